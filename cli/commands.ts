@@ -1,0 +1,67 @@
+import { readBenchProblem, type SolveOptions, solve } from '../src/core/bench'
+import { dryAnswer, readDry } from '../src/core/formats/dryFile'
+import { mixAnswer, readMix } from '../src/core/formats/mixFile'
+import { planAnswer, projectSchedule } from '../src/core/formats/planFile'
+import { readProject } from '../src/core/formats/projectFile'
+import { checkAnswer, readSequence } from '../src/core/formats/sequenceFile'
+import type { Parsed } from '../src/core/model/input'
+import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
+
+/** What may be said beside the file. */
+export type Flags = {
+  /** Longest time for a schedule, seconds. */
+  seconds: number
+  /** The instant a project is judged at, epoch milliseconds. */
+  now: number
+}
+
+/** A command reads its document and then answers with one object. */
+export type Command = {
+  about: string
+  run: (value: unknown, flags: Flags) => Parsed<unknown>
+}
+
+function command<T>(
+  about: string,
+  read: (value: unknown) => Parsed<T>,
+  answer: (value: T, flags: Flags) => unknown,
+): Command {
+  return {
+    about,
+    run: (value, flags) => {
+      const parsed = read(value)
+      return parsed.ok ? { ok: true, value: answer(parsed.value, flags) } : parsed
+    },
+  }
+}
+
+/** How many branches a schedule may try: the clock ends it first. */
+const MANY_NODES = 1e9
+
+function until(flags: Flags): SolveOptions {
+  const end = Date.now() + flags.seconds * 1000
+  return { nodes: MANY_NODES, stop: () => Date.now() >= end }
+}
+
+function isProject(value: unknown): boolean {
+  return (value as { format?: unknown } | null)?.format === PROJECT_FORMAT
+}
+
+/** The commands of the contract, by name. */
+export const COMMANDS: Record<string, Command> = {
+  check: command('judges a sequence', readSequence, checkAnswer),
+  dry: command('milestones of a film in a climate', readDry, dryAnswer),
+  mix: command('amounts of a mix', readMix, mixAnswer),
+  schedule: {
+    about: 'schedules a bench problem or a project',
+    run: (value, flags) =>
+      isProject(value)
+        ? command<Project>('', readProject, (project, f) =>
+            projectSchedule(project, f.now, until(f)),
+          ).run(value, flags)
+        : command('', readBenchProblem, (problem, f) => solve(problem, until(f))).run(value, flags),
+  },
+  project: command('everything that follows from a project', readProject, (project, flags) =>
+    planAnswer(project, flags.now, until(flags)),
+  ),
+}

@@ -1,0 +1,20 @@
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/scripts'],
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  collectCoverageFrom: ['src/core/**/*.ts', '!src/core/**/*.test.ts', '!src/core/**/index.ts'],
+  coverageThreshold: { global: { lines: 90 } },
+}

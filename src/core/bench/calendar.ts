@@ -1,0 +1,81 @@
+import { DateTime } from 'luxon'
+import { DAYS, type Sessions } from '../model/project'
+import { mergeIntervals } from './intervals'
+import type { Interval } from './problem'
+
+/** A bench session in instants, epoch milliseconds. */
+export type Session = { from: number; to: number }
+
+/** An instant at a local time of a day; 24:00 is the next midnight. A time that daylight saving skips moves on with the clocks. */
+function localTime(day: DateTime, clock: string): DateTime {
+  const [hour = 0, minute = 0] = clock.split(':').map(Number)
+  return hour === 24
+    ? day.plus({ days: 1 }).startOf('day')
+    : day.set({ hour, minute, second: 0, millisecond: 0 })
+}
+
+/** The local days from one instant to another, both included, as their midnights; one more before, for what runs past midnight. */
+function daysBetween(from: number, to: number, zone: string): DateTime[] {
+  const days: DateTime[] = []
+  let day = DateTime.fromMillis(from, { zone }).startOf('day').minus({ days: 1 })
+  const last = DateTime.fromMillis(to, { zone })
+  while (day <= last) {
+    days.push(day)
+    day = day.plus({ days: 1 })
+  }
+  return days
+}
+
+/**
+ * The sessions between two instants: the weekly pattern, and what exceptions change of it. In order, merged where they
+ * touch, cut to the span. Local time; daylight saving is respected.
+ *
+ * Source: handbook 7.1.
+ */
+export function sessionsBetween(sessions: Sessions, from: number, to: number): Session[] {
+  const spans = daysBetween(from, to, sessions.zone).flatMap((day): Interval[] => {
+    const date = day.toISODate()
+    const exceptions = (sessions.exceptions ?? []).filter((one) => one.date === date)
+    const name = DAYS[day.weekday - 1]
+    const times =
+      exceptions.length > 0
+        ? exceptions.filter((one) => !one.off)
+        : sessions.pattern.filter((one) => one.day === name)
+    return times.flatMap((one): Interval[] =>
+      one.from && one.to
+        ? [[localTime(day, one.from).toMillis(), localTime(day, one.to).toMillis()]]
+        : [],
+    )
+  })
+  return cut(spans, from, to)
+}
+
+/** The quiet hours between two instants, in order. Source: handbook 7.1. */
+export function quietBetween(sessions: Sessions, from: number, to: number): Session[] {
+  const { quiet } = sessions
+  if (!quiet) return []
+  const spans = daysBetween(from, to, sessions.zone).map((day): Interval => {
+    const begin = localTime(day, quiet.from)
+    const end = localTime(quiet.to > quiet.from ? day : day.plus({ days: 1 }), quiet.to)
+    return [begin.toMillis(), end.toMillis()]
+  })
+  return cut(spans, from, to)
+}
+
+function cut(spans: readonly Interval[], from: number, to: number): Session[] {
+  return mergeIntervals(spans)
+    .map(([a, b]) => ({ from: Math.max(a, from), to: Math.min(b, to) }))
+    .filter((one) => one.to > one.from)
+}
+
+/** Instants as whole minutes from a zero: starts rounded up, ends down, so that nothing grows. */
+export function minutesFrom(zero: number, spans: readonly Session[]): Interval[] {
+  return spans
+    .map(
+      ({ from, to }): Interval => [
+        Math.ceil((from - zero) / 60_000),
+        Math.floor((to - zero) / 60_000),
+      ],
+    )
+    .filter(([a, b]) => b > a)
+}

@@ -1,0 +1,101 @@
+import { type ClockKey, DRYING, type DryingProcess, familyRow } from '../materials'
+import type { Climate } from '../model/climate'
+import { minutesOf } from '../model/fields'
+import type { Product } from '../model/sequence'
+import type { Coat, Family, Milestone } from '../model/vocabulary'
+import {
+  AIR_FACTOR,
+  humidityFactor,
+  retarderFactor,
+  temperatureFactor,
+  wetnessFactor,
+} from './factors'
+
+/** Everything about a film that its clock depends on, the air apart. */
+export type DryingFilm = {
+  clock: ClockKey
+  family: Family
+  /** Water leaves it: humidity counts. */
+  waterBorne: boolean
+  /** As laid, first to last; at least one. */
+  coats: readonly Coat[]
+  /** Retarder in the mix, percent. */
+  retarder: number
+  /** The product's own figures where its sheet gives them. */
+  product?: Product | undefined
+  /** Rework window of that product, hours. */
+  reworkHours?: number | undefined
+  /** Working window that the way of use sets instead of the family's, reference minutes (a streak is dragged soon). */
+  work?: { from: number; to: number } | undefined
+  /** The modeller's own correction, 1 at first. Source: handbook 3.5. */
+  correction: number
+}
+
+/** The points a film's clock is asked for: the milestones, and the ends of its windows. */
+export type ClockPoint = Milestone | 'latest' | 'workFrom' | 'workTo'
+
+/**
+ * Reference minutes of one point: the product's figure, else the family's, else the fallback of handbook 3.1 (a dash
+ * reads `cured`, else `recoat`; a dash for flash reads `touch`, since paint that can be touched can be coated).
+ *
+ * @returns null when the film never reaches it (watercolour never sets, a film without a latest time stays open);
+ *   Infinity for a window that never closes
+ */
+export function referenceMinutes(film: DryingFilm, point: ClockPoint): number | null {
+  const row = DRYING[film.clock]
+  if (film.work && point === 'workFrom') return film.work.from
+  if (film.work && point === 'workTo') return film.work.to
+  if (point === 'workTo' && film.reworkHours !== undefined) return film.reworkHours * 60
+  if (point === 'workFrom' || point === 'workTo') return row[point]
+  const own = film.product?.[point]
+  if (own !== undefined) return minutesOf(own)
+  if (row[point] !== null || point === 'latest') return row[point]
+  if (point === 'flash') return row.touch
+  return sheet(film, 'cured') ?? row.cured ?? sheet(film, 'recoat') ?? row.recoat
+}
+
+function sheet(film: DryingFilm, point: Milestone): number | null {
+  const text = film.product?.[point]
+  return text === undefined ? null : minutesOf(text)
+}
+
+/** What governs a point: windows open like the surface dries and close like the depth. Source: handbook 3.2. */
+export function processOf(film: DryingFilm, point: ClockPoint): DryingProcess {
+  switch (point) {
+    case 'flash':
+    case 'touch':
+    case 'workFrom':
+      return 'evaporation'
+    case 'latest':
+    case 'workTo':
+      return familyRow(film.family).processes.recoat
+    default:
+      return familyRow(film.family).processes[point]
+  }
+}
+
+function isSurface(point: ClockPoint): boolean {
+  return point === 'flash' || point === 'touch' || point === 'workFrom'
+}
+
+/**
+ * Minutes from the last coat to a point at a constant climate: t_ref · f_T · f_H · f_W · f_R · f_A · k.
+ *
+ * @returns null when it is never reached, Infinity for a window that never closes
+ * Source: handbook 3.2.
+ */
+export function clockMinutes(film: DryingFilm, point: ClockPoint, climate: Climate): number | null {
+  const reference = referenceMinutes(film, point)
+  if (reference === null || reference === 0 || reference === Number.POSITIVE_INFINITY)
+    return reference
+  const process = processOf(film, point)
+  return (
+    reference *
+    temperatureFactor(process, climate.celsius) *
+    humidityFactor(film.waterBorne, climate.humidity) *
+    wetnessFactor(film.coats, isSurface(point) ? 'surface' : 'depth') *
+    retarderFactor(process, film.retarder) *
+    AIR_FACTOR[climate.air] *
+    film.correction
+  )
+}

@@ -1,0 +1,92 @@
+import * as v from 'valibot'
+import { MIX_COATS, MIX_TOOLS, mix } from '../mixing'
+import { nameField, ranged } from '../model/fields'
+import { formatProblem, type Parsed, parse } from '../model/input'
+
+const ingredientSchema = v.looseObject({
+  name: nameField,
+  parts: ranged(0.001, 10000, 'parts'),
+  share: v.optional(ranged(0, 1, '(paint share of the bottle)')),
+  dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
+})
+
+const VOLUME_OR_AREA = 'either volumeMl, or area with its coats'
+
+export const mixSchema = v.pipe(
+  v.looseObject({
+    format: v.literal('tectoria-mix'),
+    version: v.literal(1),
+    ingredients: v.pipe(
+      v.array(ingredientSchema),
+      v.minLength(1, 'a list of 1 to 30 ingredients, paint first'),
+      v.maxLength(30, 'a list of 1 to 30 ingredients, paint first'),
+    ),
+    volumeMl: v.optional(ranged(0.01, 10000, 'ml')),
+    area: v.optional(ranged(0.01, 1000000, 'cm²')),
+    coats: v.optional(
+      v.pipe(
+        v.array(v.picklist(MIX_COATS)),
+        v.minLength(1, 'a list of 1 to 30 coats'),
+        v.maxLength(30, 'a list of 1 to 30 coats'),
+      ),
+    ),
+    tool: v.optional(v.picklist(MIX_TOOLS)),
+    open: v.optional(v.boolean()),
+    margin: v.optional(ranged(0, 2, '(share)')),
+    cupMl: v.optional(ranged(0.1, 1000, 'ml')),
+    round: v.optional(v.picklist(['drops', 'none'])),
+  }),
+  v.check(
+    (request) => request.volumeMl !== undefined || request.area !== undefined,
+    VOLUME_OR_AREA,
+  ),
+)
+export type MixFile = v.InferOutput<typeof mixSchema>
+
+/** Reads a mix request. */
+export function readMix(value: unknown): Parsed<MixFile> {
+  const problem = formatProblem(value, 'tectoria-mix', 1)
+  if (problem) return { ok: false, problems: [problem] }
+  const parsed = parse(mixSchema, value)
+  if (!parsed.ok) return parsed
+  const first = parsed.value.ingredients[0]
+  if (first?.share === 0)
+    return {
+      ok: false,
+      problems: [
+        {
+          path: 'ingredients[0].share',
+          found: '0',
+          expected: 'a number above 0 and up to 1: the first ingredient is the paint',
+        },
+      ],
+    }
+  return parsed
+}
+
+function round(value: number, places: number): number {
+  return Number(value.toFixed(places))
+}
+
+/** The answer of `mix`. Source: docs/formats.md. */
+export function mixAnswer(request: MixFile) {
+  const mixed = mix(request)
+  return {
+    format: 'tectoria-mix-answer',
+    version: 1,
+    ingredients: mixed.ingredients.map((one) => ({
+      name: one.name,
+      ml: round(one.ml, 4),
+      drops: round(one.drops, 2),
+      percentOfMix: round(one.percentOfMix, 3),
+      percentAdded: round(one.percentAdded, 3),
+    })),
+    ratio: mixed.ratio,
+    paintShare: round(mixed.paintShare, 4),
+    errorPercent: round(mixed.errorPercent, 3),
+    fills: mixed.fills,
+    fillMl: round(mixed.fillMl, 4),
+    totalMl: round(mixed.totalMl, 4),
+    warnings: mixed.warnings,
+  } as const
+}

@@ -1,0 +1,84 @@
+import type { SolveOptions } from '../bench'
+import { isoDuration } from '../model/duration'
+import type { Project } from '../model/project'
+import { type BenchPlan, planBench } from '../plan'
+
+const iso = (at: number | null) => (at === null ? null : new Date(at).toISOString())
+
+/** The answer of `project`: everything plan.ts says of a project at an instant. Source: docs/formats.md. */
+export function planAnswer(project: Project, now: number, options: SolveOptions) {
+  const plan = planBench(project, now, options)
+  return {
+    format: 'tectoria-plan',
+    version: 1,
+    now: new Date(now).toISOString(),
+    builds: (project.builds ?? []).map((build) => ({
+      id: build.id,
+      name: build.name,
+      parts: plan.parts.filter((part) => part.build === build.id).map(partAnswer),
+    })),
+    tasks: plan.tasks.map(({ id, build, part, step, coat, minutes, start }) => ({
+      id,
+      build,
+      part,
+      step,
+      coat,
+      minutes,
+      start: iso(start),
+    })),
+    schedule: scheduleAnswer(plan),
+  } as const
+}
+
+function partAnswer(part: BenchPlan['parts'][number]) {
+  return {
+    id: part.part,
+    verdict: part.verdict,
+    findings: part.findings.map(({ step, rule, severity, because, on }) => ({
+      step,
+      rule,
+      severity,
+      because,
+      on,
+    })),
+    steps: part.steps.map((one) => ({ ...one, from: iso(one.from), to: iso(one.to) })),
+    clocks: part.clocks.map((clock) => ({
+      step: clock.step,
+      film: clock.film,
+      name: clock.name,
+      from: iso(clock.from),
+      milestones: Object.fromEntries(
+        clock.milestones.map(({ point, at }) => [
+          point,
+          at === null ? null : { at: iso(at), after: isoDuration((at - clock.from) / 60_000) },
+        ]),
+      ),
+      next: clock.next && { ...clock.next, at: iso(clock.next.at) },
+    })),
+    next: part.next && {
+      ...part.next,
+      readyAt: iso(part.next.readyAt),
+      closesAt: iso(part.next.closesAt),
+    },
+  }
+}
+
+function scheduleAnswer(plan: BenchPlan) {
+  const { schedule, zero } = plan
+  if (!schedule) return null
+  return {
+    status: schedule.status,
+    zero: iso(zero),
+    makespan: schedule.makespan,
+    lowerBound: schedule.lowerBound,
+    finish: schedule.makespan === null ? null : iso(zero + schedule.makespan * 60_000),
+    ...(schedule.because ? { because: schedule.because } : {}),
+    starts: schedule.starts,
+  }
+}
+
+/** The answer of `schedule` for a bench problem or a project. Source: handbook 7.3. */
+export function projectSchedule(project: Project, now: number, options: SolveOptions) {
+  const plan = planBench(project, now, options)
+  return plan.schedule ?? { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }
+}

@@ -1,0 +1,84 @@
+/** Coat weights a mix is measured for; `clear-wet` is the wet coat of a clear. */
+export const MIX_COATS = ['mist', 'light', 'wet', 'clear-wet', 'flood', 'brush'] as const
+export type MixCoat = (typeof MIX_COATS)[number]
+
+/** Wet film of the thinned mix, micrometres. Source: handbook 4.4. */
+export const WET_FILM_UM = {
+  mist: 8,
+  light: 15,
+  wet: 30,
+  'clear-wet': 40,
+  flood: 60,
+  brush: 60,
+} as const satisfies Record<MixCoat, number>
+
+/** Tools that a mix is measured for, by nozzle where it matters. */
+export const MIX_TOOLS = [
+  'airbrush',
+  'airbrush-fine',
+  'airbrush-broad',
+  'spray-can',
+  'brush',
+] as const
+export type MixTool = (typeof MIX_TOOLS)[number]
+
+/** Share of the mix that lands, on large faces and on small or open parts. Source: handbook 4.4. */
+export const LANDS = {
+  airbrush: { large: 0.65, open: 0.35 },
+  'airbrush-fine': { large: 0.65, open: 0.35 },
+  'airbrush-broad': { large: 0.6, open: 0.3 },
+  'spray-can': { large: 0.45, open: 0.2 },
+  brush: { large: 0.95, open: 0.9 },
+} as const satisfies Record<MixTool, { large: number; open: number }>
+
+/** Left in the cup and on the needle at each fill, ml. Source: handbook 4.4. */
+export const LOSS_PER_FILL = 0.4
+
+/** Spare on top, share. Source: handbook 4.4. */
+export const MARGIN = 0.15
+
+/** Complexity of a surface, factor on the area of its plain shape. Source: handbook 4.4. */
+export const COMPLEXITY = { smooth: 1, panelled: 1.1, greebled: 1.4, figure: 1.6 } as const
+
+/** Area of a box, cm², from its edges in mm. Source: handbook 4.4. */
+export function boxArea(lengthMm: number, widthMm: number, heightMm: number): number {
+  return (2 * (lengthMm * widthMm + lengthMm * heightMm + widthMm * heightMm)) / 100
+}
+
+export type CoverageRequest = {
+  /** cm² */
+  area: number
+  coats: readonly MixCoat[]
+  tool: MixTool
+  /** Small or open parts catch less of the spray. */
+  open: boolean
+  /** Cup in use, ml; null: one fill, however large. */
+  cupMl: number | null
+  /** Spare, share. */
+  margin: number
+}
+
+/** Wet volume of one coat, ml: V = A · w / η. Source: handbook 4.4. */
+export function coatVolume(area: number, coat: MixCoat, tool: MixTool, open: boolean): number {
+  return (area * (WET_FILM_UM[coat] / 10_000)) / LANDS[tool][open ? 'open' : 'large']
+}
+
+/**
+ * How much to mix: every coat, the loss of every fill, and the margin on both.
+ *
+ * @returns ml and the number of fills. Source: handbook 4.4.
+ */
+export function mixVolume(request: CoverageRequest): { ml: number; fills: number } {
+  const { area, tool, open, cupMl, margin } = request
+  const paint = request.coats.reduce((sum, coat) => sum + coatVolume(area, coat, tool, open), 0)
+  const loss = tool === 'brush' ? 0 : LOSS_PER_FILL
+  const total = (fills: number) => (paint + loss * fills) * (1 + margin)
+  if (cupMl === null) return { ml: total(1), fills: 1 }
+  let fills = 1
+  while (total(fills) > fills * cupMl + 1e-9) {
+    if (fills > paint / Math.max(1e-6, cupMl / (1 + margin) - loss) + 2)
+      return { ml: total(fills), fills: Math.ceil(total(fills) / cupMl) }
+    fills += 1
+  }
+  return { ml: total(fills), fills }
+}

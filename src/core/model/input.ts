@@ -1,0 +1,99 @@
+import * as v from 'valibot'
+
+/** One thing wrong with input from outside: where, what stood there, what should. */
+export type Problem = { path: string; found: string; expected: string }
+
+export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
+
+/** How much of a wrong value is quoted back, characters. */
+const QUOTE_LIMIT = 80
+
+/** A value from outside as it is quoted in a message: JSON, cut short. */
+export function quote(value: unknown): string {
+  if (value === undefined) return 'nothing'
+  let text: string
+  try {
+    text = JSON.stringify(value) ?? String(value)
+  } catch {
+    text = String(value)
+  }
+  return text.length > QUOTE_LIMIT ? `${text.slice(0, QUOTE_LIMIT)}…` : text
+}
+
+/** The path of a field, as "steps[3].do"; "" is the whole document. */
+function pathOf(issue: v.BaseIssue<unknown>): string {
+  let path = ''
+  for (const item of issue.path ?? []) {
+    if (typeof item.key === 'number') path += `[${item.key}]`
+    else path += `${path === '' ? '' : '.'}${String(item.key)}`
+  }
+  return path
+}
+
+/** The innermost issues of a union: the branch that got furthest tells what is really wrong. */
+function flatten(issue: v.BaseIssue<unknown>): v.BaseIssue<unknown>[] {
+  if (!issue.issues?.length) return [issue]
+  const deepest = Math.max(...issue.issues.map((i) => i.path?.length ?? 0))
+  const inner = issue.issues.filter((i) => (i.path?.length ?? 0) === deepest)
+  return deepest > 0 ? inner.flatMap(flatten) : [issue]
+}
+
+/**
+ * Reads a value from outside by its schema.
+ *
+ * @returns the typed value, or every problem with path, found and expected; never throws
+ */
+export function parse<T>(
+  schema: v.BaseSchema<unknown, T, v.BaseIssue<unknown>>,
+  value: unknown,
+): Parsed<T> {
+  const result = v.safeParse(schema, value)
+  if (result.success) return { ok: true, value: result.output }
+  const problems = result.issues.flatMap(flatten).map((issue) => ({
+    path: pathOf(issue),
+    found: quote(issue.input),
+    expected:
+      issue.kind === 'validation' || !issue.expected ? issue.message : readable(issue.expected),
+  }))
+  return { ok: false, problems }
+}
+
+/** Valibot writes pick lists as ("a" | "b"): the same as plain words. */
+function readable(expected: string): string {
+  return expected
+    .replace(/^\((.*)\)$/, '$1')
+    .replaceAll('"', '')
+    .replaceAll(' | ', ', ')
+}
+
+/** Reads JSON text; what is wrong with it comes back as a problem of the whole document. */
+export function parseJson(text: string): Parsed<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) }
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error)
+    return { ok: false, problems: [{ path: '', found: quote(text), expected: `JSON (${why})` }] }
+  }
+}
+
+/**
+ * Checks the two fields every format begins with, before anything else is judged: a foreign file or a newer
+ * version is told in one sentence instead of a hundred.
+ *
+ * @returns the problem, or null when the document is this format in a version that can be read
+ */
+export function formatProblem(value: unknown, format: string, newest: number): Problem | null {
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return { path: '', found: quote(value), expected: `an object of format ${format}` }
+  const { format: found, version } = value as { format?: unknown; version?: unknown }
+  if (found !== format) return { path: 'format', found: quote(found), expected: format }
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return { path: 'version', found: quote(version), expected: `a whole number up to ${newest}` }
+  if (version > newest)
+    return {
+      path: 'version',
+      found: quote(version),
+      expected: `version ${newest} or older: this file was made by a newer Tectoria`,
+    }
+  return null
+}

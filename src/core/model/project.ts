@@ -1,0 +1,209 @@
+import * as v from 'valibot'
+import { hexField, idField, instantField, nameField, ranged, wholeRanged } from './fields'
+import { formatProblem, type Parsed, parse } from './input'
+import { actStepSchema, productSchema, schoolSchema, waitStepSchema } from './sequence'
+import { AIRS, FAMILIES, MILESTONES, ROLES, SHEENS, SOLVENTS, SUBSTRATES } from './vocabulary'
+
+/** The project format: one build or a whole bench. Described in docs/formats.md. */
+export const PROJECT_FORMAT = 'tectoria-project'
+export const PROJECT_VERSION = 1
+
+const note = v.optional(v.pipe(v.string(), v.maxLength(4000, 'a note of up to 4000 characters')))
+
+export const partSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  substrate: v.picklist(SUBSTRATES),
+  /** Surface to paint, cm². */
+  areaCm2: v.optional(ranged(0.1, 100000, 'cm²')),
+  note,
+})
+export type Part = v.InferOutput<typeof partSchema>
+
+const buildStepFields = { id: idField, parts: v.array(idField) }
+const buildActSchema = v.looseObject({ ...buildStepFields, ...actStepSchema.entries })
+const buildWaitSchema = v.looseObject({ ...buildStepFields, ...waitStepSchema.entries })
+export type BuildStep = v.InferOutput<typeof buildActSchema> | v.InferOutput<typeof buildWaitSchema>
+
+export const buildStepSchema = v.lazy((input) =>
+  typeof input === 'object' && input !== null && 'wait' in input && !('do' in input)
+    ? buildWaitSchema
+    : buildActSchema,
+) as v.GenericSchema<unknown, BuildStep>
+
+export const buildSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  scale: v.optional(ranged(1, 5000)),
+  use: v.optional(v.picklist(['display', 'handled'])),
+  school: v.optional(schoolSchema),
+  story: note,
+  parts: v.pipe(v.array(partSchema), v.minLength(1, 'a list of at least one part')),
+  zones: v.optional(v.array(v.looseObject({ id: idField, part: idField, name: nameField }))),
+  steps: v.pipe(v.array(buildStepSchema), v.maxLength(1000, 'a list of up to 1000 steps')),
+  /** Put away: neither planned nor on the bench. */
+  shelved: v.optional(v.boolean()),
+})
+export type Build = v.InferOutput<typeof buildSchema>
+
+export const bottleSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  maker: v.optional(v.pipe(v.string(), v.maxLength(80, 'a maker of up to 80 characters'))),
+  family: v.picklist(FAMILIES),
+  role: v.picklist(ROLES),
+  sheen: v.optional(v.picklist(SHEENS)),
+  colour: v.optional(hexField),
+  solvent: v.optional(v.picklist(SOLVENTS)),
+  sizeMl: ranged(0.1, 5000, 'ml'),
+  leftMl: ranged(0, 5000, 'ml'),
+  /** Paint share of what is in it: 1 is neat. */
+  share: v.optional(ranged(0.01, 1, '(paint share)')),
+  dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
+  state: v.optional(v.picklist(['sealed', 'open', 'decanted'])),
+  decantedAt: v.optional(instantField),
+  product: v.optional(productSchema),
+  note,
+})
+export type Bottle = v.InferOutput<typeof bottleSchema>
+
+export const storedMixSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  at: instantField,
+  build: v.optional(idField),
+  part: v.optional(idField),
+  colour: v.optional(hexField),
+  family: v.optional(v.picklist(FAMILIES)),
+  ingredients: v.pipe(
+    v.array(
+      v.looseObject({
+        name: nameField,
+        bottle: v.optional(idField),
+        parts: ranged(0.001, 10000, 'parts'),
+        share: v.optional(ranged(0, 1, '(paint share)')),
+        dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
+      }),
+    ),
+    v.minLength(1, 'a list of at least one ingredient'),
+  ),
+  volumeMl: ranged(0.01, 10000, 'ml'),
+  note,
+})
+export type StoredMix = v.InferOutput<typeof storedMixSchema>
+
+/** What is written into the log. The log is only ever added to; `undone` takes an earlier act back. */
+export const ACT_KINDS = [
+  'started',
+  'coat-done',
+  'finished',
+  'skipped',
+  'observed',
+  'mixed',
+  'noted',
+  'undone',
+] as const
+export type ActKind = (typeof ACT_KINDS)[number]
+
+export const loggedActSchema = v.looseObject({
+  id: idField,
+  at: instantField,
+  kind: v.picklist(ACT_KINDS),
+  build: v.optional(idField),
+  part: v.optional(idField),
+  step: v.optional(idField),
+  /** Which coat of the step, from 1. */
+  coat: v.optional(wholeRanged(1, 30)),
+  milestone: v.optional(v.picklist(MILESTONES)),
+  /** What was observed of the milestone: still tacky, or dry already. */
+  seen: v.optional(v.picklist(['not-yet', 'reached'])),
+  mix: v.optional(idField),
+  text: note,
+  /** The act that this one takes back. */
+  undoes: v.optional(idField),
+})
+export type LoggedAct = v.InferOutput<typeof loggedActSchema>
+
+export const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
+export type Day = (typeof DAYS)[number]
+
+const CLOCK_EXPECTED = 'a time such as "19:00"'
+const clockField = v.pipe(
+  v.string(CLOCK_EXPECTED),
+  v.regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, CLOCK_EXPECTED),
+)
+const sessionSchema = v.pipe(
+  v.looseObject({ day: v.picklist(DAYS), from: clockField, to: clockField }),
+  v.check((one) => one.to > one.from, 'a session that ends after it begins, on the same day'),
+)
+const exceptionSchema = v.looseObject({
+  date: v.pipe(
+    v.string(),
+    v.regex(/^\d{4}-\d\d-\d\d$/, 'a date such as "2026-03-14"'),
+    v.check((text) => Number.isFinite(Date.parse(`${text}T00:00:00Z`)), 'a date of the calendar'),
+  ),
+  /** No session on that day; otherwise the times replace the day's own. */
+  off: v.optional(v.boolean()),
+  from: v.optional(clockField),
+  to: v.optional(clockField),
+})
+
+export const sessionsSchema = v.looseObject({
+  zone: v.pipe(
+    v.string(),
+    v.check((zone) => isZone(zone), 'a time zone such as "Europe/Lisbon"'),
+  ),
+  pattern: v.pipe(v.array(sessionSchema), v.maxLength(50, 'a list of up to 50 sessions a week')),
+  exceptions: v.optional(v.array(exceptionSchema)),
+  /** No compressor and no sanding between these times; may run past midnight. */
+  quiet: v.optional(v.nullable(v.looseObject({ from: clockField, to: clockField }))),
+  /** Clean-out of the airbrush between different paints, minutes. */
+  changeoverMinutes: v.optional(wholeRanged(0, 120, 'minutes')),
+})
+export type Sessions = v.InferOutput<typeof sessionsSchema>
+
+function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone })
+    return true
+  } catch {
+    return false
+  }
+}
+
+export const climateReadingSchema = v.looseObject({
+  id: idField,
+  at: instantField,
+  celsius: ranged(-20, 60, '°C'),
+  humidity: ranged(0, 100, 'percent relative humidity'),
+  air: v.optional(v.picklist(AIRS)),
+})
+export type ClimateReading = v.InferOutput<typeof climateReadingSchema>
+
+export const correctionSchema = v.looseObject({
+  id: idField,
+  family: v.picklist(FAMILIES),
+  /** Factor on the drying time, k. */
+  factor: ranged(0.25, 4),
+})
+
+export const projectSchema = v.looseObject({
+  format: v.literal(PROJECT_FORMAT),
+  version: v.literal(PROJECT_VERSION),
+  exportedAt: v.optional(instantField),
+  builds: v.optional(v.array(buildSchema)),
+  shelf: v.optional(v.array(bottleSchema)),
+  mixes: v.optional(v.array(storedMixSchema)),
+  acts: v.optional(v.array(loggedActSchema)),
+  sessions: v.optional(v.nullable(sessionsSchema)),
+  climate: v.optional(v.array(climateReadingSchema)),
+  panels: v.optional(v.array(v.looseObject({ id: idField }))),
+  corrections: v.optional(v.array(correctionSchema)),
+})
+export type Project = v.InferOutput<typeof projectSchema>
+
+/** Reads a project from outside: shapes only; what refers to what is judged in formats/. */
+export function parseProject(value: unknown): Parsed<Project> {
+  const problem = formatProblem(value, PROJECT_FORMAT, PROJECT_VERSION)
+  return problem ? { ok: false, problems: [problem] } : parse(projectSchema, value)
+}

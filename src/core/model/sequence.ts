@@ -1,0 +1,117 @@
+import * as v from 'valibot'
+import { climateChangeSchema, climateSchema } from './climate'
+import { durationField, hexField, ranged } from './fields'
+import { formatProblem, type Parsed, parse } from './input'
+import {
+  ACTS,
+  ADHESIVES,
+  COATS,
+  FAMILIES,
+  ROLES,
+  SHEENS,
+  SOLVENTS,
+  SUBSTRATES,
+  TOOLS,
+} from './vocabulary'
+
+/** The sequence format: the coats and acts meant for one surface, in order. Described in docs/formats.md. */
+export const SEQUENCE_FORMAT = 'tectoria-sequence'
+export const SEQUENCE_VERSION = 1
+
+/** How many steps one sequence may have. */
+export const MOST_STEPS = 1000
+
+/** A product's own figures; durations at reference conditions. Source: handbook 2, "the maker's data sheet wins". */
+export const productSchema = v.looseObject({
+  name: v.optional(v.string()),
+  flash: v.optional(durationField),
+  touch: v.optional(durationField),
+  recoat: v.optional(durationField),
+  sand: v.optional(durationField),
+  tape: v.optional(durationField),
+  cured: v.optional(durationField),
+  latest: v.optional(durationField),
+  suits: v.optional(v.array(v.string())),
+})
+export type Product = v.InferOutput<typeof productSchema>
+
+const ACT_FIELDS = {
+  do: v.picklist(ACTS),
+  family: v.optional(v.picklist(FAMILIES)),
+  role: v.optional(v.picklist(ROLES)),
+  tool: v.optional(v.picklist(TOOLS)),
+  coats: v.optional(
+    v.pipe(
+      v.array(v.picklist(COATS)),
+      v.minLength(1, 'a list of 1 to 30 coats'),
+      v.maxLength(30, 'a list of 1 to 30 coats'),
+    ),
+  ),
+  gap: v.optional(durationField),
+  minutes: v.optional(ranged(0, 1440, 'minutes')),
+  sheen: v.optional(v.picklist(SHEENS)),
+  solvent: v.optional(v.picklist(SOLVENTS)),
+  colour: v.optional(hexField),
+  retarder: v.optional(ranged(0, 50, 'percent')),
+  thinning: v.optional(ranged(0, 1, '(share of the mix)')),
+  intent: v.optional(v.picklist(['attack'])),
+  over: v.optional(v.picklist(['all', 'patch'])),
+  reworkHours: v.optional(ranged(0, 24 * 60, 'hours')),
+  etch: v.optional(v.boolean()),
+  grit: v.optional(ranged(60, 20000)),
+  adhesive: v.optional(v.picklist(ADHESIVES)),
+  product: v.optional(productSchema),
+  climate: v.optional(climateChangeSchema),
+  /** Ours: the cautions of this step have been read and the protection is at hand. */
+  protection: v.optional(v.picklist(['confirmed'])),
+}
+
+export const actStepSchema = v.looseObject(ACT_FIELDS)
+export const waitStepSchema = v.looseObject({
+  wait: durationField,
+  climate: v.optional(climateChangeSchema),
+})
+
+/** A step is a wait when it says `wait`, otherwise an act. */
+export const stepSchema = v.lazy((input) =>
+  typeof input === 'object' && input !== null && 'wait' in input && !('do' in input)
+    ? waitStepSchema
+    : actStepSchema,
+) as v.GenericSchema<unknown, Step>
+
+export type ActStep = v.InferOutput<typeof actStepSchema>
+export type WaitStep = v.InferOutput<typeof waitStepSchema>
+export type Step = ActStep | WaitStep
+
+export const schoolSchema = v.looseObject({
+  /** The surface that recess washes are meant to run on. Source: handbook 1, schools. */
+  liningSurface: v.optional(v.picklist(['gloss', 'satin', 'matt'])),
+})
+export type School = v.InferOutput<typeof schoolSchema>
+
+export const sequenceSchema = v.looseObject({
+  format: v.literal(SEQUENCE_FORMAT),
+  version: v.literal(SEQUENCE_VERSION),
+  substrate: v.picklist(SUBSTRATES),
+  scale: v.optional(ranged(1, 5000)),
+  use: v.optional(v.picklist(['display', 'handled'])),
+  waits: v.optional(v.picklist(['as-written', 'auto'])),
+  climate: v.optional(climateSchema),
+  school: v.optional(schoolSchema),
+  steps: v.pipe(
+    v.array(stepSchema),
+    v.maxLength(MOST_STEPS, `a list of up to ${MOST_STEPS} steps`),
+  ),
+})
+export type Sequence = v.InferOutput<typeof sequenceSchema>
+
+/** Is this step an act (and not a wait)? */
+export function isAct(step: Step): step is ActStep {
+  return 'do' in step
+}
+
+/** Reads a sequence from outside. */
+export function parseSequence(value: unknown): Parsed<Sequence> {
+  const problem = formatProblem(value, SEQUENCE_FORMAT, SEQUENCE_VERSION)
+  return problem ? { ok: false, problems: [problem] } : parse(sequenceSchema, value)
+}

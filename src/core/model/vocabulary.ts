@@ -1,0 +1,192 @@
+/** The words everything else is written in: handbook 2.1, 2.2, 2.4, 3.1 and the acts of the sequence format. */
+
+/** Film families, by what they dry from. Source: handbook 2.1. */
+export const FAMILIES = [
+  'lacquer',
+  'alcohol-acrylic',
+  'water-acrylic',
+  'acrylic-pu',
+  'enamel',
+  'enamel-wash',
+  'oil',
+  'urethane-2k',
+  'water-wash',
+  'watercolour',
+  'release',
+  'pigment',
+  'mirror-metal',
+  'chrome-ink',
+  'metal-enamel',
+  'reactive-iron',
+  'decal',
+  'texture',
+  'graphite',
+  'pencil',
+  'latex',
+  'tape',
+  'salt',
+  'putty-mask',
+] as const
+export type Family = (typeof FAMILIES)[number]
+
+/** What a product is for. Source: handbook 2.1. */
+export const ROLES = [
+  'primer',
+  'colour',
+  'metal',
+  'clear',
+  'clear-colour',
+  'wash',
+  'filter',
+  'oil',
+  'pigment',
+  'fixer',
+  'release',
+  'mask',
+  'decal',
+  'decal-fluid',
+  'texture',
+  'thinner',
+  'retarder',
+  'flow-aid',
+  'cleaner',
+  'adhesive',
+  'filler',
+] as const
+export type Role = (typeof ROLES)[number]
+
+/** Solvents, weakest first: the order is used for "hotter than". Source: handbook 2.2. */
+export const SOLVENTS = [
+  'water',
+  'alcohol',
+  'spirit-mild',
+  'spirit-hot',
+  'lacquer-mild',
+  'lacquer-hot',
+  'reducer-2k',
+  'plastic-solvent',
+] as const
+export type Solvent = (typeof SOLVENTS)[number]
+
+/** What a part is made of. Source: handbook 2.4. */
+export const SUBSTRATES = [
+  'polystyrene',
+  'abs',
+  'polycarbonate',
+  'pvc-vinyl',
+  'resin-cast',
+  'resin-printed',
+  'metal',
+  'clear-styrene',
+  'wood-mdf',
+  'foam',
+] as const
+export type Substrate = (typeof SUBSTRATES)[number]
+
+/** Sheens, brightest first. Source: handbook 2.1. */
+export const SHEENS = ['gloss', 'semi-gloss', 'satin', 'matt'] as const
+export type Sheen = (typeof SHEENS)[number]
+
+/** Coat weights, thinnest first; `flood` is also "brush-thick". Source: handbook 3.2, f_W. */
+export const COATS = ['mist', 'light', 'wet', 'flood'] as const
+export type Coat = (typeof COATS)[number]
+
+/** What a film reaches as it dries, in order. Source: handbook 3.1. */
+export const MILESTONES = ['flash', 'touch', 'recoat', 'sand', 'tape', 'cured'] as const
+export type Milestone = (typeof MILESTONES)[number]
+
+/** What a step is done with; `swab` is damp, `wet-swab` is not. */
+export const TOOLS = [
+  'airbrush',
+  'spray-can',
+  'brush',
+  'flat-brush',
+  'damp-brush',
+  'stiff-brush',
+  'sponge',
+  'swab',
+  'wet-swab',
+  'pen',
+  'needle',
+  'flood',
+  'soak',
+  'stencil',
+  'hand',
+] as const
+export type Tool = (typeof TOOLS)[number]
+
+/** Every act a step may be. Source: the sequence format, docs/formats.md. */
+export const ACTS = [
+  'wash',
+  'degrease',
+  'scribe',
+  'fill',
+  'sand',
+  'scuff',
+  'prime',
+  'base',
+  'preshade',
+  'toplight',
+  'mottle',
+  'glaze',
+  'clear-colour',
+  'metal',
+  'mirror-metal',
+  'chrome',
+  'detail',
+  'tape',
+  'untape',
+  'latex',
+  'unlatex',
+  'salt',
+  'unsalt',
+  'release',
+  'chip-wet',
+  'clear',
+  'decal',
+  'decal-soften',
+  'line',
+  'line-clean',
+  'filter',
+  'wash-clean',
+  'wipe-back',
+  'chip-sponge',
+  'chip-brush',
+  'drybrush',
+  'scratch',
+  'pencil',
+  'graphite',
+  'oil-dots',
+  'blend',
+  'streak',
+  'stain',
+  'dust',
+  'streak-drag',
+  'rust-wash',
+  'iron',
+  'iron-activate',
+  'chalk',
+  'soot',
+  'speckle',
+  'powder',
+  'powder-fix',
+  'mud',
+  'splatter',
+  'cut-polish',
+  'compound',
+  'glue-clear',
+  'assemble',
+  'handle',
+] as const
+export type Act = (typeof ACTS)[number]
+
+/** How the air moves round a drying part. Source: handbook 3.2, f_A. */
+export const AIRS = ['room', 'still', 'fan', 'forced'] as const
+export type Air = (typeof AIRS)[number]
+
+export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
+export type Adhesive = (typeof ADHESIVES)[number]
+
+/** Severity of a finding, worst first. Source: handbook 2.6. */
+export const SEVERITIES = ['stop', 'risk', 'note'] as const
+export type Severity = (typeof SEVERITIES)[number]

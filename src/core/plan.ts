@@ -1,0 +1,115 @@
+import {
+  type BenchProblem,
+  minutesFrom,
+  quietBetween,
+  type Session,
+  type Solution,
+  type SolveOptions,
+  sessionsBetween,
+  solve,
+} from './bench'
+import { progressOf } from './journal'
+import type { Project } from './model/project'
+import { type PartPlan, planPart } from './plan/partPlan'
+import { type PartWalk, walkPart } from './plan/partWalk'
+import { type PlannedTask, tasksOf } from './plan/tasks'
+import { check, type Remedy } from './stack'
+
+export type { DryingClock } from './plan/clocks'
+export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
+export { bare, climateOf, stepsOfPart } from './plan/partWalk'
+export type { PlannedTask } from './plan/tasks'
+
+/** How far ahead the bench is planned, minutes: 60 days. */
+const HORIZON = 60 * 1440
+const MINUTE = 60_000
+
+/** A task with the instant it is planned for; null while there is no plan. */
+export type ScheduledTask = PlannedTask & { start: number | null }
+
+/** Everything that follows from a project at an instant. */
+export type BenchPlan = {
+  now: number
+  parts: PartPlan[]
+  tasks: ScheduledTask[]
+  /** The problem that was solved; minute 0 is `zero`. */
+  problem: BenchProblem
+  /** Epoch milliseconds of minute 0. */
+  zero: number
+  /** null while nobody has said when they are at the bench. */
+  schedule: Solution | null
+  /** Sessions ahead, the running one first. */
+  sessions: Session[]
+}
+
+/** Builds that are on the bench. */
+function benchBuilds(project: Project) {
+  return (project.builds ?? []).filter((build) => build.shelved !== true)
+}
+
+/** What every part says by itself: findings, clocks, next act. Fast: no schedule. */
+export function planParts(project: Project, now: number): { plan: PartPlan; walked: PartWalk }[] {
+  const progress = progressOf(project.acts ?? [])
+  return benchBuilds(project).flatMap((build) =>
+    build.parts.map((part) => planPart(project, build.id, part.id, progress, now)),
+  )
+}
+
+/**
+ * The whole bench: what every part says, the tasks they ask of the hands, and a schedule through the sessions.
+ *
+ * @param now epoch milliseconds
+ */
+export function planBench(project: Project, now: number, options: SolveOptions = {}): BenchPlan {
+  const parts = planParts(project, now)
+  const zero = Math.ceil(now / MINUTE) * MINUTE
+  const all = parts.map(({ walked }) => tasksOf(walked, (zero - walked.origin) / MINUTE))
+  const tasks = all.flatMap((one) => one.tasks)
+  const end = zero + HORIZON * MINUTE
+  const sessions = project.sessions ? sessionsBetween(project.sessions, now, end) : []
+  const problem: BenchProblem = {
+    format: 'tectoria-bench-problem',
+    version: 1,
+    horizonMinutes: HORIZON,
+    availability: minutesFrom(zero, sessions),
+    quiet: project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : [],
+    resources: { airbrush: 1, booth: 1 },
+    tasks: tasks.map(({ build, part, step, coat, ...task }) => task),
+    links: all.flatMap((one) => one.links),
+    changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
+  }
+  const schedule = project.sessions ? solve(problem, options) : null
+  return {
+    now,
+    parts: parts.map(({ plan }) => plan),
+    tasks: tasks.map((task) => ({ ...task, start: startOf(schedule, task.id, zero) })),
+    problem,
+    zero,
+    schedule,
+    sessions,
+  }
+}
+
+function startOf(schedule: Solution | null, id: string, zero: number): number | null {
+  const minute = schedule?.starts[id]
+  return minute === undefined ? null : zero + minute * MINUTE
+}
+
+/** The ways out of one finding of a part, tried against the facts; empty when the finding is gone. */
+export function remediesOf(
+  project: Project,
+  buildId: string,
+  partId: string,
+  finding: { rule: string; index: number },
+  now: number,
+): Remedy[] {
+  const build = project.builds?.find((one) => one.id === buildId)
+  const part = build?.parts.find((one) => one.id === partId)
+  if (!build || !part) return []
+  const walked = walkPart(project, build, part, progressOf(project.acts ?? []), now)
+  const checked = check(walked.sequence, walked.options)
+  return (
+    checked.findings.find((one) => one.rule === finding.rule && one.step === finding.index)
+      ?.remedies ?? []
+  )
+}

@@ -1,0 +1,76 @@
+import { type ClockPoint, progress as dryingProgress } from '../drying'
+import type { Family, Milestone, Role, Sheen } from '../model/vocabulary'
+import { type Film, filmReaches, openFilms, type Stack, theFilm } from '../stack'
+import type { PartWalk } from './partWalk'
+
+/** A film that dries on a part, and when it comes to what. Instants in epoch milliseconds. */
+export type DryingClock = {
+  build: string
+  part: string
+  /** Step of the build that laid it. */
+  step: string
+  film: Family
+  role: Role
+  name: string
+  colour: string | null
+  sheen: Sheen
+  from: number
+  /** Every milestone and when; null: never. */
+  milestones: { point: Milestone; at: number | null }[]
+  /** The next one, and how far the film has come to it, 0 to 1; null when all are behind it. */
+  next: { point: Milestone; at: number; progress: number } | null
+}
+
+const SHOWN: readonly Milestone[] = ['flash', 'touch', 'recoat', 'tape', 'sand', 'cured']
+const MINUTE = 60_000
+
+/** What lies on the part now, by the facts. */
+export function stackNow(walked: PartWalk): Stack | null {
+  const facts = walked.walk.walked.filter((one) => walked.places[one.index]?.fact)
+  return facts.at(-1)?.after ?? null
+}
+
+/** The clocks of the films that lie open on a part, top first. */
+export function clocksOf(walked: PartWalk, now: number): DryingClock[] {
+  const stack = stackNow(walked)
+  if (!stack) return []
+  return openFilms(stack)
+    .filter((film) => !film.loose)
+    .map((film) => clockOf(walked, film, now))
+}
+
+function clockOf(walked: PartWalk, film: Film, now: number): DryingClock {
+  const { series } = walked.walk
+  const instant = (point: ClockPoint) => {
+    const at = filmReaches(film, point, series)
+    return at === null || !Number.isFinite(at) ? null : walked.origin + at * MINUTE
+  }
+  const milestones = SHOWN.map((point) => ({ point, at: instant(point) })).sort(
+    (a, b) => (a.at ?? Number.POSITIVE_INFINITY) - (b.at ?? Number.POSITIVE_INFINITY),
+  )
+  const next = milestones.find((one) => one.at !== null && one.at > now)
+  const minute = (now - walked.origin) / MINUTE
+  return {
+    build: walked.build.id,
+    part: walked.part.id,
+    step: walked.places[film.step]?.step.id ?? '',
+    film: film.family,
+    role: film.role,
+    name: theFilm(film).replace(/^the /, ''),
+    colour: film.colour,
+    sheen: film.sheen,
+    from: walked.origin + film.end * MINUTE,
+    milestones,
+    next:
+      next && next.at !== null
+        ? {
+            point: next.point,
+            at: next.at,
+            progress: Math.min(
+              1,
+              dryingProgress(film.drying, next.point, film.end, minute, series) ?? 0,
+            ),
+          }
+        : null,
+  }
+}

@@ -1,0 +1,156 @@
+import type { ClimateSeries } from '../drying'
+import { type StepProgress, stepKey } from '../journal'
+import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
+import type { Build, BuildStep, ClimateReading, Part, Project } from '../model/project'
+import { type ActStep, isAct, type Sequence, type Step } from '../model/sequence'
+import type { Family } from '../model/vocabulary'
+import { type Fact, type Finding, judgeSequence, type Walk, type WalkOptions } from '../stack'
+
+const MINUTE = 60_000
+
+/** A place in the walked sequence: the step of the build it stands for, and the coats done before it. */
+export type Place = { step: BuildStep; coatsBefore: number; fact: boolean }
+
+/** A part's sequence as it is walked: what happened first, then what is meant, in order. */
+export type PartWalk = {
+  build: Build
+  part: Part
+  /** Epoch milliseconds of minute 0. */
+  origin: number
+  sequence: Sequence
+  options: WalkOptions
+  places: Place[]
+  walk: Walk
+  findings: Finding[]
+}
+
+/** The steps of a build that touch a part, in order. */
+export function stepsOfPart(build: Build, part: string): BuildStep[] {
+  return build.steps.filter((step) => step.parts.includes(part))
+}
+
+/** The air over time from readings, in minutes from an origin; the reference air where none was ever read. */
+export function climateSeries(readings: readonly ClimateReading[], origin: number): ClimateSeries {
+  const ordered = [...readings].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+  const first = ordered[0]
+  if (!first) return [{ from: 0, climate: REFERENCE_CLIMATE }]
+  const before = ordered.filter((one) => Date.parse(one.at) <= origin).at(-1) ?? first
+  const after = ordered.filter((one) => Date.parse(one.at) > origin)
+  return [
+    { from: 0, climate: climateOf(before) },
+    ...after.map((one) => ({
+      from: (Date.parse(one.at) - origin) / MINUTE,
+      climate: climateOf(one),
+    })),
+  ]
+}
+
+/** The air of one reading. */
+export function climateOf(reading: ClimateReading): Climate {
+  return { celsius: reading.celsius, humidity: reading.humidity, air: reading.air ?? 'room' }
+}
+
+/**
+ * Walks one part of a build from its facts and its plan.
+ *
+ * @param progress by `stepKey`, derived from the log
+ * @param now epoch milliseconds; what isn't done begins no sooner
+ */
+export function walkPart(
+  project: Project,
+  build: Build,
+  part: Part,
+  progress: ReadonlyMap<string, StepProgress>,
+  now: number,
+): PartWalk {
+  const steps = stepsOfPart(build, part.id)
+  const known = (step: BuildStep) => progress.get(stepKey(build.id, part.id, step.id))
+  const started = steps.flatMap((step) => {
+    const one = known(step)
+    return one && hasFact(one) ? [{ step, one }] : []
+  })
+  started.sort((a, b) => factTime(a.one) - factTime(b.one))
+  const origin = Math.min(now, ...started.map(({ one }) => one.startedAt))
+  const minute = (at: number) => (at - origin) / MINUTE
+  const places: Place[] = []
+  const walked: Step[] = []
+  const facts = new Map<number, Fact>()
+  const later: { place: Place; step: Step }[] = []
+  for (const { step, one } of started) {
+    const fact: Fact =
+      one.status === 'skipped'
+        ? 'skipped'
+        : { start: minute(one.startedAt), ends: one.coatEnds.map(minute) }
+    facts.set(walked.length, fact)
+    const rest = one.status === 'running' ? splitCoats(step, one.coatEnds.length) : null
+    places.push({ step, coatsBefore: 0, fact: true })
+    walked.push(rest ? rest.done : bare(step))
+    if (rest?.left)
+      later.push({
+        place: { step, coatsBefore: one.coatEnds.length, fact: false },
+        step: rest.left,
+      })
+  }
+  for (const step of steps) {
+    if (started.some((one) => one.step === step)) continue
+    later.push({ place: { step, coatsBefore: 0, fact: false }, step: bare(step) })
+  }
+  for (const { place, step } of later) {
+    places.push(place)
+    walked.push(step)
+  }
+  const sequence = sequenceOf(build, part, walked)
+  const options: WalkOptions = {
+    facts,
+    notBefore: minute(now),
+    series: climateSeries(project.climate ?? [], origin),
+    correction: correctionOf(project),
+  }
+  const { walk, findings } = judgeSequence(sequence, options)
+  return { build, part, origin, sequence, options, places, walk, findings }
+}
+
+function hasFact(one: StepProgress): boolean {
+  return one.status !== 'running' || one.coatEnds.length > 0
+}
+
+function factTime(one: StepProgress): number {
+  return one.status === 'skipped' ? (one.finishedAt ?? one.startedAt) : one.startedAt
+}
+
+/** A step with some of its coats done: what is done, and what is left. */
+function splitCoats(step: BuildStep, done: number): { done: ActStep; left: ActStep | null } | null {
+  if (!isAct(step)) return null
+  const plain = bare(step) as ActStep
+  const coats = step.coats ?? ['light']
+  const left = coats.slice(done)
+  return {
+    done: { ...plain, coats: coats.slice(0, Math.max(1, done)) },
+    left: left.length > 0 ? { ...plain, coats: left } : null,
+  }
+}
+
+/** A step of a build without what ties it to the build. */
+export function bare(step: BuildStep): Step {
+  const { id, parts, ...rest } = step
+  return rest as Step
+}
+
+/** The sequence of a part as the check reads it. */
+export function sequenceOf(build: Build, part: Part, steps: readonly Step[]): Sequence {
+  return {
+    format: 'tectoria-sequence',
+    version: 1,
+    substrate: part.substrate,
+    waits: 'auto',
+    steps: [...steps],
+    ...(build.scale === undefined ? {} : { scale: build.scale }),
+    ...(build.use === undefined ? {} : { use: build.use }),
+    ...(build.school === undefined ? {} : { school: build.school }),
+  }
+}
+
+function correctionOf(project: Project): (family: Family) => number {
+  const factors = new Map((project.corrections ?? []).map((one) => [one.family, one.factor]))
+  return (family) => factors.get(family) ?? 1
+}

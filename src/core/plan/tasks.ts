@@ -1,0 +1,124 @@
+import type { BenchLink, BenchTask } from '../bench'
+import { closings, type Walked } from '../stack'
+import type { PartWalk } from './partWalk'
+
+/** A task of the bench, and the coat of the step it stands for. */
+export type PlannedTask = BenchTask & {
+  build: string
+  part: string
+  step: string
+  /** From 1; null for an act without coats. */
+  coat: number | null
+}
+
+export type PartTasks = { tasks: PlannedTask[]; links: BenchLink[] }
+
+const LOUD_ACTS: readonly string[] = ['sand', 'scuff', 'cut-polish']
+
+/**
+ * The tasks that a part still asks of the hands, and the links between them: every coat a task, every wait and window a
+ * link. What a task waits for in the past becomes its `earliest`, a window that is open already its `latest`.
+ *
+ * @param zero minute of the walk that is minute 0 of the bench
+ * Source: handbook 7.1, 7.3.
+ */
+export function tasksOf(walked: PartWalk, zero: number): PartTasks {
+  const tasks: PlannedTask[] = []
+  const links: BenchLink[] = []
+  /** Last task of each walked step. */
+  const lastTask = new Map<number, string>()
+  let previous: { id: string; end: number } | null = null
+  for (const one of walked.walk.walked) {
+    const place = walked.places[one.index]
+    if (!place || place.fact) continue
+    const own = coatTasks(walked, one)
+    const first = own[0]
+    if (!first) continue
+    if (previous) links.push({ from: previous.id, to: first.id, minGap: 0 })
+    waitLinks(walked, one, first, lastTask, previous, links, zero)
+    windowLinks(one, first, lastTask, links, zero)
+    own.forEach((task, i) => {
+      const before = own[i - 1]
+      const start = (one.ends[i] ?? 0) - task.minutes
+      if (before)
+        links.push({
+          from: before.id,
+          to: task.id,
+          minGap: Math.max(0, Math.ceil(start - (one.ends[i - 1] ?? 0) - 1e-6)),
+        })
+    })
+    tasks.push(...own)
+    const last = own.at(-1) ?? first
+    lastTask.set(one.index, last.id)
+    previous = { id: last.id, end: one.ends.at(-1) ?? one.moment.at }
+  }
+  return { tasks, links }
+}
+
+function coatTasks(walked: PartWalk, one: Walked): PlannedTask[] {
+  const place = walked.places[one.index]
+  if (!place) return []
+  const { step, work } = one.moment
+  const { build, part } = walked
+  const film = work.row.kind === 'film'
+  const sprays = work.tool === 'airbrush' || work.tool === 'stencil'
+  const needs = sprays ? ['airbrush', 'booth'] : work.tool === 'spray-can' ? ['booth'] : []
+  return one.ends.map((_, i) => ({
+    id: [build.id, part.id, place.step.id, place.coatsBefore + i + 1].join('/'),
+    build: build.id,
+    part: part.id,
+    step: place.step.id,
+    coat: film ? place.coatsBefore + i + 1 : null,
+    minutes: Math.ceil(step.minutes ?? 5),
+    ...(needs.length > 0 ? { needs } : {}),
+    ...(sprays || LOUD_ACTS.includes(step.do) ? { noisy: true } : {}),
+    ...(sprays ? { setup: `${work.family} ${step.colour ?? work.sheen}` } : {}),
+  }))
+}
+
+/** The wait before a step counts from the film it waits for, and a wait that is written from the step before. */
+function waitLinks(
+  walked: PartWalk,
+  one: Walked,
+  first: PlannedTask,
+  lastTask: ReadonlyMap<number, string>,
+  previous: { id: string; end: number } | null,
+  links: BenchLink[],
+  zero: number,
+): void {
+  const wait = walked.walk.waits.find((filled) => filled.before === one.index)
+  const filled = wait?.minutes ?? 0
+  const written = one.moment.at - filled - (previous?.end ?? zero)
+  if (written > 0.5) later(previous?.id, first, Math.ceil(written), links)
+  if (!wait) return
+  const film = one.moment.stack.films.find((candidate) => candidate.step === wait.film)
+  const from = lastTask.get(wait.film)
+  if (film && from) later(from, first, Math.ceil(one.moment.at - film.end - 1e-6), links)
+  else later(undefined, first, Math.ceil(one.moment.at - zero - 1e-6), links)
+}
+
+function later(
+  from: string | undefined,
+  first: PlannedTask,
+  gap: number,
+  links: BenchLink[],
+): void {
+  if (from) links.push({ from, to: first.id, minGap: gap })
+  else first.earliest = Math.max(first.earliest ?? 0, gap)
+}
+
+/** A window that has closed already is a finding, not a reason to plan nothing. */
+function windowLinks(
+  one: Walked,
+  first: PlannedTask,
+  lastTask: ReadonlyMap<number, string>,
+  links: BenchLink[],
+  zero: number,
+): void {
+  for (const { at, film } of closings(one.moment)) {
+    if (at < one.moment.at) continue
+    const from = lastTask.get(film.step)
+    if (from) links.push({ from, to: first.id, maxGap: Math.floor(at - film.end + 1e-6) })
+    else first.latest = Math.min(first.latest ?? Number.MAX_SAFE_INTEGER, Math.floor(at - zero))
+  }
+}

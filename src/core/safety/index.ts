@@ -1,0 +1,1 @@
+export { CAUTIONS, type Caution, cautionsFor } from './cautions'

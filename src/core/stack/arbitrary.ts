@@ -1,0 +1,62 @@
+import fc from 'fast-check'
+import { actRow } from '../materials'
+import type { ActStep, Sequence, Step } from '../model/sequence'
+import { ACTS, COATS, FAMILIES, SHEENS, SOLVENTS, SUBSTRATES, TOOLS } from '../model/vocabulary'
+
+const PAINTS = [
+  'lacquer',
+  'alcohol-acrylic',
+  'water-acrylic',
+  'acrylic-pu',
+  'enamel',
+  'urethane-2k',
+  'oil',
+] as const
+
+const WAITS = ['5 min', '30 min', '1 h', '4 h', '13 h', '26 h', '3 d', '8 d'] as const
+
+/** An act that says what it must, and sometimes more. */
+const act: fc.Arbitrary<ActStep> = fc
+  .record({
+    do: fc.constantFrom(...ACTS),
+    family: fc.option(fc.constantFrom(...PAINTS), { nil: undefined, freq: 3 }),
+    coats: fc.option(fc.array(fc.constantFrom(...COATS), { minLength: 1, maxLength: 3 }), {
+      nil: undefined,
+    }),
+    sheen: fc.constantFrom(...SHEENS),
+    solvent: fc.option(fc.constantFrom(...SOLVENTS), { nil: undefined, freq: 8 }),
+    tool: fc.option(fc.constantFrom(...TOOLS), { nil: undefined, freq: 8 }),
+    gap: fc.option(fc.constantFrom('1 min', '8 min', '30 min'), { nil: undefined, freq: 5 }),
+    other: fc.constantFrom(...FAMILIES.slice(0, 7)),
+  })
+  .map(({ do: name, family, coats, sheen, solvent, tool, gap, other }) => {
+    const must = actRow(name, undefined).family === 'must'
+    const step: ActStep = { do: name }
+    if (must) step.family = family ?? other
+    if (coats) step.coats = coats
+    if (name === 'clear') step.sheen = sheen
+    if (solvent) step.solvent = solvent
+    if (tool) step.tool = tool
+    if (gap) step.gap = gap
+    return step
+  })
+
+const wait: fc.Arbitrary<Step> = fc.constantFrom(...WAITS).map((text) => ({ wait: text }))
+
+const step: fc.Arbitrary<Step> = fc.oneof(
+  { weight: 3, arbitrary: act as fc.Arbitrary<Step> },
+  { weight: 2, arbitrary: wait },
+)
+
+/** Random sequences: any act, with waits that are often wrong. */
+export const sequences: fc.Arbitrary<Sequence> = fc.record({
+  format: fc.constant('tectoria-sequence' as const),
+  version: fc.constant(1 as const),
+  substrate: fc.constantFrom(...SUBSTRATES),
+  waits: fc.constantFrom('as-written' as const, 'auto' as const),
+  climate: fc.record({
+    celsius: fc.constantFrom(9, 14, 20, 32),
+    humidity: fc.constantFrom(40, 60, 82),
+  }),
+  steps: fc.array(step, { minLength: 1, maxLength: 12 }),
+})

@@ -1,0 +1,75 @@
+import {
+  applyEnergy,
+  type Effect,
+  familyRow,
+  hotter,
+  reaction,
+  shiftEffect,
+  TOOL_ENERGY,
+  worseEffect,
+} from '../materials'
+import type { Coat } from '../model/vocabulary'
+import { type Film, filmState, hasReached } from './film'
+import { flashAfter, gapAfter } from './lay'
+import type { Moment } from './moment'
+import { reachedFilms } from './stack'
+
+/** What a step does to one film below it, after energy, shield and family. */
+export type FilmEffect = { film: Film; effect: Effect }
+
+/** Several rules ask the same of one moment. */
+const known = new WeakMap<Moment, FilmEffect[]>()
+
+/** What the step's solvent does to every film it reaches, top first; empty for a dry act. Source: handbook 2.3. */
+export function effectsOn(moment: Moment): FilmEffect[] {
+  const before = known.get(moment)
+  if (before) return before
+  const effects = effectsOf(moment)
+  known.set(moment, effects)
+  return effects
+}
+
+function effectsOf(moment: Moment): FilmEffect[] {
+  const { work, stack, at, series, targets } = moment
+  if (!work.solvent) return []
+  return reachedFilms(stack, work.solvent, at, series, targets)
+    .filter((film) => familyRow(film.family).film)
+    .map((film) => ({ film, effect: effectOn(moment, film) }))
+}
+
+/** What the step does to one film, whether or not it reaches it: the worst of its coats. */
+export function effectOn(moment: Moment, film: Film): Effect {
+  const { work } = moment
+  let worst: Effect = '-'
+  work.coats.forEach((coat, i) => {
+    const effect = coatEffect(moment, film, coat, shielded(moment, i))
+    if (worseEffect(effect, worst)) worst = effect
+  })
+  return worst
+}
+
+/** Has a mist coat of this step flashed before the coat at hand? Source: handbook 2.3, energy of application. */
+function shielded(moment: Moment, coat: number): boolean {
+  const { step, work, climate } = moment
+  return work.coats.slice(0, coat).some((earlier, i) => {
+    if (earlier !== 'mist') return false
+    return gapAfter(step, work, climate, i + 1) >= flashAfter(work, climate, i + 1) - 1e-6
+  })
+}
+
+function coatEffect(moment: Moment, film: Film, coat: Coat, shield: boolean): Effect {
+  const { work, at, series } = moment
+  if (!work.solvent) return '-'
+  const sprayed = TOOL_ENERGY[work.tool].sprayed
+  const own = work.row.kind === 'film' && work.family === film.family
+  let state = filmState(film, at, series)
+  const brushedOwn = own && !sprayed && work.role === film.role
+  if (brushedOwn && state === 'fresh' && hasReached(film, 'flash', at, series)) state = 'set'
+  let effect = reaction(film.reads, state, work.solvent)
+  if (own && sprayed) {
+    const first = familyRow(film.family).thinners[0]
+    if (!first || !hotter(work.solvent, first)) return '-'
+    effect = shiftEffect(effect, -1)
+  }
+  return applyEnergy(effect, work.tool, coat, work.solvent, shield)
+}

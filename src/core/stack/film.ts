@@ -1,0 +1,72 @@
+import { type ClimateSeries, type ClockPoint, type DryingFilm, reachedAt } from '../drying'
+import type { FilmState } from '../materials'
+import type { Act, Coat, Family, Role, Sheen, Solvent, Tool } from '../model/vocabulary'
+
+/** One film on a part, from when its step began. Times are minutes from the start of the sequence. */
+export type Film = {
+  /** Index of the step that laid it, in the sequence as given. */
+  step: number
+  act: Act
+  /** The family it behaves as: a water acrylic used as a wash is a `water-wash`. Source: handbook 2.3. */
+  family: Family
+  /** The family whose row of the reaction matrix it reads. */
+  reads: Family
+  role: Role
+  coverage: 'whole' | 'patchy'
+  coats: readonly Coat[]
+  tool: Tool
+  solvent: Solvent | null
+  start: number
+  /** End of the last coat: every clock counts from here. */
+  end: number
+  sheen: Sheen
+  colour: string | null
+  weathering: boolean
+  /** Films of one effect laid in one sitting mix on purpose. */
+  effect: string | null
+  /** Powder that nothing holds yet. */
+  loose: boolean
+  /** When it was last sanded or scuffed, null if never. */
+  keyedAt: number | null
+  drying: DryingFilm
+}
+
+/** A slack on comparisons of minutes: a wait rounded to the second is never too short. */
+export const EPSILON = 1e-6
+
+const cache = new WeakMap<Film, { series: ClimateSeries; times: Map<ClockPoint, number | null> }>()
+
+/**
+ * The minute at which a film reaches a point, counted from its last coat.
+ *
+ * @returns null when it never does, Infinity for a window that never closes
+ */
+export function filmReaches(film: Film, point: ClockPoint, series: ClimateSeries): number | null {
+  let entry = cache.get(film)
+  if (!entry || entry.series !== series) {
+    entry = { series, times: new Map() }
+    cache.set(film, entry)
+  }
+  const known = entry.times.get(point)
+  if (known !== undefined) return known
+  const time = reachedAt(film.drying, point, film.end, series)
+  entry.times.set(point, time)
+  return time
+}
+
+/** Has a film come to a point by this minute? A point that is never reached has not. */
+export function hasReached(
+  film: Film,
+  point: ClockPoint,
+  at: number,
+  series: ClimateSeries,
+): boolean {
+  const time = filmReaches(film, point, series)
+  return time !== null && at >= time - EPSILON
+}
+
+/** Fresh before recoat, set until cured. Source: handbook 2.3. */
+export function filmState(film: Film, at: number, series: ClimateSeries): FilmState {
+  if (!hasReached(film, 'recoat', at, series)) return 'fresh'
+  return hasReached(film, 'cured', at, series) ? 'cured' : 'set'
+}

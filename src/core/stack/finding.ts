@@ -1,0 +1,110 @@
+import type { FilmState } from '../materials'
+import type { ActStep, Sequence, Step } from '../model/sequence'
+import type { Act, Family, Severity, Substrate } from '../model/vocabulary'
+import type { Moment } from './moment'
+import type { Stack } from './stack'
+
+/** Every rule that can speak so far. Source: handbook 2.6. */
+export const RULE_NAMES = [
+  'solvent-attacks-film',
+  'solvent-attacks-substrate',
+  'recoat-too-early',
+  'recoat-window-missed',
+  'hard-over-soft',
+  'clean-too-early',
+  'clean-too-late',
+  'tape-too-early',
+  'unmask-late',
+  'mask-left-on',
+  'flow-needs-gloss',
+  'tooth-needed',
+  'decal-needs-gloss',
+  'decal-hot-clear',
+  'seal-first',
+  'lock-first',
+  'no-release-under',
+  'release-needs-thin-water-friendly-top',
+  'chip-window',
+  'undercoat-not-fast',
+  'needs-primer',
+  'needs-degrease',
+  'needs-etch',
+  'never-cures',
+  'sand-too-early',
+  'polish-too-early',
+  'clear-eats-powder',
+  'too-cold',
+  'too-damp',
+  'too-hot',
+  'ppe',
+] as const
+export type RuleName = (typeof RULE_NAMES)[number]
+
+/** One change of a sequence, with indices into `steps` as given. Source: docs/formats.md. */
+export type Edit =
+  | { insert: { before: number; step: Step } | { before: number; steps: Step[] } }
+  | { replace: { step: number; with: Step } }
+  | { remove: { step: number } }
+  | { move: { step: number; before: number } }
+  | { set: Partial<Sequence> }
+
+/** A way out: what to say, and the edit that does it. */
+export type Remedy = { say: string; edit: Edit }
+
+/** What a finding is about: a film in its state, the bare substrate, or a mask. */
+export type FindingOn = {
+  film?: Family
+  state?: FilmState
+  substrate?: Substrate
+  mask?: Act
+}
+
+/** What may be wrong at one step. */
+export type Finding = {
+  /** Index in `steps`. */
+  step: number
+  rule: RuleName
+  severity: Severity
+  /** One plain sentence with the numbers. */
+  because: string
+  on: FindingOn
+  remedies: Remedy[]
+}
+
+/** A finding as a rule drafts it: the ways out are candidates until they have been tried. */
+export type Draft = {
+  severity: Severity
+  because: string
+  on: FindingOn
+  /** Ways out that the rule itself knows, best first; waits and leaving out are added for every rule. */
+  ways?: () => Remedy[]
+  /** These ways can't fail and needn't be tried. */
+  certain?: boolean
+}
+
+/** One rule of handbook 2.6: a pure question about a moment, in a file of its own. */
+export type Rule = {
+  name: RuleName
+  /** Waiting longer can end it: automatic waits and the wait remedy ask it again at later minutes. */
+  timing: boolean
+  judge: (moment: Moment) => Draft | null
+  /** What is wrong once the last step is done. */
+  judgeEnd?: (end: EndOfWork) => Draft | null
+}
+
+export type EndOfWork = { stack: Stack; lastAct: number; lastStep: ActStep; at: number }
+
+const GRADE = { stop: 0, risk: 1, note: 2 } as const satisfies Record<Severity, number>
+
+/** Is the first severity worse than the second? */
+export function worse(a: Severity, b: Severity): boolean {
+  return GRADE[a] < GRADE[b]
+}
+
+/** One finding a step and rule, naming the worst film: the worst draft, the first among equals. */
+export function worstDraft(drafts: readonly (Draft | null)[]): Draft | null {
+  let found: Draft | null = null
+  for (const draft of drafts)
+    if (draft && (!found || worse(draft.severity, found.severity))) found = draft
+  return found
+}

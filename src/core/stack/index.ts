@@ -1,0 +1,26 @@
+export { type Check, check, judgeSequence, type Verdict, verdictOf } from './check'
+export { type Closing, closings } from './closing'
+export { applyEdit, type Edited, editSequence } from './edit'
+export { type Film, filmReaches, filmState, hasReached } from './film'
+export {
+  type Edit,
+  type Finding,
+  type FindingOn,
+  type Remedy,
+  RULE_NAMES,
+  type RuleName,
+} from './finding'
+export type { Moment } from './moment'
+export { RULES } from './rules'
+export { bareStack, openFilms, type Stack } from './stack'
+export {
+  type Fact,
+  type FilledWait,
+  type TimelineEntry,
+  type Walk,
+  type Walked,
+  type WalkOptions,
+  walk,
+} from './walk'
+export { theFilm } from './words'
+export { type Work, workOf } from './work'

@@ -1,0 +1,161 @@
+import { clockMinutes } from '../drying'
+import { SATIN_GRIT } from '../materials'
+import type { Climate } from '../model/climate'
+import { minutesOf } from '../model/fields'
+import type { ActStep } from '../model/sequence'
+import type { Sheen } from '../model/vocabulary'
+import type { Film } from './film'
+import type { Moment } from './moment'
+import { newestRelease, type Stack } from './stack'
+import { readsAs, type Work } from './work'
+
+/** How long a coat or any other act takes unless it says, minutes. Source: docs/formats.md. */
+const ACT_MINUTES = 5
+
+/**
+ * When each coat of a step ends, minutes from its beginning: without a `gap` the flash time is kept between coats.
+ * An act that lays no coats has the one end.
+ */
+export function coatEnds(step: ActStep, work: Work, climate: Climate): number[] {
+  const minutes = step.minutes ?? ACT_MINUTES
+  if (!work.drying || work.row.kind !== 'film') return [minutes]
+  const ends: number[] = []
+  let at = 0
+  work.coats.forEach((_, i) => {
+    if (i > 0) at += gapAfter(step, work, climate, i)
+    at += minutes
+    ends.push(at)
+  })
+  return ends
+}
+
+/** The flash time of the film as it is after so many coats, minutes. */
+export function flashAfter(work: Work, climate: Climate, coats: number): number {
+  if (!work.drying) return 0
+  const film = { ...work.drying, coats: work.coats.slice(0, coats) }
+  return clockMinutes(film, 'flash', climate) ?? 0
+}
+
+/** The gap that is kept after so many coats: as written, else the flash time. */
+export function gapAfter(step: ActStep, work: Work, climate: Climate, coats: number): number {
+  return step.gap === undefined ? flashAfter(work, climate, coats) : minutesOf(step.gap)
+}
+
+/** The stack after a step, and the minute at which it ended. */
+export function lay(moment: Moment, ends?: readonly number[]): { stack: Stack; end: number } {
+  const { stack, step, work, at, climate, index } = moment
+  const last = (ends ?? coatEnds(step, work, climate).map((end) => at + end)).at(-1) ?? at
+  return { stack: after(stack, moment, last, index), end: last }
+}
+
+function after(stack: Stack, moment: Moment, end: number, index: number): Stack {
+  const { step, work, at } = moment
+  switch (work.row.kind) {
+    case 'prep':
+      return prepared(stack, step, end)
+    case 'level':
+      return { ...stack, sheen: levelledSheen(step), clearCoats: 0 }
+    case 'mask':
+      return { ...stack, masks: [...stack.masks, { step: index, act: step.do, at: end }] }
+    case 'unmask':
+      return unmasked(stack, work)
+    case 'open':
+      return opened(stack)
+    case 'clean':
+      return cleaned(stack, moment, end)
+    case 'handle':
+      return stack
+    case 'film': {
+      const film = newFilm(moment, at, end)
+      if (!film) return stack
+      return {
+        ...stack,
+        films: [...stack.films, film],
+        sheen: film.coverage === 'whole' ? film.sheen : stack.sheen,
+        clearCoats: film.role === 'clear' ? stack.clearCoats + film.coats.length : stack.clearCoats,
+      }
+    }
+  }
+}
+
+function newFilm(moment: Moment, start: number, end: number): Film | null {
+  const { step, work, index } = moment
+  if (!work.family || !work.role || !work.drying) return null
+  return {
+    step: index,
+    act: step.do,
+    family: work.family,
+    reads: readsAs(work.family, work.solvent),
+    role: work.role,
+    coverage: work.coverage,
+    coats: work.coats,
+    tool: work.tool,
+    solvent: work.solvent,
+    start,
+    end,
+    sheen: work.sheen,
+    colour: step.colour ?? null,
+    weathering: work.row.weathering,
+    effect: work.row.effect,
+    loose: step.do === 'powder',
+    keyedAt: null,
+    drying: work.drying,
+  }
+}
+
+function prepared(stack: Stack, step: ActStep, end: number): Stack {
+  if (step.do === 'wash' || step.do === 'degrease') return { ...stack, cleaned: true }
+  if (step.do !== 'sand' && step.do !== 'scuff') return stack
+  const films = stack.films.map((film, i) =>
+    i === stack.films.length - 1 ? { ...film, keyedAt: end } : film,
+  )
+  return { ...stack, films, sheen: stack.sheen === null ? null : levelledSheen(step) }
+}
+
+/** Sheen after cutting or polishing. Source: handbook 2.1. */
+function levelledSheen(step: ActStep): Sheen {
+  if (step.do === 'compound') return 'gloss'
+  return step.grit !== undefined && step.grit >= SATIN_GRIT ? 'satin' : 'matt'
+}
+
+/** What was laid over a grain or latex mask comes off with it. */
+function unmasked(stack: Stack, work: Work): Stack {
+  const acts = work.row.target ?? []
+  const masks = stack.masks.filter((mask) => !acts.includes(mask.act))
+  const lifted = stack.masks.filter((mask) => acts.includes(mask.act) && mask.act !== 'tape')
+  if (lifted.length === 0) return { ...stack, masks }
+  const first = Math.min(...lifted.map((mask) => mask.step))
+  const films = stack.films
+    .filter((film) => film.role !== 'release')
+    .map((film): Film => (film.step > first ? { ...film, coverage: 'patchy' } : film))
+  return { ...stack, masks, films }
+}
+
+/** Chipped open: what lay over the release coat is broken, and the release that was exposed is gone. */
+function opened(stack: Stack): Stack {
+  const release = newestRelease(stack)
+  if (!release) return stack
+  const films = stack.films
+    .filter((film) => film !== release.film)
+    .map((film, i): Film => (i >= release.at ? { ...film, coverage: 'patchy' } : film))
+  return { ...stack, films }
+}
+
+/** A clean-up leaves its target in the recesses only; a fixer holds the powder from here on. */
+function cleaned(stack: Stack, moment: Moment, end: number): Stack {
+  const { work, targets, step } = moment
+  const films = stack.films.map((film): Film => {
+    if (!targets.has(film)) return film
+    if (step.do === 'powder-fix' && work.drying)
+      return { ...film, loose: false, end, drying: work.drying, reads: fixedReads(work) }
+    return film.coverage === 'patchy' ? film : { ...film, coverage: 'patchy' }
+  })
+  return { ...stack, films }
+}
+
+/** Fixed powder behaves as what its fixer leaves behind. */
+function fixedReads(work: Work): Film['reads'] {
+  return work.solvent === 'spirit-mild' || work.solvent === 'spirit-hot'
+    ? 'enamel-wash'
+    : 'water-wash'
+}

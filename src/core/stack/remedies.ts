@@ -1,0 +1,110 @@
+import { sayDuration, writeDuration } from '../model/duration'
+import { isAct, type Sequence } from '../model/sequence'
+import { editSequence } from './edit'
+import type { Edit, Finding, Remedy } from './finding'
+import type { Moment } from './moment'
+import { RULES } from './rules'
+import { type Drafted, laterMinutes, type Walk, type WalkOptions, walk } from './walk'
+
+/** How many ways out one finding offers at most. */
+const MOST_REMEDIES = 4
+
+/**
+ * The ways out of one finding that really are: each was applied, and the sequence judged again has that finding no more and
+ * no new stop. Waits come first where they help, leaving something out comes last.
+ */
+export function remediesFor(
+  sequence: Sequence,
+  before: Walk,
+  drafted: Drafted,
+  options: WalkOptions = {},
+): Remedy[] {
+  const { draft, moment } = drafted
+  const ways = draft.ways?.() ?? []
+  if (draft.certain) return ways
+  const tried: Remedy[] = []
+  for (const way of [...waitWays(drafted), ...ways]) {
+    if (tried.length >= MOST_REMEDIES) break
+    if (helps(sequence, before, drafted, way, options)) tried.push(way)
+  }
+  if (tried.length > 0) return tried
+  const last = moment ? lastResorts(sequence, moment) : []
+  const one = last.find((way) => helps(sequence, before, drafted, way, options))
+  return one ? [one] : []
+}
+
+/** A longer wait before the step, where waiting ends the finding. */
+function waitWays({ rule, moment }: Drafted): Remedy[] {
+  const asked = RULES.find((one) => one.name === rule)
+  if (!asked?.timing || !moment || moment.setting.sequence.waits === 'auto') return []
+  const clean = laterMinutes(moment).filter(({ at }) => asked.judge({ ...moment, at }) === null)
+  return clean.slice(0, 2).map(({ at }) => waitWay(moment, at - moment.at))
+}
+
+function waitWay({ index, setting }: Moment, more: number): Remedy {
+  const previous = setting.steps[index - 1]
+  const longer = previous !== undefined && !isAct(previous)
+  return {
+    say: `Wait ${sayDuration(more)} ${longer ? 'longer' : 'first'}`,
+    edit: { insert: { before: index, step: { wait: writeDuration(more) } } },
+  }
+}
+
+function lastResorts(sequence: Sequence, moment: Moment): Remedy[] {
+  const { index } = moment
+  const earlier = [...moment.targets].map((film) => film.step).sort((a, b) => b - a)
+  return [
+    { say: 'Leave this step out', edit: { remove: { step: index } } },
+    ...earlier.map((step) => ({
+      say: 'Leave out what it works on',
+      edit: { remove: { step } },
+    })),
+    {
+      say: 'End the work before this step',
+      edit: { set: { steps: sequence.steps.slice(0, index) } },
+    },
+    ...moment.stack.masks.map((mask) => ({
+      say: 'Leave the mask out',
+      edit: { remove: { step: mask.step } },
+    })),
+  ]
+}
+
+/** Does this edit end the finding, leave fewer of its kind, and bring no new stop? What was done can't be edited. */
+function helps(
+  sequence: Sequence,
+  before: Walk,
+  drafted: Drafted,
+  way: Remedy,
+  options: WalkOptions,
+): boolean {
+  if (touchesFacts(way.edit, options)) return false
+  const edited = editSequence(sequence, way.edit)
+  const after = walk(edited.sequence, options)
+  const place = edited.moved[drafted.step] ?? null
+  const still = after.drafts.some((one) => one.rule === drafted.rule && one.step === place)
+  if (still || count(after, drafted.rule) >= count(before, drafted.rule)) return false
+  const known = new Set(
+    before.drafts
+      .filter((one) => one.draft.severity === 'stop')
+      .map((one) => `${one.rule} ${edited.moved[one.step]}`),
+  )
+  return after.drafts.every(
+    (one) => one.draft.severity !== 'stop' || known.has(`${one.rule} ${one.step}`),
+  )
+}
+
+/** Facts come first in a walk that has them: an edit before the last of them would change the past. */
+function touchesFacts(edit: Edit, options: WalkOptions): boolean {
+  const last = Math.max(-1, ...(options.facts?.keys() ?? []))
+  if (last < 0) return false
+  if ('set' in edit) return edit.set.steps !== undefined && edit.set.steps.length <= last
+  if ('insert' in edit) return edit.insert.before <= last
+  if ('replace' in edit) return edit.replace.step <= last
+  if ('remove' in edit) return edit.remove.step <= last
+  return edit.move.step <= last || edit.move.before <= last
+}
+
+function count(walked: Walk, rule: Finding['rule']): number {
+  return walked.drafts.filter((one) => one.rule === rule).length
+}

@@ -1,0 +1,26 @@
+import { FLOW } from '../../materials'
+import type { Act } from '../../model/vocabulary'
+import type { Rule } from '../finding'
+import { shieldWays } from '../ways'
+
+/** Acts that want something to grip. Source: handbook 2.5, 2.6. */
+const WANT_TOOTH: readonly Act[] = ['oil-dots', 'streak', 'filter', 'powder']
+
+/** Oils, streaks, filters and powders slide on gloss. Source: handbook 2.5, 2.6. */
+export const toothNeeded: Rule = {
+  name: 'tooth-needed',
+  timing: false,
+  judge: (moment) => {
+    const { step, stack, work } = moment
+    if (!WANT_TOOTH.includes(step.do) || stack.sheen === null) return null
+    if (FLOW[stack.sheen] !== 'gloss') return null
+    const top = stack.films.at(-1)
+    return {
+      severity: work.family === 'pigment' ? 'risk' : 'note',
+      because: `The face is ${stack.sheen}: ${work.family === 'pigment' ? 'powder finds nothing to hold on to' : 'it slides and is hard to blend'}.`,
+      on: top ? { film: top.family } : { substrate: stack.substrate },
+      ways: () =>
+        shieldWays({ ...moment, work: { ...work, solvent: work.solvent ?? 'water' } }, 'matt'),
+    }
+  },
+}

@@ -1,0 +1,148 @@
+import { familyRow, reaction } from '../materials'
+import { sayDuration, writeDuration } from '../model/duration'
+import { minutesOf } from '../model/fields'
+import { type ActStep, isAct, type Step } from '../model/sequence'
+import type { Coat, Family, Sheen } from '../model/vocabulary'
+import { filmReaches } from './film'
+import type { Remedy } from './finding'
+import type { Moment } from './moment'
+import { openFilms } from './stack'
+import { SOLVENT_WORDS } from './words'
+
+/** Clears that are offered as a shield, best first. Source: handbook 2.3, the shield idea. */
+const SHIELDS: readonly Family[] = ['alcohol-acrylic', 'acrylic-pu', 'lacquer', 'water-acrylic']
+
+/** Recoat of a shield coat at its slowest ordinary clock, written as a wait. */
+const SHIELD_WAIT = '24 h'
+
+/** The same step with some fields changed. */
+export function changed(step: ActStep, fields: Partial<ActStep>): ActStep {
+  return { ...step, ...fields }
+}
+
+/** A wait that brings everything that lies open to its recoat; empty when it is there already. */
+export function settleFirst(moment: Moment): Step[] {
+  const times = openFilms(moment.stack).map(
+    (film) => filmReaches(film, 'recoat', moment.series) ?? moment.at,
+  )
+  const wait = Math.max(0, ...times.map((time) => time - moment.at))
+  return wait > 0 && Number.isFinite(wait) ? [{ wait: writeDuration(wait) }] : []
+}
+
+/** Lay a whole clear before this step that its solvent leaves alone. */
+export function shieldWays(moment: Moment, sheen?: Sheen): Remedy[] {
+  const { work, index, stack } = moment
+  const solvent = work.solvent
+  if (!solvent) return []
+  const looks = sheen ?? stack.sheen ?? 'satin'
+  return SHIELDS.filter((family) => reaction(family, 'set', solvent) === '-').map((family) => ({
+    say: `Shield it first: ${looks} ${familyRow(family).name} clear, then ${SHIELD_WAIT}`,
+    edit: {
+      insert: {
+        before: index,
+        steps: [
+          ...settleFirst(moment),
+          { do: 'clear', family, sheen: looks, tool: 'airbrush', coats: ['mist', 'light'] },
+          { wait: SHIELD_WAIT },
+        ],
+      },
+    },
+  }))
+}
+
+/** Use another of the family's own thinners, mildest first. */
+export function milderSolventWays(moment: Moment): Remedy[] {
+  const { work, step, index } = moment
+  if (!work.solvent) return []
+  const family = work.family ?? moment.target?.family
+  if (!family) return []
+  return familyRow(family)
+    .thinners.filter((thinner) => thinner !== work.solvent)
+    .map((solvent) => ({
+      say: `Use ${SOLVENT_WORDS[solvent]} instead`,
+      edit: { replace: { step: index, with: changed(step, { solvent }) } },
+    }))
+}
+
+/** Open with mist coats, and keep the later ones light. */
+export function lighterCoatWays(moment: Moment): Remedy[] {
+  const { step, index, work } = moment
+  if (work.row.kind !== 'film') return []
+  const rest = work.coats.filter((coat) => coat !== 'mist').map((): Coat => 'light')
+  const plans: { coats: Coat[]; say: string }[] = [
+    { coats: ['mist', 'mist', ...rest], say: 'Open with two mist coats, then light ones' },
+    { coats: ['mist', 'mist', 'mist'], say: 'Lay it in mist coats only' },
+  ]
+  return plans.map(({ coats, say }) => ({
+    say,
+    edit: {
+      replace: {
+        step: index,
+        with: changed({ ...step, gap: undefined }, { coats, tool: 'airbrush' }),
+      },
+    },
+  }))
+}
+
+/** The same act gently: a damp brush instead of rubbing, flooding or scrubbing. */
+export function gentlerToolWays(moment: Moment): Remedy[] {
+  const { step, index, work } = moment
+  if (work.row.kind !== 'clean') return []
+  return [
+    {
+      say: 'Use a brush that is only damp',
+      edit: { replace: { step: index, with: changed(step, { tool: 'damp-brush' }) } },
+    },
+  ]
+}
+
+const OTHER_FAMILIES: readonly Family[] = [
+  'alcohol-acrylic',
+  'water-acrylic',
+  'acrylic-pu',
+  'lacquer',
+]
+
+/** The same act in another family, thinned with its own thinner. */
+export function otherFamilyWays(
+  moment: Moment,
+  families: readonly Family[] = OTHER_FAMILIES,
+): Remedy[] {
+  const { step, index, work } = moment
+  return families
+    .filter((family) => family !== work.family)
+    .map((family) => ({
+      say: `Use ${familyRow(family).name} instead`,
+      edit: {
+        replace: {
+          step: index,
+          with: changed({ ...step, solvent: undefined, product: undefined }, { family }),
+        },
+      },
+    }))
+}
+
+/** Come sooner: shorten the waits between a step and this one, the longest first. */
+export function soonerWays(moment: Moment, after: number, overrun: number): Remedy[] {
+  const waits = moment.setting.steps
+    .map((step, i) => ({ step, i }))
+    .filter(({ step, i }) => i > after && i < moment.index && !isAct(step))
+  return waits.reverse().flatMap(({ step, i }): Remedy[] => {
+    if (isAct(step)) return []
+    const left = Math.floor(minutesOf(step.wait) - overrun - 1)
+    if (left <= 0) return [{ say: 'Come sooner: without this wait', edit: { remove: { step: i } } }]
+    return [
+      {
+        say: `Come sooner: wait ${sayDuration(left)} instead`,
+        edit: { replace: { step: i, with: { ...step, wait: writeDuration(left) } } },
+      },
+    ]
+  })
+}
+
+/** Put this step right behind another. */
+export function moveWays(moment: Moment, before: number, say: string): Remedy[] {
+  return before === moment.index || before === moment.index + 1
+    ? []
+    : [{ say, edit: { move: { step: moment.index, before } } }]
+}

@@ -1,0 +1,63 @@
+import Dexie, { type EntityTable } from 'dexie'
+import type {
+  Bottle,
+  Build,
+  ClimateReading,
+  LoggedAct,
+  Sessions,
+  StoredMix,
+} from '@/core/model/project'
+
+/** A row of any list that later versions may fill; kept as it came. */
+export type KeptRow = { id: string; [field: string]: unknown }
+
+/** The one row of what there is only one of: when the modeller is at the bench, and unknown fields of the project. */
+export type SingleRow =
+  | { id: 'sessions'; value: Sessions | null }
+  | { id: 'extra'; value: Record<string, unknown> }
+
+/** Tables whose rows travel in a project file. */
+export const DATA_TABLES = [
+  'builds',
+  'shelf',
+  'mixes',
+  'acts',
+  'climate',
+  'panels',
+  'corrections',
+  'single',
+] as const
+export type DataTable = (typeof DATA_TABLES)[number]
+
+/** One row before and after a change; null: it wasn't, or isn't, there. */
+export type RowChange = { table: DataTable; id: string; before: unknown; after: unknown }
+
+/** A change of the documents that can be taken back. */
+export type ChangeRecord = { seq?: number; at: number; label: string; rows: RowChange[] }
+
+type Tables = {
+  builds: EntityTable<Build, 'id'>
+  shelf: EntityTable<Bottle, 'id'>
+  mixes: EntityTable<StoredMix, 'id'>
+  acts: EntityTable<LoggedAct, 'id'>
+  climate: EntityTable<ClimateReading, 'id'>
+  panels: EntityTable<KeptRow, 'id'>
+  corrections: EntityTable<KeptRow, 'id'>
+  single: EntityTable<SingleRow, 'id'>
+  changes: EntityTable<ChangeRecord, 'seq'>
+}
+
+/** The browser's copy of the modeller's data. Version 1. */
+export const db = new Dexie('tectoria') as Dexie & Tables
+
+db.version(1).stores({
+  builds: 'id',
+  shelf: 'id',
+  mixes: 'id',
+  acts: 'id, at',
+  climate: 'id, at',
+  panels: 'id',
+  corrections: 'id',
+  single: 'id',
+  changes: '++seq',
+})
