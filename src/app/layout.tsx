@@ -22,11 +22,14 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" suppressHydrationWarning>
       <head>
-        {/* biome-ignore lint/security/noDangerouslySetInnerHtml: a constant of this file, with the nonce of the answer */}
-        <script nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: THEME }} />
+        <script
+          nonce={nonce}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: THEME }}
+        />
       </head>
       <body>
-        <Shell>{children}</Shell>
+        <Shell demo={process.env.TECTORIA_DEMO === '1'}>{children}</Shell>
       </body>
     </html>
   )

@@ -10,14 +10,18 @@ import {
 } from './bench'
 import { progressOf } from './journal'
 import type { Project } from './model/project'
-import { type PartPlan, planPart } from './plan/partPlan'
-import { type PartWalk, walkPart } from './plan/partWalk'
+import { type PartFinding, type PartPlan, planPart } from './plan/partPlan'
+import type { PartWalk } from './plan/partWalk'
 import { type PlannedTask, tasksOf } from './plan/tasks'
 import { check, type Remedy } from './stack'
 
+export { benchQueue, type QueueItem } from './plan/benchQueue'
 export type { DryingClock } from './plan/clocks'
+export { editBuild } from './plan/editBuild'
+export { buildFromStarter } from './plan/newBuild'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { bare, climateOf, stepsOfPart } from './plan/partWalk'
+export { type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
 
 /** How far ahead the bench is planned, minutes: 60 days. */
@@ -95,21 +99,27 @@ function startOf(schedule: Solution | null, id: string, zero: number): number | 
   return minute === undefined ? null : zero + minute * MINUTE
 }
 
-/** The ways out of one finding of a part, tried against the facts; empty when the finding is gone. */
-export function remediesOf(
-  project: Project,
-  buildId: string,
-  partId: string,
-  finding: { rule: string; index: number },
-  now: number,
-): Remedy[] {
-  const build = project.builds?.find((one) => one.id === buildId)
-  const part = build?.parts.find((one) => one.id === partId)
-  if (!build || !part) return []
-  const walked = walkPart(project, build, part, progressOf(project.acts ?? []), now)
+/** One part judged for its screen: its plan, every finding with its ways out, and the order the edits speak of. */
+export type JudgedPart = { plan: PartPlan; findings: JudgedFinding[]; order: string[] }
+export type JudgedFinding = PartFinding & { remedies: Remedy[] }
+
+/**
+ * Judges one part of a build with its ways out, each tried against the facts.
+ *
+ * @throws RangeError if the project has no such part
+ */
+export function judgePart(project: Project, build: string, part: string, now: number): JudgedPart {
+  const progress = progressOf(project.acts ?? [])
+  const { plan, walked } = planPart(project, build, part, progress, now)
   const checked = check(walked.sequence, walked.options)
-  return (
-    checked.findings.find((one) => one.rule === finding.rule && one.step === finding.index)
-      ?.remedies ?? []
-  )
+  return {
+    plan,
+    order: walked.places.map((place) => place.step.id),
+    findings: plan.findings.map((finding) => ({
+      ...finding,
+      remedies:
+        checked.findings.find((one) => one.rule === finding.rule && one.step === finding.index)
+          ?.remedies ?? [],
+    })),
+  }
 }

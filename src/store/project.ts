@@ -9,33 +9,37 @@ const KNOWN: readonly string[] = [...LISTS, 'format', 'version', 'exportedAt', '
 
 /** Everything there is, as one project. */
 export async function loadProject(): Promise<Project> {
-  return db.transaction('r', DATA_TABLES.map((name) => db.table(name)), async () => {
-    const [builds, shelf, mixes, acts, climate, panels, corrections, sessions, extra] =
-      await Promise.all([
-        db.builds.toArray(),
-        db.shelf.toArray(),
-        db.mixes.toArray(),
-        db.acts.toArray(),
-        db.climate.toArray(),
-        db.panels.toArray(),
-        db.corrections.toArray(),
-        db.single.get('sessions'),
-        db.single.get('extra'),
-      ])
-    return {
-      ...(extra?.value ?? {}),
-      format: PROJECT_FORMAT,
-      version: PROJECT_VERSION,
-      builds,
-      shelf,
-      mixes,
-      acts,
-      climate,
-      panels,
-      corrections: corrections as NonNullable<Project['corrections']>,
-      sessions: (sessions?.id === 'sessions' ? sessions.value : null) ?? null,
-    }
-  })
+  return db.transaction(
+    'r',
+    DATA_TABLES.map((name) => db.table(name)),
+    async () => {
+      const [builds, shelf, mixes, acts, climate, panels, corrections, sessions, extra] =
+        await Promise.all([
+          db.builds.toArray(),
+          db.shelf.toArray(),
+          db.mixes.toArray(),
+          db.acts.toArray(),
+          db.climate.toArray(),
+          db.panels.toArray(),
+          db.corrections.toArray(),
+          db.single.get('sessions'),
+          db.single.get('extra'),
+        ])
+      return {
+        ...(extra?.value ?? {}),
+        format: PROJECT_FORMAT,
+        version: PROJECT_VERSION,
+        builds,
+        shelf,
+        mixes,
+        acts,
+        climate,
+        panels,
+        corrections: corrections as NonNullable<Project['corrections']>,
+        sessions: (sessions?.id === 'sessions' ? sessions.value : null) ?? null,
+      }
+    },
+  )
 }
 
 /**
@@ -43,22 +47,30 @@ export async function loadProject(): Promise<Project> {
  * does not know are kept and written out again.
  */
 export async function importProject(project: Project): Promise<void> {
-  await db.transaction('rw', DATA_TABLES.map((name) => db.table(name)), async () => {
-    for (const list of LISTS) await db.table(list).bulkPut([...(project[list] ?? [])])
-    if (project.sessions) await db.single.put({ id: 'sessions', value: project.sessions })
-    const extra = Object.fromEntries(
-      Object.entries(project).filter(([field]) => !KNOWN.includes(field)),
-    )
-    if (Object.keys(extra).length > 0) await db.single.put({ id: 'extra', value: extra })
-  })
+  await db.transaction(
+    'rw',
+    DATA_TABLES.map((name) => db.table(name)),
+    async () => {
+      for (const list of LISTS) await db.table(list).bulkPut([...(project[list] ?? [])])
+      if (project.sessions) await db.single.put({ id: 'sessions', value: project.sessions })
+      const extra = Object.fromEntries(
+        Object.entries(project).filter(([field]) => !KNOWN.includes(field)),
+      )
+      if (Object.keys(extra).length > 0) await db.single.put({ id: 'extra', value: extra })
+    },
+  )
 }
 
 /** Takes everything away, what could be undone too. */
 export async function wipe(): Promise<void> {
-  await db.transaction('rw', [...DATA_TABLES.map((name) => db.table(name)), db.changes], async () => {
-    for (const name of DATA_TABLES) await db.table(name).clear()
-    await db.changes.clear()
-  })
+  await db.transaction(
+    'rw',
+    [...DATA_TABLES.map((name) => db.table(name)), db.changes],
+    async () => {
+      for (const name of DATA_TABLES) await db.table(name).clear()
+      await db.changes.clear()
+    },
+  )
 }
 
 /** The project as the text of a file. */

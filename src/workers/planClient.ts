@@ -6,7 +6,9 @@ import type { Planner } from './planMessages'
 let remote: Remote<Planner> | null = null
 
 function planner(): Remote<Planner> {
-  remote ??= wrap<Planner>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }))
+  remote ??= wrap<Planner>(
+    new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }),
+  )
   return remote
 }
 

@@ -21,9 +21,15 @@ export const partSchema = v.looseObject({
 export type Part = v.InferOutput<typeof partSchema>
 
 const buildStepFields = { id: idField, parts: v.array(idField) }
-const buildActSchema = v.looseObject({ ...buildStepFields, ...actStepSchema.entries })
+const buildActSchema = v.looseObject({
+  ...buildStepFields,
+  ...actStepSchema.entries,
+  /** Findings that the modeller takes as they are, each with the reason. */
+  accepted: v.optional(v.array(v.looseObject({ rule: v.string(), reason: v.string() }))),
+})
 const buildWaitSchema = v.looseObject({ ...buildStepFields, ...waitStepSchema.entries })
-export type BuildStep = v.InferOutput<typeof buildActSchema> | v.InferOutput<typeof buildWaitSchema>
+export type BuildAct = v.InferOutput<typeof buildActSchema>
+export type BuildStep = BuildAct | v.InferOutput<typeof buildWaitSchema>
 
 export const buildStepSchema = v.lazy((input) =>
   typeof input === 'object' && input !== null && 'wait' in input && !('do' in input)

@@ -1,5 +1,5 @@
 import { type StepProgress, stepKey } from '../journal'
-import type { Project } from '../model/project'
+import type { BuildAct, BuildStep, Project } from '../model/project'
 import { isAct } from '../model/sequence'
 import { closings, type Finding, type Verdict, verdictOf } from '../stack'
 import { clocksOf, type DryingClock } from './clocks'
@@ -33,7 +33,13 @@ export type NextAct = {
 }
 
 /** A finding at a step of the build. */
-export type PartFinding = Omit<Finding, 'step'> & { step: string; index: number }
+export type PartFinding = Omit<Finding, 'step'> & {
+  step: string
+  /** Index in the part's walked sequence, the one that edits speak of. */
+  index: number
+  /** Why the modeller takes it as it is; null: nobody has. */
+  accepted: string | null
+}
 
 /** Everything that is known of one part. */
 export type PartPlan = {
@@ -70,7 +76,7 @@ export function planPart(
     plan: {
       build: build.id,
       part: part.id,
-      verdict: verdictOf(findings),
+      verdict: verdictOf(findings.filter((one) => one.accepted === null)),
       findings,
       steps: stepPlans(walked, progress),
       clocks: clocksOf(walked, now),
@@ -85,8 +91,13 @@ function partFindings(walked: PartWalk): PartFinding[] {
     const place = walked.places[finding.step]
     if (!place || place.fact) return []
     const { step: index, ...rest } = finding
-    return [{ ...rest, step: place.step.id, index }]
+    return [{ ...rest, step: place.step.id, index, accepted: acceptedAs(place.step, rest.rule) }]
   })
+}
+
+function acceptedAs(step: BuildStep, rule: string): string | null {
+  const accepted = 'accepted' in step ? (step.accepted as BuildAct['accepted']) : undefined
+  return accepted?.find((one) => one.rule === rule)?.reason ?? null
 }
 
 function stepPlans(walked: PartWalk, progress: ReadonlyMap<string, StepProgress>): StepPlan[] {

@@ -1,0 +1,77 @@
+// Takes the pictures of docs/screenshots from the demo data, at a fixed clock. `npm run build` comes first.
+// With --to FOLDER they go elsewhere; with --only NAME, just one.
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { parseArgs } from 'node:util'
+import { chromium } from '@playwright/test'
+import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
+import { root, startServer } from './server.mjs'
+
+const { values } = parseArgs({ options: { to: { type: 'string' }, only: { type: 'string' } } })
+const folder = values.to ?? join(root, 'docs', 'screenshots')
+
+/** A Tuesday evening in Lisbon, 35 minutes before the session. */
+const NOW = new Date('2026-03-17T18:25:00Z')
+const DESK = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+
+/** One picture each: where, how large, which theme, and what is done before it is taken. */
+const SHOTS = [
+  { name: 'bench', path: '/', size: DESK },
+  { name: 'bench-dark', path: '/', size: DESK, theme: 'dark' },
+  { name: 'bench-phone', path: '/', size: PHONE },
+  { name: 'builds', path: '/builds', size: DESK },
+  {
+    name: 'build',
+    path: '/builds/ploughman-6?part=frame',
+    size: DESK,
+    before: (page) => page.getByText('no-release-under').scrollIntoViewIfNeeded(),
+  },
+  { name: 'build-dark', path: '/builds/gannets-lament?part=hull-port', size: DESK, theme: 'dark' },
+  {
+    name: 'build-step',
+    path: '/builds/corriebreck-1100?part=body',
+    size: DESK,
+    before: (page) =>
+      page
+        .getByRole('button', { name: /Gloss clear/ })
+        .first()
+        .click(),
+  },
+  { name: 'mix', path: '/mix', size: DESK },
+  { name: 'shelf', path: '/shelf', size: DESK },
+  { name: 'log', path: '/log', size: DESK },
+  { name: 'settings', path: '/settings', size: DESK },
+]
+
+async function take(browser, url, shot) {
+  const context = await browser.newContext({
+    viewport: shot.size,
+    timezoneId: 'Europe/Lisbon',
+    locale: 'en-GB',
+    colorScheme: shot.theme ?? 'light',
+    reducedMotion: 'reduce',
+  })
+  const page = await context.newPage()
+  await page.clock.setFixedTime(NOW)
+  await page.goto(url + shot.path)
+  await page.getByRole('navigation', { name: 'Screens' }).waitFor()
+  await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' })
+  if (shot.path === '/') await page.getByText('Everything on the bench is done by').waitFor()
+  await shot.before?.(page)
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: join(folder, `${shot.name}.png`) })
+  await context.close()
+  console.log(`${shot.name}.png`)
+}
+
+mkdirSync(folder, { recursive: true })
+const server = await startServer({ demo: true })
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+try {
+  for (const shot of SHOTS.filter((one) => !values.only || one.name === values.only))
+    await take(browser, server.url, shot)
+} finally {
+  await browser.close()
+  server.stop()
+}

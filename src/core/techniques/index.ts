@@ -1,0 +1,2 @@
+export { GUIDE, type Guide } from './guide'
+export { STARTERS, type Starter } from './starters'

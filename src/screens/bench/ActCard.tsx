@@ -1,0 +1,116 @@
+'use client'
+
+import { ClockFigure } from '@/ui/ClockFigure'
+import { clockTime } from '@/ui/time'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+import type { NamedItem } from '../shell/useBenchQueue'
+import { stepName } from '../words'
+import { ActButtons } from './ActButtons'
+import { StepFacts } from './StepFacts'
+import { useStep } from './useStep'
+
+/** The act in hand: what, on what, until when; the buttons; the facts of the step. */
+export function ActCard({ item }: { item: NamedItem }) {
+  const now = useNow()
+  const { parts } = useBench()
+  const found = useStep(item)
+  if (!found) return null
+  const { step, card } = found
+  const { next } = item
+  const plan = parts.find((one) => one.build === item.build && one.part === item.part)
+  const warnings = (plan?.findings ?? []).filter(
+    (one) => one.step === next.step && one.severity !== 'note',
+  )
+  return (
+    <section aria-label="The act in hand" className="border-t-4 border-ink pt-4">
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_auto]">
+        <div className="min-w-0">
+          <h2 className="font-display text-4xl font-semibold">{stepName(step)}</h2>
+          <p className="mt-1 text-lg">
+            {item.partName} <span className="text-soft">· {item.buildName}</span>
+          </p>
+          {next.coat !== null && next.coats > 1 && (
+            <Coats coat={next.coat} weights={step.coats ?? []} colour={step.colour ?? null} />
+          )}
+          <p className="mt-3 max-w-prose">{card.guide.how}</p>
+        </div>
+        <Clocks item={item} now={now} />
+      </div>
+      {item.kind === 'drying' && next.because && (
+        <p className="mt-3 max-w-prose text-soft">{next.because}</p>
+      )}
+      {warnings.map((one) => (
+        <p key={one.rule} className="mt-3 max-w-prose border-l-4 border-risk pl-3">
+          {one.because}
+        </p>
+      ))}
+      <ActButtons item={item} step={step} />
+      <StepFacts card={card} step={step} />
+    </section>
+  )
+}
+
+function Clocks({ item, now }: { item: NamedItem; now: number }) {
+  const { next } = item
+  const closing = next.closesAt !== null && next.closesAt > now
+  if (next.readyAt > now)
+    return (
+      <div>
+        <ClockFigure large at={next.readyAt} now={now} label="May be done in" over="Now" />
+      </div>
+    )
+  return closing && next.closesAt !== null ? (
+    <div>
+      <ClockFigure
+        large
+        closing={item.kind === 'closing'}
+        at={next.closesAt}
+        now={now}
+        label="Window closes in"
+        over="Closed"
+      />
+      {next.closesBecause && (
+        <p className="max-w-64 text-sm text-soft">
+          {next.closesBecause.replace(/^the /, 'The ')} ({clockTime(next.closesAt, now)}).
+        </p>
+      )}
+    </div>
+  ) : (
+    <p className="font-display text-5xl font-semibold text-act">Now</p>
+  )
+}
+
+function Coats({
+  coat,
+  weights,
+  colour,
+}: {
+  coat: number
+  weights: readonly string[]
+  colour: string | null
+}) {
+  const keys = weights.map((weight, i) => ({ weight, n: i + 1 }))
+  return (
+    <ol className="mt-3 flex flex-wrap gap-1.5" aria-label={`Coat ${coat} of ${weights.length}`}>
+      {keys.map(({ weight, n }) => (
+        <li
+          key={n}
+          className={
+            n === coat
+              ? 'border-2 border-ink px-2.5 py-0.5 font-semibold'
+              : 'border-2 border-rule px-2.5 py-0.5 text-soft'
+          }
+        >
+          <span
+            className="mr-2 inline-block h-3 w-3 border border-ink/40 align-[-1px]"
+            style={n < coat && colour ? { background: colour } : undefined}
+            aria-hidden="true"
+          />
+          {n} {weight}
+          {n < coat && <span className="sr-only"> done</span>}
+        </li>
+      ))}
+    </ol>
+  )
+}

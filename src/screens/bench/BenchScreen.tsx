@@ -1,0 +1,76 @@
+'use client'
+
+import { useRouter, useSearchParams } from 'next/navigation'
+import { Suspense, useState } from 'react'
+import { useBench } from '../shell/BenchContext'
+import { useHotkeys } from '../shell/hotkeys'
+import { type NamedItem, useBenchQueue } from '../shell/useBenchQueue'
+import { ActCard } from './ActCard'
+import { FirstUse } from './FirstUse'
+import { Queue } from './Queue'
+import { Tonight } from './Tonight'
+
+export function BenchScreen() {
+  return (
+    <Suspense>
+      <Bench />
+    </Suspense>
+  )
+}
+
+function Bench() {
+  const { project } = useBench()
+  const queue = useBenchQueue()
+  const [selected, select] = useSelected(queue)
+  if ((project.builds ?? []).length === 0) return <FirstUse />
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 p-4 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
+      <h1 className="sr-only">Bench</h1>
+      <div className="min-w-0">
+        {selected ? (
+          <ActCard key={`${selected.id}/${selected.next.step}`} item={selected} />
+        ) : (
+          <Nothing />
+        )}
+        <Queue items={queue} selected={selected?.id ?? null} onSelect={select} />
+      </div>
+      <Tonight />
+    </div>
+  )
+}
+
+function Nothing() {
+  return (
+    <section className="border-y-2 border-rule py-10">
+      <h2 className="font-display text-3xl font-semibold">Everything is done</h2>
+      <p className="mt-2 text-soft">
+        No part has a step left. Add steps on a build’s core sample, or start another build.
+      </p>
+    </section>
+  )
+}
+
+/** The part that the keys act on: the one chosen, else the most pressing. Arrow keys go along the queue. */
+function useSelected(queue: NamedItem[]): [NamedItem | null, (id: string) => void] {
+  const router = useRouter()
+  const asked = useSearchParams().get('part')
+  const [chosen, setChosen] = useState<string | null>(null)
+  const id = chosen ?? asked
+  const at = queue.findIndex((item) => item.id === id)
+  const selected = queue[Math.max(0, at)] ?? null
+  const select = (next: string) => {
+    setChosen(next)
+    if (asked) router.replace('/')
+  }
+  const step = (by: number) => {
+    const next = queue[Math.min(queue.length - 1, Math.max(0, Math.max(0, at) + by))]
+    if (next) select(next.id)
+  }
+  useHotkeys(
+    new Map([
+      ['ArrowDown', () => step(1)],
+      ['ArrowUp', () => step(-1)],
+    ]),
+  )
+  return [selected, select]
+}

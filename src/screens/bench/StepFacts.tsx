@@ -1,0 +1,85 @@
+import Link from 'next/link'
+import type { ActStep } from '@/core/model/sequence'
+import type { StepCard } from '@/core/plan'
+
+/** Mix, pressure, coats, what to look for, cautions: the facts of a step in a row of columns. */
+export function StepFacts({ card, step }: { card: StepCard; step: ActStep }) {
+  const { mix, thinning, pressure } = card
+  return (
+    <div className="mt-6 grid gap-x-8 gap-y-5 border-t border-rule pt-4 sm:grid-cols-2 xl:grid-cols-3">
+      {thinning && (
+        <Fact name="Mix">
+          {mix ? (
+            <>
+              <ul>
+                {mix.ingredients.map((one) => (
+                  <li key={one.name} className="flex items-baseline justify-between gap-3">
+                    <span className="min-w-0 truncate">{one.name}</span>
+                    <span className="whitespace-nowrap">
+                      <strong className="text-2xl">{Math.round(one.drops)}</strong> drops
+                    </span>
+                  </li>
+                ))}
+              </ul>
+              <p className="text-sm text-soft">
+                {mix.totalMl.toFixed(1)} ml for the coats that are left, a spare of 15 % in it.
+              </p>
+            </>
+          ) : (
+            <p className="text-sm text-soft">Give the part an area to get drops.</p>
+          )}
+          <p className="text-sm text-soft">
+            Thinner {percent(thinning[0])}–{percent(thinning[1])} % of the mix, {card.thinnedWith}
+            {card.alsoInMix ? `; ${card.alsoInMix}` : ''}.{' '}
+            <Link href="/mix" className="text-act underline">
+              Mix
+            </Link>
+          </p>
+        </Fact>
+      )}
+      {pressure && (
+        <Fact name="Pressure">
+          <p>
+            <strong className="text-2xl">
+              {pressure[0].toFixed(1)}–{pressure[1].toFixed(1)}
+            </strong>{' '}
+            bar
+          </p>
+        </Fact>
+      )}
+      {step.coats && (
+        <Fact name="Coats">
+          <p>{step.coats.join(', ')}</p>
+          <p className="text-sm text-soft">
+            {step.gap ? `${step.gap} between them` : 'The flash time between them'}
+          </p>
+        </Fact>
+      )}
+      <Fact name="Look for">
+        <p>{card.guide.lookFor}</p>
+      </Fact>
+      {card.cautions.length > 0 && (
+        <Fact name="Cautions">
+          <ul className="space-y-1 text-sm">
+            {card.cautions.map((one) => (
+              <li key={one.id}>{one.show}</li>
+            ))}
+          </ul>
+        </Fact>
+      )}
+    </div>
+  )
+}
+
+function Fact({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <div className="min-w-0">
+      <h3 className="mb-1 text-sm font-semibold text-soft">{name}</h3>
+      {children}
+    </div>
+  )
+}
+
+function percent(share: number): number {
+  return Math.round(share * 100)
+}

@@ -1,0 +1,141 @@
+'use client'
+
+import Link from 'next/link'
+import { isAct } from '@/core/model/sequence'
+import type { ScheduledTask } from '@/core/plan'
+import { clockTime } from '@/ui/time'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+import { stepName } from '../words'
+
+/** The next session as a list of acts with clock times, and when everything is done. */
+export function Tonight() {
+  const { plan, planning, planFailed, project } = useBench()
+  const now = useNow(15_000)
+  if (planFailed)
+    return (
+      <Frame>
+        <p role="alert">The plan can’t be made: {planFailed}</p>
+      </Frame>
+    )
+  if (!project.sessions)
+    return (
+      <Frame>
+        <p>
+          Say when you are at the bench, and the acts are laid into your evenings.{' '}
+          <Link href="/settings#sessions" className="text-act underline">
+            When are you at the bench?
+          </Link>
+        </p>
+      </Frame>
+    )
+  if (!plan)
+    return (
+      <Frame>
+        <p role="status" className="text-soft">
+          Laying the acts into your sessions…
+        </p>
+      </Frame>
+    )
+  const { schedule } = plan
+  if (!schedule || schedule.status === 'infeasible' || schedule.status === 'unknown')
+    return (
+      <Frame>
+        <p className="border-l-4 border-stop pl-3">
+          {schedule?.status === 'infeasible'
+            ? 'No plan keeps every window.'
+            : 'No plan was found in the time given.'}
+        </p>
+        {schedule?.because && <p className="mt-2 text-sm">{readable(schedule.because, project)}</p>}
+      </Frame>
+    )
+  const session = plan.sessions.find((one) => one.to > now)
+  const tasks = plan.tasks
+    .filter(
+      (task) =>
+        task.start !== null &&
+        session &&
+        task.start >= session.from - 60_000 &&
+        task.start < session.to,
+    )
+    .sort((a, b) => (a.start ?? 0) - (b.start ?? 0))
+  const finish = schedule.makespan === null ? null : plan.zero + schedule.makespan * 60_000
+  return (
+    <Frame>
+      {session ? (
+        <p className="text-soft">
+          {clockTime(session.from, now)}–{clockTime(session.to, session.to)}
+          {planning ? ' · planning again' : ''}
+        </p>
+      ) : (
+        <p>No session lies ahead.</p>
+      )}
+      <Acts tasks={tasks} now={now} />
+      {finish !== null && (
+        <p className="mt-4 border-t border-rule pt-3 text-sm text-soft">
+          Everything on the bench is done by{' '}
+          <strong className="text-ink">{clockTime(finish, now)}</strong>
+          {schedule.status === 'optimal' ? ', and no sooner.' : ', the best plan so far.'}
+        </p>
+      )}
+    </Frame>
+  )
+}
+
+function Frame({ children }: { children: React.ReactNode }) {
+  return (
+    <section aria-labelledby="tonight" className="min-w-0 lg:border-l lg:border-rule lg:pl-6">
+      <h2 id="tonight" className="font-display text-xl font-semibold">
+        Next session
+      </h2>
+      <div className="mt-1">{children}</div>
+    </section>
+  )
+}
+
+type Row = { key: string; start: number; act: string; part: string }
+
+function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) {
+  const { project } = useBench()
+  const rows = tasks.map((task): Row => {
+    const build = project.builds?.find((one) => one.id === task.build)
+    const step = build?.steps.find((one) => one.id === task.step)
+    const act = step && isAct(step) ? stepName(step) : task.step
+    return {
+      key: task.id,
+      start: task.start ?? now,
+      act: task.coat !== null ? `${act}, coat ${task.coat}` : act,
+      part: `${build?.parts.find((one) => one.id === task.part)?.name ?? task.part} · ${build?.name ?? ''}`,
+    }
+  })
+  if (rows.length === 0)
+    return <p className="mt-2">Nothing is planned for it: what is on the bench needs longer.</p>
+  return (
+    <ol className="mt-2">
+      {rows.map((row) => (
+        <li
+          key={row.key}
+          className="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2 border-t border-rule py-1.5"
+        >
+          <time className="font-semibold" dateTime={new Date(row.start).toISOString()}>
+            {clockTime(row.start, row.start)}
+          </time>
+          <span className="min-w-0">
+            <span className="block">{row.act}</span>
+            <span className="block truncate text-sm text-soft">{row.part}</span>
+          </span>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+/** Task ids in a reason as the names of part and act. */
+function readable(because: string, project: ReturnType<typeof useBench>['project']): string {
+  return because.replace(/"([^"/]+)\/([^"/]+)\/([^"/]+)\/(\d+)"/g, (whole, build, part, step) => {
+    const found = project.builds?.find((one) => one.id === build)
+    const act = found?.steps.find((one) => one.id === step)
+    const name = found?.parts.find((one) => one.id === part)?.name
+    return act && isAct(act) && name ? `“${stepName(act)}” of ${name}` : whole
+  })
+}

@@ -1,0 +1,73 @@
+'use client'
+
+import type { Build, BuildAct } from '@/core/model/project'
+import { cx } from '@/ui/cx'
+import { useBench } from '../shell/BenchContext'
+
+type LiningSurface = NonNullable<NonNullable<Build['school']>['liningSurface']>
+
+const SURFACES: readonly { value: LiningSurface; say: string; told: string }[] = [
+  { value: 'gloss', say: 'gloss', told: 'Lining runs farthest and cleans best; one clear more.' },
+  {
+    value: 'satin',
+    say: 'satin',
+    told: 'Lining runs far enough, with a slight stain; one clear fewer.',
+  },
+  { value: 'matt', say: 'straight on matt', told: 'Lining spreads and tints the face on purpose.' },
+]
+
+/** Name, scale and school of a build. */
+export function BuildFacts({ build }: { build: Build }) {
+  const { change } = useBench()
+  const surface = build.school?.liningSurface ?? 'gloss'
+  const choose = (value: LiningSurface) =>
+    void change(`Lining on ${value}`, [
+      {
+        table: 'builds',
+        id: build.id,
+        row: { ...build, school: { ...build.school, liningSurface: value } },
+      },
+    ])
+  return (
+    <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
+      <div className="min-w-0">
+        <h1 className="font-display text-4xl font-semibold">{build.name}</h1>
+        <p className="mt-1 text-soft">
+          {build.scale ? `1:${build.scale}` : 'No scale'} ·{' '}
+          {build.use === 'handled' ? 'handled in play' : 'for display'} · {stepCount(build)} steps
+          {build.story ? ` · ${build.story}` : ''}
+        </p>
+      </div>
+      <fieldset className="min-w-0">
+        <legend className="text-sm font-semibold text-soft">School: lining on</legend>
+        <div className="flex">
+          {SURFACES.map(({ value, say }) => (
+            <label
+              key={value}
+              className={cx(
+                'flex min-h-11 cursor-pointer items-center border-2 px-3 -ml-0.5 first:ml-0 first:rounded-l-tool last:rounded-r-tool has-focus-visible:outline-3 has-focus-visible:outline-act',
+                value === surface
+                  ? 'z-10 border-act bg-act-wash font-semibold'
+                  : 'border-strong bg-raised',
+              )}
+            >
+              <input
+                type="radio"
+                name="lining-surface"
+                className="sr-only"
+                checked={value === surface}
+                onChange={() => choose(value)}
+              />
+              {say}
+            </label>
+          ))}
+        </div>
+        <p className="text-sm text-soft">{SURFACES.find((one) => one.value === surface)?.told}</p>
+      </fieldset>
+    </header>
+  )
+}
+
+function stepCount(build: Build): number {
+  return build.steps.filter((step): step is BuildAct => 'do' in step).length
+}

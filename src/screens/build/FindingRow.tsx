@@ -1,0 +1,124 @@
+'use client'
+
+import { useState } from 'react'
+import type { JudgedFinding } from '@/core/plan'
+import type { Remedy } from '@/core/stack'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { SeverityMark, severityLook } from '@/ui/Severity'
+
+/** A finding on its boundary: what, why, and the ways out, each one click. */
+export function FindingRow({
+  finding,
+  onApply,
+  onAccept,
+}: {
+  finding: JudgedFinding
+  onApply: (remedy: Remedy) => void
+  onAccept: (reason: string | null) => void
+}) {
+  const look = severityLook(finding.severity)
+  const [accepting, setAccepting] = useState(false)
+  if (finding.accepted !== null)
+    return (
+      <Boundary edge="border-strong" wash="bg-sunk">
+        <p className="text-sm">
+          Taken as it is: <span className="font-semibold">{finding.rule}</span>. {finding.accepted}{' '}
+          <button
+            type="button"
+            className="min-h-6 text-act underline"
+            onClick={() => onAccept(null)}
+          >
+            Judge it again
+          </button>
+        </p>
+      </Boundary>
+    )
+  return (
+    <Boundary edge={look.edge} wash={look.wash}>
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <SeverityMark severity={finding.severity} />
+        <code className="font-sans text-sm text-soft">{finding.rule}</code>
+      </p>
+      <p className="mt-0.5 max-w-prose">{finding.because}</p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {finding.remedies.map((remedy) => (
+          <Button key={remedy.say} size="small" onClick={() => onApply(remedy)}>
+            {remedy.say}
+          </Button>
+        ))}
+        {!accepting && (
+          <button
+            type="button"
+            className="min-h-8 px-1 text-sm text-act underline"
+            onClick={() => setAccepting(true)}
+          >
+            Take it as it is
+          </button>
+        )}
+      </div>
+      {accepting && <Accept onAccept={onAccept} onClose={() => setAccepting(false)} />}
+    </Boundary>
+  )
+}
+
+function Boundary({
+  edge,
+  wash,
+  children,
+}: {
+  edge: string
+  wash: string
+  children: React.ReactNode
+}) {
+  return (
+    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
+      <div className={cx('border-x-2 border-ink', wash)}>
+        <div className={cx('mt-2 border-t-4 border-dashed', edge)} />
+      </div>
+      <div className={cx('border-b border-rule border-l-4 px-4 py-2', edge, wash)}>{children}</div>
+    </div>
+  )
+}
+
+function Accept({
+  onAccept,
+  onClose,
+}: {
+  onAccept: (reason: string) => void
+  onClose: () => void
+}) {
+  const [reason, setReason] = useState('')
+  const [error, setError] = useState(false)
+  return (
+    <form
+      className="mt-2 flex max-w-xl flex-wrap gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (reason.trim() === '') setError(true)
+        else onAccept(reason.trim())
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && onClose()}
+    >
+      <input
+        // biome-ignore lint/a11y/noAutofocus: the field was asked for a moment ago
+        autoFocus
+        aria-label="Why it is taken as it is"
+        placeholder="Why"
+        aria-invalid={error ? true : undefined}
+        value={reason}
+        maxLength={400}
+        onChange={(event) => setReason(event.target.value)}
+        className="min-h-9 min-w-0 flex-1 basis-48 rounded-tool border-2 border-strong bg-raised px-2"
+      />
+      <Button size="small" type="submit">
+        Log the reason
+      </Button>
+      {error && (
+        <p className="basis-full text-sm font-semibold text-stop">
+          Found nothing, expected a reason
+        </p>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,148 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { substrateRow } from '@/core/materials'
+import { type Build, type Part, partSchema } from '@/core/model/project'
+import { SUBSTRATES } from '@/core/model/vocabulary'
+import type { JudgedPart } from '@/core/plan'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { clockTime } from '@/ui/time'
+import { focusFirstError, numberOf, readForm } from '../forms'
+import { useNow } from '../shell/now'
+import { capital, MILESTONE_WORDS } from '../words'
+
+/** The part itself: substrate, area, the clocks of what lies open on it; and adding another part. */
+export function PartFacts({
+  build,
+  part,
+  judged,
+  write,
+}: {
+  build: Build
+  part: Part
+  judged: JudgedPart
+  write: (label: string, build: Build) => Promise<void>
+}) {
+  const save = (next: Part) =>
+    void write(`Changed: ${next.name}`, {
+      ...build,
+      parts: build.parts.map((one) => (one.id === next.id ? next : one)),
+    })
+  const add = (next: Part) =>
+    void write(`Added: ${next.name}`, { ...build, parts: [...build.parts, next] })
+  return (
+    <div className="space-y-6">
+      <Clocks judged={judged} />
+      <section>
+        <h2 className="mb-2 font-display text-xl font-semibold">The part</h2>
+        <PartForm key={JSON.stringify(part)} part={part} say="Apply to the part" onSave={save} />
+      </section>
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">
+          Another part
+        </summary>
+        <PartForm
+          key={build.parts.length}
+          part={{ id: newId(), name: '', substrate: 'polystyrene' }}
+          say="Add the part"
+          onSave={add}
+        />
+      </details>
+    </div>
+  )
+}
+
+function PartForm({
+  part,
+  say,
+  onSave,
+}: {
+  part: Part
+  say: string
+  onSave: (part: Part) => void
+}) {
+  const [name, setName] = useState(part.name)
+  const [substrate, setSubstrate] = useState<string>(part.substrate)
+  const [area, setArea] = useState(part.areaCm2 === undefined ? '' : String(part.areaCm2))
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
+  const save = () => {
+    const { areaCm2: _, ...rest } = part
+    const areaCm2 = numberOf(area)
+    const read = readForm(partSchema, {
+      ...rest,
+      name,
+      substrate,
+      ...(areaCm2 === undefined ? {} : { areaCm2 }),
+    })
+    setErrors(read.ok ? {} : read.errors)
+    if (read.ok) onSave(read.value)
+    else focusFirstError(form.current)
+  }
+  return (
+    <form
+      ref={form}
+      noValidate
+      className="space-y-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+    >
+      <TextField
+        label="Name"
+        value={name}
+        error={errors.name}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <SelectField
+          label="Made of"
+          value={substrate}
+          error={errors.substrate}
+          onChange={(event) => setSubstrate(event.target.value)}
+          choices={SUBSTRATES.map((value) => ({ value, say: capital(substrateRow(value).name) }))}
+        />
+        <TextField
+          label="Area to paint"
+          unit="cm²"
+          inputMode="decimal"
+          value={area}
+          error={errors.areaCm2}
+          onChange={(event) => setArea(event.target.value)}
+        />
+      </div>
+      <Button type="submit">{say}</Button>
+    </form>
+  )
+}
+
+function Clocks({ judged }: { judged: JudgedPart }) {
+  const now = useNow(10_000)
+  const { clocks } = judged.plan
+  if (clocks.length === 0) return null
+  return (
+    <section>
+      <h2 className="mb-2 font-display text-xl font-semibold">Drying now</h2>
+      {clocks.map((clock) => (
+        <div key={`${clock.step} ${clock.from}`} className="mb-3 border-t border-rule pt-2">
+          <p className="font-semibold">{capital(clock.name)}</p>
+          <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-sm">
+            {clock.milestones.map(({ point, at }) => (
+              <div key={point} className="contents">
+                <dt className={at !== null && at <= now ? 'text-soft' : ''}>
+                  {MILESTONE_WORDS[point]}
+                </dt>
+                <dd className="text-right" data-milestone={point}>
+                  {at === null ? 'never' : at <= now ? 'reached' : clockTime(at, now)}
+                </dd>
+              </div>
+            ))}
+          </dl>
+        </div>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,245 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { missingFields } from '@/core/formats/sequenceFile'
+import { actRow, substrateRow } from '@/core/materials'
+import { type Build, type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/project'
+import { isAct } from '@/core/model/sequence'
+import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { Swatch } from '@/ui/Swatch'
+import { errorsByField, focusFirstError, numberOf, readForm } from '../forms'
+import { familyName, plain, stepName } from '../words'
+
+type Draft = Record<
+  | 'wait'
+  | 'family'
+  | 'tool'
+  | 'coats'
+  | 'sheen'
+  | 'solvent'
+  | 'colour'
+  | 'gap'
+  | 'minutes'
+  | 'thinning'
+  | 'grit',
+  string
+>
+
+function draftOf(step: BuildStep): Draft {
+  const act: Partial<BuildAct> = isAct(step) ? step : {}
+  const text = (value: unknown) => (value === undefined ? '' : String(value))
+  return {
+    wait: isAct(step) ? '' : step.wait,
+    family: text(act.family),
+    tool: text(act.tool),
+    coats: act.coats?.join(', ') ?? '',
+    sheen: text(act.sheen),
+    solvent: text(act.solvent),
+    colour: text(act.colour),
+    gap: text(act.gap),
+    minutes: text(act.minutes),
+    thinning: act.thinning === undefined ? '' : String(Math.round(act.thinning * 1000) / 10),
+    grit: text(act.grit),
+  }
+}
+
+const orNothing = (text: string) => (text.trim() === '' ? undefined : text.trim())
+
+/** The step that a draft means, as it comes from the form: not judged yet. */
+function stepOf(step: BuildStep, draft: Draft, parts: string[]): unknown {
+  if (!isAct(step)) return { ...step, parts, wait: draft.wait }
+  const thinning = numberOf(draft.thinning)
+  const coats = draft.coats.split(/[\s,]+/).filter(Boolean)
+  const next = {
+    ...step,
+    parts,
+    family: orNothing(draft.family),
+    tool: orNothing(draft.tool),
+    coats: coats.length > 0 ? coats : undefined,
+    sheen: orNothing(draft.sheen),
+    solvent: orNothing(draft.solvent),
+    colour: orNothing(draft.colour),
+    gap: orNothing(draft.gap),
+    minutes: numberOf(draft.minutes),
+    thinning: typeof thinning === 'number' ? thinning / 100 : thinning,
+    grit: numberOf(draft.grit),
+  }
+  return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined))
+}
+
+/** The fields of one step beside the core sample. Nothing is written until every field reads. */
+export function StepEditor({
+  build,
+  step,
+  done,
+  onSave,
+  onRemove,
+  onClose,
+}: {
+  build: Build
+  step: BuildStep
+  /** What is done is shown, not changed. */
+  done: boolean
+  onSave: (step: BuildStep) => void
+  onRemove: () => void
+  onClose: () => void
+}) {
+  const [draft, setDraft] = useState(() => draftOf(step))
+  const [parts, setParts] = useState(step.parts)
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
+  const set = (field: keyof Draft) => (event: { target: { value: string } }) =>
+    setDraft({ ...draft, [field]: event.target.value })
+  const field = (name: keyof Draft) => ({
+    value: draft[name],
+    onChange: set(name),
+    error: errors[name],
+    disabled: done,
+  })
+  const save = () => {
+    const read = readForm(buildStepSchema, stepOf(step, draft, parts))
+    const missing = read.ok ? missingFields([read.value], '') : []
+    const found = read.ok
+      ? errorsByField(missing.map((one) => ({ ...one, path: one.path.replace('[0].', '') })))
+      : read.errors
+    if (parts.length === 0) found.parts = 'Found nothing, expected at least one part'
+    setErrors(found)
+    if (read.ok && Object.keys(found).length === 0) onSave(read.value)
+    else focusFirstError(form.current)
+  }
+  const row = isAct(step) ? actRow(step.do, step.family) : null
+  const film = row?.kind === 'film'
+  return (
+    <form
+      ref={form}
+      noValidate
+      aria-label="The chosen step"
+      className="space-y-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+    >
+      <div className="flex items-start justify-between gap-3">
+        <h2 className="font-display text-2xl font-semibold">
+          {isAct(step) ? stepName(step) : 'Wait'}
+        </h2>
+        <Button size="small" onClick={onClose}>
+          Close
+        </Button>
+      </div>
+      {done && <p className="text-soft">This is done: it stays as it was logged.</p>}
+      {!isAct(step) && <TextField label="Wait" {...field('wait')} hint="15 min, 24 h, 3 d" />}
+      {row?.family && (
+        <SelectField
+          label="Family"
+          {...field('family')}
+          choices={[
+            ...(row.family === 'must'
+              ? []
+              : [{ value: '', say: `${familyName(row.family)} (usual)` }]),
+            ...FAMILIES.map((value) => ({ value, say: familyName(value) })),
+          ]}
+        />
+      )}
+      {film && (
+        <TextField label="Coats" {...field('coats')} hint={`In order: ${COATS.join(', ')}`} />
+      )}
+      {film && (
+        <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+          <TextField label="Colour" {...field('colour')} placeholder="#C9C4B4" />
+          <Swatch colour={/^#[0-9a-f]{6}$/i.test(draft.colour) ? draft.colour : null} />
+        </div>
+      )}
+      {film && (
+        <SelectField
+          label="Sheen"
+          {...field('sheen')}
+          choices={[
+            ...(step && isAct(step) && step.do === 'clear'
+              ? []
+              : [{ value: '', say: 'As the family dries' }]),
+            ...SHEENS.map((value) => ({ value, say: plain(value) })),
+          ]}
+        />
+      )}
+      {row && (
+        <div className="grid grid-cols-2 gap-3">
+          <SelectField
+            label="Tool"
+            {...field('tool')}
+            choices={[
+              { value: '', say: `${plain(row.tool)} (usual)` },
+              ...TOOLS.map((value) => ({ value, say: plain(value) })),
+            ]}
+          />
+          <SelectField
+            label="Solvent"
+            {...field('solvent')}
+            choices={[
+              { value: '', say: 'Its own' },
+              ...SOLVENTS.map((value) => ({ value, say: plain(value) })),
+            ]}
+          />
+        </div>
+      )}
+      {row && (
+        <div className="grid grid-cols-2 gap-3">
+          {film && <TextField label="Between coats" {...field('gap')} placeholder="flash time" />}
+          <TextField
+            label={film ? 'Each coat takes' : 'Takes'}
+            unit="min"
+            inputMode="decimal"
+            {...field('minutes')}
+            placeholder="5"
+          />
+          {film && (
+            <TextField
+              label="Thinner"
+              unit="% of the mix"
+              inputMode="decimal"
+              {...field('thinning')}
+            />
+          )}
+          {row.kind === 'level' || (isAct(step) && step.do === 'sand') ? (
+            <TextField label="Grit" inputMode="numeric" {...field('grit')} />
+          ) : null}
+        </div>
+      )}
+      <fieldset disabled={done} aria-invalid={errors.parts ? true : undefined}>
+        <legend className="mb-1 text-sm font-semibold text-soft">On these parts</legend>
+        {build.parts.map((part) => (
+          <label key={part.id} className="flex min-h-9 items-center gap-2.5">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={parts.includes(part.id)}
+              onChange={(event) =>
+                setParts(
+                  event.target.checked
+                    ? [...parts, part.id]
+                    : parts.filter((one) => one !== part.id),
+                )
+              }
+            />
+            {part.name}{' '}
+            <span className="text-sm text-soft">{substrateRow(part.substrate).name}</span>
+          </label>
+        ))}
+        {errors.parts && <p className="text-sm font-semibold text-stop">{errors.parts}</p>}
+      </fieldset>
+      {!done && (
+        <div className="flex flex-wrap gap-2 pt-1">
+          <Button type="submit" look="act">
+            Apply to the step
+          </Button>
+          <Button look="stop" onClick={onRemove}>
+            Take it out
+          </Button>
+        </div>
+      )}
+    </form>
+  )
+}

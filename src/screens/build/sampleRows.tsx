@@ -1,0 +1,84 @@
+import { actRow, FAMILY_TABLE } from '@/core/materials'
+import type { Build, BuildStep } from '@/core/model/project'
+import { isAct } from '@/core/model/sequence'
+import type { JudgedPart, StepPlan } from '@/core/plan'
+import { workOf } from '@/core/stack'
+import type { SampleRow } from '@/ui/CoreSample'
+import type { FilmBandProps } from '@/ui/FilmBand'
+import { clockTime } from '@/ui/time'
+import { plain, stepName } from '../words'
+
+/** The steps of a part as rows of the core sample, in order of work: what is done first. */
+export function sampleRows(
+  build: Build,
+  judged: JudgedPart,
+  now: number,
+  findings: (step: string) => React.ReactNode,
+): SampleRow[] {
+  const seen = new Set<string>()
+  return judged.order.flatMap((id): SampleRow[] => {
+    const step = build.steps.find((one) => one.id === id)
+    if (!step || seen.has(id)) return []
+    seen.add(id)
+    const plan = judged.plan.steps.find((one) => one.step === id)
+    const status = plan?.status ?? 'planned'
+    const done = status === 'done' || status === 'skipped'
+    return [
+      {
+        id,
+        name: isAct(step) ? stepName(step) : `Wait ${step.wait}`,
+        detail: detailOf(step),
+        when: whenOf(plan, now),
+        band: bandOf(step, judged, done, now),
+        coats: isAct(step) ? (step.coats?.length ?? 1) : 1,
+        done,
+        current: status === 'next' || status === 'running',
+        findings: findings(id),
+      },
+    ]
+  })
+}
+
+function detailOf(step: BuildStep): string {
+  if (!isAct(step)) return 'before the next step'
+  const row = actRow(step.do, step.family)
+  const family = step.family ?? (row.family === 'must' ? null : row.family)
+  const parts = [
+    family ? FAMILY_TABLE[family].name : null,
+    step.coats ? step.coats.join(', ') : null,
+    plain(step.tool ?? row.tool).toLowerCase(),
+  ]
+  return parts.filter(Boolean).join(' · ')
+}
+
+function whenOf(plan: StepPlan | undefined, now: number): string {
+  if (!plan) return ''
+  if (plan.status === 'skipped') return 'skipped'
+  if (plan.status === 'done') return `done ${clockTime(plan.to, now)}`
+  if (plan.status === 'running') return `coat ${plan.coatsDone + 1} of ${plan.coats}`
+  const from = plan.from <= now + 60_000 ? 'now' : `from ${clockTime(plan.from, now)}`
+  return plan.status === 'next' ? from : from.replace('now', 'then')
+}
+
+/** The film a step lays, as a band; null for an act that lays none. */
+function bandOf(
+  step: BuildStep,
+  judged: JudgedPart,
+  done: boolean,
+  now: number,
+): FilmBandProps | null {
+  if (!isAct(step)) return null
+  const work = workOf(step, null)
+  if (work.row.kind !== 'film' && work.row.kind !== 'mask') return null
+  const clock = judged.plan.clocks.find((one) => one.step === step.id)
+  const cured = clock?.milestones.find((one) => one.point === 'cured')?.at
+  const settled =
+    clock && cured ? Math.min(1, Math.max(0, (now - clock.from) / (cured - clock.from))) : 1
+  return {
+    family: work.family,
+    colour: step.colour ?? null,
+    sheen: work.row.kind === 'film' ? work.sheen : null,
+    patchy: work.coverage === 'patchy',
+    settled: done || clock ? settled : 'planned',
+  }
+}

@@ -1,0 +1,71 @@
+import { useCallback } from 'react'
+import type { Build, BuildAct, BuildStep } from '@/core/model/project'
+import { isAct } from '@/core/model/sequence'
+import { editBuild, type JudgedFinding } from '@/core/plan'
+import type { Edit, Remedy } from '@/core/stack'
+import { newId } from '@/store/ids'
+import { useBench } from '../shell/BenchContext'
+
+/** Puts one step before another in order of work; null: at the end. */
+export function reordered(
+  steps: readonly BuildStep[],
+  id: string,
+  before: string | null,
+): BuildStep[] {
+  const step = steps.find((one) => one.id === id)
+  if (!step || before === id) return [...steps]
+  const rest = steps.filter((one) => one.id !== id)
+  const at = before === null ? rest.length : rest.findIndex((one) => one.id === before)
+  const index = at < 0 ? rest.length : at
+  return [...rest.slice(0, index), step, ...rest.slice(index)]
+}
+
+/** What the build's screen can do to the build; each is one change with undo. */
+export function useBuildEdits(build: Build, part: string, order: readonly string[]) {
+  const { change, log } = useBench()
+  const write = useCallback(
+    (label: string, next: Build) => change(label, [{ table: 'builds', id: next.id, row: next }]),
+    [change],
+  )
+  const withSteps = (label: string, steps: BuildStep[]) => write(label, { ...build, steps })
+  return {
+    write,
+    edit: (label: string, edit: Edit) => write(label, editBuild(build, part, order, edit, newId)),
+    apply: (remedy: Remedy) => write(remedy.say, editBuild(build, part, order, remedy.edit, newId)),
+    saveStep: (step: BuildStep, label: string) =>
+      withSteps(
+        label,
+        build.steps.map((one) => (one.id === step.id ? step : one)),
+      ),
+    removeStep: (id: string, label: string) =>
+      withSteps(
+        label,
+        build.steps.filter((one) => one.id !== id),
+      ),
+    addStep: (step: BuildStep, after: string | null, label: string) => {
+      const at = build.steps.findIndex((one) => one.id === after)
+      const index = at < 0 ? build.steps.length : at + 1
+      return withSteps(label, [...build.steps.slice(0, index), step, ...build.steps.slice(index)])
+    },
+    moveStep: (id: string, before: string | null, label: string) =>
+      withSteps(label, reordered(build.steps, id, before)),
+    accept: async (finding: JudgedFinding, reason: string | null) => {
+      const steps = build.steps.map((step): BuildStep => {
+        if (step.id !== finding.step || !isAct(step)) return step
+        const before = (step as BuildAct).accepted ?? []
+        const rest = before.filter((one) => one.rule !== finding.rule)
+        return { ...step, accepted: reason ? [...rest, { rule: finding.rule, reason }] : rest }
+      })
+      await withSteps(
+        reason ? `Taken as it is: ${finding.rule}` : `Judged again: ${finding.rule}`,
+        steps,
+      )
+      if (reason)
+        await log(
+          { build: build.id, part, step: finding.step },
+          { kind: 'noted', text: `Accepted ${finding.rule}: ${reason}` },
+          `Taken as it is: ${finding.rule}`,
+        )
+    },
+  }
+}

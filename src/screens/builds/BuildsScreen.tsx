@@ -1,0 +1,109 @@
+'use client'
+
+import Link from 'next/link'
+import { useSearchParams } from 'next/navigation'
+import { Suspense, useState } from 'react'
+import type { Build } from '@/core/model/project'
+import type { PartPlan } from '@/core/plan'
+import { verdictOf } from '@/core/stack'
+import { Button } from '@/ui/Button'
+import { SeverityMark } from '@/ui/Severity'
+import { useBench } from '../shell/BenchContext'
+import { NewBuild } from './NewBuild'
+
+export function BuildsScreen() {
+  return (
+    <Suspense>
+      <Builds />
+    </Suspense>
+  )
+}
+
+function Builds() {
+  const { project } = useBench()
+  const builds = project.builds ?? []
+  const asked = useSearchParams().get('new') !== null
+  const [starting, setStarting] = useState(false)
+  const open = starting || asked || builds.length === 0
+  return (
+    <div className="max-w-5xl p-4 lg:p-6">
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1 className="font-display text-4xl font-semibold">Builds</h1>
+        {!open && (
+          <Button look="act" onClick={() => setStarting(true)}>
+            Start a build
+          </Button>
+        )}
+      </div>
+      {open && <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />}
+      <ul className="mt-5 border-t-2 border-strong">
+        {builds.map((build) => (
+          <BuildRow key={build.id} build={build} />
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function BuildRow({ build }: { build: Build }) {
+  const { parts, change } = useBench()
+  const plans = parts.filter((one) => one.build === build.id)
+  const { done, all } = progressOf(plans)
+  const shelve = () =>
+    void change(build.shelved ? `${build.name} is back on the bench` : `${build.name} put away`, [
+      { table: 'builds', id: build.id, row: { ...build, shelved: build.shelved !== true } },
+    ])
+  return (
+    <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[minmax(0,1fr)_12rem_auto] md:items-center">
+      <div className="min-w-0">
+        <h2 className="font-display text-2xl font-semibold">
+          <Link
+            href={`/builds/${build.id}`}
+            className="underline decoration-rule underline-offset-4 hover:decoration-act"
+          >
+            {build.name}
+          </Link>
+        </h2>
+        <p className="text-soft">
+          {build.scale ? `1:${build.scale} · ` : ''}
+          {build.parts.map((part) => part.name).join(', ')}
+        </p>
+        <BuildVerdict plans={plans} shelved={build.shelved === true} />
+      </div>
+      <div>
+        <p>
+          <span className="text-2xl font-semibold">{done}</span> of {all} acts done
+        </p>
+        <div className="mt-1 h-2 bg-sunk" aria-hidden="true">
+          <div
+            className="h-full bg-ink"
+            style={{ width: `${all === 0 ? 0 : (done / all) * 100}%` }}
+          />
+        </div>
+      </div>
+      <Button onClick={shelve}>{build.shelved ? 'Take out' : 'Put away'}</Button>
+    </li>
+  )
+}
+
+/** Acts done and meant, each part counted. */
+function progressOf(plans: readonly PartPlan[]): { done: number; all: number } {
+  const steps = plans.flatMap((one) => one.steps)
+  const done = steps.filter((one) => one.status === 'done' || one.status === 'skipped').length
+  return { done, all: steps.length }
+}
+
+function BuildVerdict({ plans, shelved }: { plans: readonly PartPlan[]; shelved: boolean }) {
+  if (shelved) return <p className="mt-1">Put away: not planned.</p>
+  const open = plans.flatMap((one) => one.findings).filter((one) => one.accepted === null)
+  const verdict = verdictOf(open)
+  if (verdict === 'sound') return <p className="mt-1 text-act">What is planned is sound.</p>
+  const severity = verdict === 'unsound' ? 'stop' : 'risk'
+  const worst = open.find((one) => one.severity === severity)
+  return (
+    <p className="mt-1 flex flex-wrap items-baseline gap-x-2">
+      <SeverityMark severity={severity} />
+      <span>{worst?.because}</span>
+    </p>
+  )
+}

@@ -1,0 +1,108 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useRef, useState } from 'react'
+import { nameField } from '@/core/model/fields'
+import type { Sessions } from '@/core/model/project'
+import { buildFromStarter } from '@/core/plan'
+import { STARTERS } from '@/core/techniques'
+import type { Write } from '@/store/changes'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { TextField } from '@/ui/Field'
+import { focusFirstError, readForm } from '../forms'
+import { SessionsFields, useSessionsDraft } from '../settings/SessionsFields'
+import { useBench } from '../shell/BenchContext'
+
+/** From an empty page to a checked plan: a starting sequence, a name, and when the modeller is at the bench. */
+export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
+  const { project, change } = useBench()
+  const router = useRouter()
+  const [chosen, setChosen] = useState(STARTERS[0]?.id ?? '')
+  const [name, setName] = useState('')
+  const [error, setError] = useState<string | null>(null)
+  const sessions = useSessionsDraft(project.sessions ?? null)
+  const form = useRef<HTMLFormElement>(null)
+  const asksSessions = !project.sessions
+  const start = async () => {
+    const starter = STARTERS.find((one) => one.id === chosen)
+    const read = readForm(nameField, name)
+    setError(read.ok ? null : (Object.values(read.errors)[0] ?? null))
+    const times: Sessions | null = asksSessions ? sessions.read() : (project.sessions ?? null)
+    if (!starter || !read.ok || !times) return focusFirstError(form.current)
+    const build = buildFromStarter(starter, read.value, newId)
+    const writes: Write[] = [{ table: 'builds', id: build.id, row: build }]
+    if (asksSessions)
+      writes.push({ table: 'single', id: 'sessions', row: { id: 'sessions', value: times } })
+    await change(`Started ${build.name}`, writes)
+    router.push(`/builds/${build.id}`)
+  }
+  return (
+    <form
+      ref={form}
+      noValidate
+      aria-label="Start a build"
+      className="mt-4 border-y-2 border-strong py-5"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void start()
+      }}
+    >
+      <fieldset>
+        <legend className="font-display text-xl font-semibold">Begin with</legend>
+        <div className="mt-2 grid gap-2 md:grid-cols-2">
+          {STARTERS.map((starter) => (
+            <label
+              key={starter.id}
+              className={cx(
+                'flex cursor-pointer items-start gap-3 rounded-tool border-2 p-3',
+                starter.id === chosen
+                  ? 'border-act bg-act-wash'
+                  : 'border-rule hover:border-strong',
+              )}
+            >
+              <input
+                type="radio"
+                name="starter"
+                className="mt-1 size-5"
+                checked={starter.id === chosen}
+                onChange={() => setChosen(starter.id)}
+              />
+              <span>
+                <span className="block font-semibold">
+                  {starter.name} <span className="font-normal text-soft">1:{starter.scale}</span>
+                </span>
+                <span className="block text-sm">{starter.about}</span>
+              </span>
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <div className="mt-5 max-w-md">
+        <TextField
+          label="Name of the build"
+          value={name}
+          error={error}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      {asksSessions && (
+        <div className="mt-5">
+          <h2 className="font-display text-xl font-semibold">When are you at the bench?</h2>
+          <SessionsFields draft={sessions} />
+        </div>
+      )}
+      <div className="mt-5 flex gap-2">
+        <Button type="submit" look="act" size="bench">
+          Start and check it
+        </Button>
+        {onClose && (
+          <Button size="bench" onClick={onClose}>
+            Leave it
+          </Button>
+        )}
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,48 @@
+'use client'
+
+import type { StoredMix } from '@/core/model/project'
+import { Button } from '@/ui/Button'
+import { Swatch } from '@/ui/Swatch'
+import { useBench } from '../shell/BenchContext'
+
+/** Mixes that were kept, the newest first. */
+export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
+  const { project, change } = useBench()
+  const mixes = [...(project.mixes ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
+  return (
+    <section aria-labelledby="kept" className="mt-10">
+      <h2 id="kept" className="font-display text-xl font-semibold">
+        Kept mixes
+      </h2>
+      {mixes.length === 0 && (
+        <p className="mt-2 text-soft">None yet. Name the mix above and keep it for touch-ups.</p>
+      )}
+      <ul className="mt-2 border-t-2 border-strong">
+        {mixes.map((mix) => (
+          <li key={mix.id} className="flex flex-wrap items-center gap-4 border-b border-rule py-2">
+            <Swatch colour={mix.colour} />
+            <span className="min-w-0 flex-1">
+              <span className="block font-semibold">{mix.name}</span>
+              <span className="block text-sm text-soft">
+                {mix.ingredients.map((one) => `${one.name} ${one.parts}`).join(' : ')} ·{' '}
+                {new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' }).format(
+                  Date.parse(mix.at),
+                )}
+              </span>
+            </span>
+            <Button onClick={() => onOpen(mix)}>Mix it again</Button>
+            <Button
+              onClick={() =>
+                void change(`Took out the mix ${mix.name}`, [
+                  { table: 'mixes', id: mix.id, row: null },
+                ])
+              }
+            >
+              Take out
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,208 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { type ImportRow, previewImport, readProject } from '@/core/formats/projectFile'
+import { type Problem, parseJson } from '@/core/model/input'
+import type { Project } from '@/core/model/project'
+import { loadDemo } from '@/store/demo'
+import { exportProject, importProject, wipe } from '@/store/project'
+import { Button } from '@/ui/Button'
+import { reason, useBench } from '../shell/BenchContext'
+
+/** Files larger than this are not read at all, bytes. */
+const LARGEST_FILE = 50_000_000
+
+type Chosen =
+  | { kind: 'none' }
+  | { kind: 'refused'; name: string; problems: Problem[] }
+  | { kind: 'preview'; name: string; project: Project; rows: ImportRow[] }
+
+/** Export, import with a look before, the demo, and taking everything away. */
+export function DataSection() {
+  const { project, say } = useBench()
+  const [chosen, setChosen] = useState<Chosen>({ kind: 'none' })
+  const [wiping, setWiping] = useState(false)
+  const input = useRef<HTMLInputElement>(null)
+
+  const save = async () => {
+    const text = await exportProject(Date.now())
+    const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
+    const link = document.createElement('a')
+    link.href = url
+    link.download = `tectoria-${new Date().toISOString().slice(0, 10)}.json`
+    link.click()
+    setTimeout(() => URL.revokeObjectURL(url), 10_000)
+  }
+  const look = async (file: File | undefined) => {
+    if (!file) return
+    setChosen(await readFile(file, project))
+    if (input.current) input.current.value = ''
+  }
+  const take = async (incoming: Project) => {
+    try {
+      await importProject(incoming)
+      setChosen({ kind: 'none' })
+      say('Imported')
+    } catch (error) {
+      say(`Nothing was imported: ${reason(error)}`)
+    }
+  }
+  const demo = async () => {
+    try {
+      await loadDemo(Date.now())
+      say('The demo bench is loaded')
+    } catch (error) {
+      say(`The demo was not loaded: ${reason(error)}`)
+    }
+  }
+  return (
+    <section id="data" aria-labelledby="data-title">
+      <h2 id="data-title" className="font-display text-2xl font-semibold">
+        Your data
+      </h2>
+      <p className="text-soft">
+        It lives in this browser and nowhere else. The file holds all of it: builds, shelf, mixes,
+        log, times.
+      </p>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Button look="act" onClick={() => void save()}>
+          Export everything
+        </Button>
+        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink has-focus-visible:outline-3 has-focus-visible:outline-act">
+          Import a file
+          <input
+            ref={input}
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            onChange={(event) => void look(event.target.files?.[0])}
+          />
+        </label>
+        <Button onClick={() => void demo()}>Load the demo bench</Button>
+        <Button look="stop" onClick={() => setWiping(true)}>
+          Wipe everything
+        </Button>
+      </div>
+      {wiping && (
+        <div role="alert" className="mt-3 border-l-4 border-stop pl-3">
+          <p>This takes everything out of this browser, and can’t be undone. Export it first.</p>
+          <div className="mt-2 flex gap-2">
+            <Button
+              look="stop"
+              onClick={() => {
+                setWiping(false)
+                void wipe().then(() => say('Everything is wiped'))
+              }}
+            >
+              Wipe it
+            </Button>
+            <Button onClick={() => setWiping(false)}>Keep it</Button>
+          </div>
+        </div>
+      )}
+      <Outcome
+        chosen={chosen}
+        onTake={(incoming) => void take(incoming)}
+        onLeave={() => setChosen({ kind: 'none' })}
+      />
+    </section>
+  )
+}
+
+/** Looks at a file without writing anything. */
+async function readFile(file: File, current: Project): Promise<Chosen> {
+  const { name } = file
+  const refused = (problems: Problem[]): Chosen => ({ kind: 'refused', name, problems })
+  if (file.size > LARGEST_FILE)
+    return refused([
+      { path: '', found: `${Math.round(file.size / 1e6)} MB`, expected: 'a file of up to 50 MB' },
+    ])
+  const json = parseJson(await file.text())
+  if (!json.ok) return refused(json.problems)
+  const parsed = readProject(json.value)
+  if (!parsed.ok) return refused(parsed.problems)
+  return {
+    kind: 'preview',
+    name,
+    project: parsed.value,
+    rows: previewImport(current, parsed.value),
+  }
+}
+
+function Outcome({
+  chosen,
+  onTake,
+  onLeave,
+}: {
+  chosen: Chosen
+  onTake: (project: Project) => void
+  onLeave: () => void
+}) {
+  if (chosen.kind === 'none') return null
+  if (chosen.kind === 'refused') return <Refused name={chosen.name} problems={chosen.problems} />
+  const replaced = chosen.rows.flatMap((row) => row.replaced)
+  return (
+    <div className="mt-4 border-y-2 border-strong py-3">
+      <h3 className="font-semibold">{chosen.name}</h3>
+      <table className="mt-2 w-full max-w-xl text-left">
+        <thead>
+          <tr className="text-sm text-soft">
+            <th scope="col">What</th>
+            <th scope="col" className="text-right">
+              Added
+            </th>
+            <th scope="col" className="text-right">
+              Replaced
+            </th>
+            <th scope="col" className="text-right">
+              The same
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {chosen.rows
+            .filter((row) => row.added.length + row.replaced.length + row.same > 0)
+            .map((row) => (
+              <tr key={row.list} className="border-t border-rule">
+                <th scope="row" className="font-normal">
+                  {row.list}
+                </th>
+                <td className="text-right">{row.added.length}</td>
+                <td className="text-right">{row.replaced.length}</td>
+                <td className="text-right">{row.same}</td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+      {replaced.length > 0 && (
+        <p className="mt-2 border-l-4 border-risk pl-3">
+          These differ from what is here and would be replaced: {replaced.slice(0, 8).join(', ')}
+          {replaced.length > 8 ? ` and ${replaced.length - 8} more` : ''}.
+        </p>
+      )}
+      <div className="mt-3 flex gap-2">
+        <Button look="act" onClick={() => onTake(chosen.project)}>
+          {replaced.length > 0 ? 'Import and replace them' : 'Import it'}
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </div>
+  )
+}
+
+function Refused({ name, problems }: { name: string; problems: readonly Problem[] }) {
+  return (
+    <div role="alert" className="mt-4 border-l-4 border-stop pl-3">
+      <p className="font-semibold">{name} was not imported, and nothing has changed.</p>
+      <ul className="mt-1 text-sm">
+        {problems.slice(0, 8).map((problem) => (
+          <li key={`${problem.path} ${problem.expected}`} className="break-words">
+            <strong>{problem.path === '' ? 'The file' : problem.path}</strong>: found{' '}
+            {problem.found}, expected {problem.expected}
+          </li>
+        ))}
+        {problems.length > 8 && <li>and {problems.length - 8} more</li>}
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,170 @@
+'use client'
+
+import { ToggleGroup } from 'radix-ui'
+import { useEffect, useRef, useState } from 'react'
+import { climateReadingSchema } from '@/core/model/project'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { focusFirstError, numberOf, readForm } from '../forms'
+import { useBench } from '../shell/BenchContext'
+import { DataSection } from './DataSection'
+import { SessionsFields, useSessionsDraft } from './SessionsFields'
+
+export function SettingsScreen() {
+  const { project } = useBench()
+  return (
+    <div className="max-w-3xl space-y-10 p-4 lg:p-6">
+      <h1 className="font-display text-4xl font-semibold">Settings and data</h1>
+      <RoomSection key={`room ${newestReading(project.climate)?.id ?? ''}`} />
+      <SessionsSection key={`sessions ${JSON.stringify(project.sessions)}`} />
+      <ThemeSection />
+      <DataSection />
+    </div>
+  )
+}
+
+function newestReading(readings: ReturnType<typeof useBench>['project']['climate']) {
+  return [...(readings ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
+}
+
+/** The air of the room: a reading from now on; what dried before dried in the air of its time. */
+function RoomSection() {
+  const { project, change } = useBench()
+  const last = newestReading(project.climate)
+  const [celsius, setCelsius] = useState(String(last?.celsius ?? 20))
+  const [humidity, setHumidity] = useState(String(last?.humidity ?? 50))
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
+  const save = () => {
+    const id = newId()
+    const read = readForm(climateReadingSchema, {
+      id,
+      at: new Date().toISOString(),
+      celsius: numberOf(celsius),
+      humidity: numberOf(humidity),
+    })
+    setErrors(read.ok ? {} : read.errors)
+    if (!read.ok) return focusFirstError(form.current)
+    void change(`The room is at ${read.value.celsius} °C and ${read.value.humidity} %`, [
+      { table: 'climate', id, row: read.value },
+    ])
+  }
+  return (
+    <section aria-labelledby="room">
+      <h2 id="room" className="font-display text-2xl font-semibold">
+        The room
+      </h2>
+      <p className="text-soft">Every clock follows it from the minute you change it.</p>
+      <form
+        ref={form}
+        noValidate
+        className="mt-3 flex flex-wrap items-start gap-3"
+        onSubmit={(event) => {
+          event.preventDefault()
+          save()
+        }}
+      >
+        <div className="w-44">
+          <TextField
+            label="Temperature"
+            unit="°C"
+            inputMode="decimal"
+            value={celsius}
+            error={errors.celsius}
+            onChange={(event) => setCelsius(event.target.value)}
+          />
+        </div>
+        <div className="w-44">
+          <TextField
+            label="Relative humidity"
+            unit="%"
+            inputMode="decimal"
+            value={humidity}
+            error={errors.humidity}
+            onChange={(event) => setHumidity(event.target.value)}
+          />
+        </div>
+        <Button type="submit" look="act" className="mt-6">
+          Set the room
+        </Button>
+      </form>
+    </section>
+  )
+}
+
+function SessionsSection() {
+  const { project, change } = useBench()
+  const draft = useSessionsDraft(project.sessions ?? null)
+  const form = useRef<HTMLFormElement>(null)
+  const save = () => {
+    const sessions = draft.read()
+    if (!sessions) return focusFirstError(form.current)
+    void change('Changed when you are at the bench', [
+      { table: 'single', id: 'sessions', row: { id: 'sessions', value: sessions } },
+    ])
+  }
+  return (
+    <section aria-labelledby="sessions">
+      <h2 id="sessions" className="font-display text-2xl font-semibold">
+        When you are at the bench
+      </h2>
+      <form
+        ref={form}
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          save()
+        }}
+      >
+        <SessionsFields draft={draft} />
+        <Button type="submit" look="act" className="mt-3">
+          Keep these times
+        </Button>
+      </form>
+    </section>
+  )
+}
+
+const THEMES = [
+  { value: 'light', say: 'Light' },
+  { value: 'dark', say: 'Dark' },
+  { value: 'system', say: 'As the system' },
+] as const
+
+function ThemeSection() {
+  const [theme, setTheme] = useState('system')
+  useEffect(() => setTheme(localStorage.getItem('tectoria-theme') ?? 'system'), [])
+  const choose = (next: string) => {
+    if (next === '') return
+    setTheme(next)
+    const dark = matchMedia('(prefers-color-scheme: dark)').matches
+    if (next === 'system') localStorage.removeItem('tectoria-theme')
+    else localStorage.setItem('tectoria-theme', next)
+    document.documentElement.dataset.theme = next === 'system' ? (dark ? 'dark' : 'light') : next
+  }
+  return (
+    <section aria-labelledby="theme">
+      <h2 id="theme" className="font-display text-2xl font-semibold">
+        Theme
+      </h2>
+      <ToggleGroup.Root
+        type="single"
+        aria-labelledby="theme"
+        value={theme}
+        onValueChange={choose}
+        className="mt-3 flex"
+      >
+        {THEMES.map(({ value, say }) => (
+          <ToggleGroup.Item
+            key={value}
+            value={value}
+            className="-ml-0.5 min-h-11 border-2 border-strong bg-raised px-4 first:ml-0 first:rounded-l-tool last:rounded-r-tool data-[state=on]:z-10 data-[state=on]:border-act data-[state=on]:bg-act-wash data-[state=on]:font-semibold"
+          >
+            {say}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+    </section>
+  )
+}

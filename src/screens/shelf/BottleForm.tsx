@@ -1,0 +1,140 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { type Bottle, bottleSchema } from '@/core/model/project'
+import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { focusFirstError, numberOf, readForm } from '../forms'
+import { familyName, plain } from '../words'
+
+const STATES = ['sealed', 'open', 'decanted'] as const
+
+/** One bottle. Nothing is written until every field reads. */
+export function BottleForm({
+  bottle,
+  onSave,
+  onRemove,
+  onClose,
+}: {
+  bottle: Bottle
+  onSave: (bottle: Bottle) => void
+  onRemove: (() => void) | null
+  onClose: () => void
+}) {
+  const [draft, setDraft] = useState({
+    name: bottle.name,
+    maker: bottle.maker ?? '',
+    family: bottle.family as string,
+    role: bottle.role as string,
+    sheen: bottle.sheen ?? '',
+    colour: bottle.colour ?? '',
+    sizeMl: String(bottle.sizeMl),
+    leftMl: String(bottle.leftMl),
+    share: bottle.share === undefined ? '' : String(Math.round(bottle.share * 100)),
+    dropsPerMl: bottle.dropsPerMl === undefined ? '' : String(bottle.dropsPerMl),
+    state: (bottle.state ?? 'open') as string,
+  })
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
+  const field = (name: keyof typeof draft) => ({
+    value: draft[name],
+    error: errors[name],
+    onChange: (event: { target: { value: string } }) =>
+      setDraft({ ...draft, [name]: event.target.value }),
+  })
+  const save = () => {
+    const share = numberOf(draft.share)
+    const text = (value: string) => (value.trim() === '' ? undefined : value.trim())
+    const next = {
+      ...bottle,
+      id: bottle.id === '' ? 'new' : bottle.id,
+      name: draft.name,
+      maker: text(draft.maker),
+      family: draft.family,
+      role: draft.role,
+      sheen: text(draft.sheen),
+      colour: text(draft.colour),
+      sizeMl: numberOf(draft.sizeMl),
+      leftMl: numberOf(draft.leftMl),
+      share: typeof share === 'number' ? share / 100 : share,
+      dropsPerMl: numberOf(draft.dropsPerMl),
+      state: draft.state,
+      ...(draft.state === 'decanted' && !bottle.decantedAt
+        ? { decantedAt: new Date().toISOString() }
+        : {}),
+    }
+    const read = readForm(bottleSchema, next)
+    setErrors(read.ok ? {} : read.errors)
+    if (read.ok) onSave({ ...read.value, id: bottle.id })
+    else focusFirstError(form.current)
+  }
+  return (
+    <form
+      ref={form}
+      noValidate
+      aria-label={bottle.id === '' ? 'A new bottle' : bottle.name}
+      className="mt-4 border-y-2 border-strong py-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && onClose()}
+    >
+      <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+        <TextField label="Name" {...field('name')} />
+        <TextField label="Maker" {...field('maker')} />
+        <SelectField
+          label="Family"
+          {...field('family')}
+          choices={FAMILIES.map((value) => ({ value, say: familyName(value) }))}
+        />
+        <SelectField
+          label="Role"
+          {...field('role')}
+          choices={ROLES.map((value) => ({ value, say: plain(value) }))}
+        />
+        <TextField label="Size" unit="ml" inputMode="decimal" {...field('sizeMl')} />
+        <TextField label="Left in it" unit="ml" inputMode="decimal" {...field('leftMl')} />
+        <TextField
+          label="Paint in it"
+          unit="%"
+          inputMode="decimal"
+          placeholder="100"
+          {...field('share')}
+        />
+        <TextField
+          label="Drops to the ml"
+          inputMode="decimal"
+          placeholder="usual"
+          {...field('dropsPerMl')}
+        />
+        <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
+        <SelectField
+          label="Sheen"
+          {...field('sheen')}
+          choices={[
+            { value: '', say: 'As the family dries' },
+            ...SHEENS.map((value) => ({ value, say: plain(value) })),
+          ]}
+        />
+        <SelectField
+          label="State"
+          {...field('state')}
+          choices={STATES.map((value) => ({ value, say: plain(value) }))}
+        />
+      </div>
+      <div className="mt-4 flex flex-wrap gap-2">
+        <Button type="submit" look="act">
+          {bottle.id === '' ? 'Put it on the shelf' : 'Apply to the bottle'}
+        </Button>
+        {onRemove && (
+          <Button look="stop" onClick={onRemove}>
+            Take it off
+          </Button>
+        )}
+        <Button onClick={onClose}>Leave it</Button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,163 @@
+'use client'
+
+import { useSearchParams } from 'next/navigation'
+import { Suspense, useState } from 'react'
+import type { Bottle } from '@/core/model/project'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { Swatch } from '@/ui/Swatch'
+import { sayFigures } from '@/ui/time'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+import { familyName, plain } from '../words'
+import { BottleForm } from './BottleForm'
+
+export function ShelfScreen() {
+  return (
+    <Suspense>
+      <Shelf />
+    </Suspense>
+  )
+}
+
+const EMPTY: Bottle = {
+  id: '',
+  name: '',
+  family: 'water-acrylic',
+  role: 'colour',
+  sizeMl: 17,
+  leftMl: 17,
+}
+
+function Shelf() {
+  const { project, change } = useBench()
+  const asked = useSearchParams().get('find') ?? ''
+  const [find, setFind] = useState(asked)
+  const [editing, setEditing] = useState<Bottle | null>(null)
+  const bottles = project.shelf ?? []
+  const words = find.toLowerCase().split(/\s+/).filter(Boolean)
+  const found = bottles
+    .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
+    .sort((a, b) => (a.maker ?? '').localeCompare(b.maker ?? '') || a.name.localeCompare(b.name))
+  const makers = [...new Set(found.map((bottle) => bottle.maker ?? 'No maker'))]
+  const save = (bottle: Bottle) => {
+    const row = bottle.id === '' ? { ...bottle, id: newId() } : bottle
+    void change(`${bottle.id === '' ? 'Added' : 'Changed'}: ${row.name}`, [
+      { table: 'shelf', id: row.id, row },
+    ])
+    setEditing(null)
+  }
+  const remove = (bottle: Bottle) => {
+    void change(`Took ${bottle.name} off the shelf`, [{ table: 'shelf', id: bottle.id, row: null }])
+    setEditing(null)
+  }
+  return (
+    <div className="p-4 lg:p-6">
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1 className="font-display text-4xl font-semibold">Shelf</h1>
+        <div className="flex min-w-0 flex-1 flex-wrap justify-end gap-2">
+          <input
+            aria-label="Find a bottle by name, maker, family or role"
+            placeholder="Name, maker, family, role"
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+            className="min-h-11 w-full max-w-80 rounded-tool border-2 border-strong bg-raised px-3"
+          />
+          <Button look="act" onClick={() => setEditing(EMPTY)}>
+            Add a bottle
+          </Button>
+        </div>
+      </div>
+      {editing && (
+        <BottleForm
+          key={editing.id}
+          bottle={editing}
+          onSave={save}
+          onRemove={editing.id === '' ? null : () => remove(editing)}
+          onClose={() => setEditing(null)}
+        />
+      )}
+      {bottles.length === 0 && !editing && (
+        <p className="mt-6 border-y-2 border-rule py-6">
+          The shelf is empty. Add the bottles you own: mixes then know their drops and their
+          thinning.
+        </p>
+      )}
+      {bottles.length > 0 && found.length === 0 && (
+        <p className="mt-6 text-soft">No bottle is called that.</p>
+      )}
+      {makers.map((maker) => (
+        <section key={maker} aria-label={maker} className="mt-6">
+          <h2 className="font-display text-xl font-semibold">{maker}</h2>
+          <ul className="mt-1 grid gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
+            {found
+              .filter((bottle) => (bottle.maker ?? 'No maker') === maker)
+              .map((bottle) => (
+                <BottleRow key={bottle.id} bottle={bottle} onOpen={() => setEditing(bottle)} />
+              ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  )
+}
+
+function searchText(bottle: Bottle): string {
+  return `${bottle.name} ${bottle.maker ?? ''} ${familyName(bottle.family)} ${bottle.family} ${bottle.role}`.toLowerCase()
+}
+
+/** Gassing off takes this long at the least, ms. Source: handbook 3.4. */
+const GAS_OFF = 12 * 3600_000
+/** Under this share of its size a bottle is nearly empty. */
+const LOW = 0.12
+
+function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
+  const now = useNow(60_000)
+  const level = Math.min(1, bottle.leftMl / bottle.sizeMl)
+  const states = stateWords(bottle, now)
+  return (
+    <li className="border-b border-rule">
+      <button
+        type="button"
+        onClick={onOpen}
+        className="flex min-h-14 w-full items-center gap-3 py-1.5 text-left hover:bg-sunk"
+      >
+        <Swatch colour={bottle.colour} />
+        <span className="min-w-0 flex-1">
+          <span className="block truncate font-semibold">{bottle.name}</span>
+          <span className="block truncate text-sm text-soft">
+            {familyName(bottle.family)} {plain(bottle.role).toLowerCase()}
+            {bottle.sheen ? `, ${bottle.sheen}` : ''}
+          </span>
+          {states.length > 0 && (
+            <span className="block truncate text-sm font-semibold text-risk">
+              {states.join(' · ')}
+            </span>
+          )}
+        </span>
+        <span className="w-24 shrink-0 text-right">
+          <span className={cx('text-lg font-semibold', level < LOW && 'text-risk')}>
+            {Number(bottle.leftMl.toFixed(1))}
+          </span>
+          <span className="text-sm text-soft"> of {bottle.sizeMl} ml</span>
+          <span className="mt-1 block h-1.5 bg-sunk" aria-hidden="true">
+            <span className="block h-full bg-ink" style={{ width: `${level * 100}%` }} />
+          </span>
+        </span>
+      </button>
+    </li>
+  )
+}
+
+function stateWords(bottle: Bottle, now: number): string[] {
+  const words: string[] = []
+  if (bottle.share !== undefined && bottle.share < 1)
+    words.push(`thinned: ${Math.round(bottle.share * 100)} % paint`)
+  if (bottle.leftMl / bottle.sizeMl < LOW) words.push('nearly empty')
+  if (bottle.state === 'decanted') {
+    const left = bottle.decantedAt ? Date.parse(bottle.decantedAt) + GAS_OFF - now : 0
+    words.push(left > 0 ? `gassing off, ${sayFigures(left)} more` : 'gassed off')
+  }
+  return words
+}

@@ -1,0 +1,181 @@
+'use client'
+
+import { useLiveQuery } from 'dexie-react-hooks'
+import {
+  createContext,
+  type ReactNode,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react'
+import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/journal'
+import type { Project } from '@/core/model/project'
+import { type BenchPlan, type PartPlan, planParts } from '@/core/plan'
+import { commit, undoLast, type Write } from '@/store/changes'
+import { newId } from '@/store/ids'
+import { loadProject } from '@/store/project'
+import { requestPlan } from '@/workers/planClient'
+import { useNow } from './now'
+
+/** What was just done, told at the foot of the screen with Undo beside it. */
+export type Told = { text: string; undo: boolean; seq: number }
+
+export type Bench = {
+  project: Project
+  /** What every part says, reckoned here: at once. */
+  parts: PartPlan[]
+  /** The plan through the sessions, reckoned in the worker; the one before while a new one is made. */
+  plan: BenchPlan | null
+  planning: boolean
+  planFailed: string | null
+  /** Writes an act into the log. */
+  log: (place: Place, act: BenchAct, say: string) => Promise<void>
+  /** Changes documents, in one transaction, with undo. */
+  change: (label: string, writes: readonly Write[]) => Promise<void>
+  undo: () => Promise<void>
+  say: (text: string) => void
+  told: Told | null
+}
+
+const BenchContext = createContext<Bench | null>(null)
+
+/** The bench of this browser. @throws Error outside of the provider, or before the data is there */
+export function useBench(): Bench {
+  const bench = useContext(BenchContext)
+  if (!bench) throw new Error('useBench: outside of BenchProvider')
+  return bench
+}
+
+/** Parts are reckoned again this often, ms, beside every change. */
+const REFRESH = 10_000
+/** The schedule is made again this often, ms, beside every change. */
+const REPLAN = 5 * 60_000
+/** How long a message stays, ms. */
+const MESSAGE = 8000
+
+export function BenchProvider({ children, loading }: { children: ReactNode; loading: ReactNode }) {
+  const [failure, setFailure] = useState<string | null>(null)
+  const project = useLiveQuery(() =>
+    loadProject().catch((error: unknown) => {
+      setFailure(reason(error))
+      return undefined
+    }),
+  )
+  if (failure) return <Failure text={failure} />
+  if (!project) return loading
+  return <Ready project={project}>{children}</Ready>
+}
+
+function Failure({ text }: { text: string }) {
+  return (
+    <main className="p-6" role="alert">
+      <h1 className="text-2xl font-semibold">The data of this browser can’t be read</h1>
+      <p className="mt-2">{text}</p>
+      <p className="mt-2 text-soft">
+        Close other tabs of Tectoria and load this page again. Nothing has been changed.
+      </p>
+    </main>
+  )
+}
+
+function Ready({ project, children }: { project: Project; children: ReactNode }) {
+  const now = useNow(REFRESH)
+  const parts = useMemo(
+    () => planParts(project, now || Date.now()).map(({ plan }) => plan),
+    [project, now],
+  )
+  const { plan, planning, planFailed } = usePlan(project)
+  const [told, setTold] = useState<Told | null>(null)
+  const tell = useCallback((text: string, undo: boolean) => {
+    setTold((before) => ({ text, undo, seq: (before?.seq ?? 0) + 1 }))
+  }, [])
+
+  useEffect(() => {
+    if (!told) return
+    const timer = setTimeout(() => setTold(null), MESSAGE)
+    return () => clearTimeout(timer)
+  }, [told])
+
+  const change = useCallback(
+    async (label: string, writes: readonly Write[]) => {
+      try {
+        await commit(label, writes, Date.now())
+        tell(label, true)
+      } catch (error) {
+        tell(`Nothing was written: ${reason(error)}`, false)
+      }
+    },
+    [tell],
+  )
+
+  const log = useCallback(
+    async (place: Place, act: BenchAct, say: string) => {
+      const build = project.builds?.find((one) => one.id === place.build)
+      const step = build?.steps.find((one) => one.id === place.step)
+      const coats =
+        (step && 'coats' in step ? (step.coats as unknown[] | undefined) : undefined)?.length ?? 1
+      const progress = progressOf(project.acts ?? []).get(
+        stepKey(place.build, place.part, place.step),
+      )
+      const acts = record(place, act, progress, coats, Date.now(), newId)
+      await change(
+        say,
+        acts.map((one) => ({ table: 'acts', id: one.id, row: one })),
+      )
+    },
+    [project, change],
+  )
+
+  const undo = useCallback(async () => {
+    const label = await undoLast(Date.now())
+    tell(label === null ? 'There is nothing to take back' : `Taken back: ${label}`, false)
+  }, [tell])
+
+  const say = useCallback((text: string) => tell(text, false), [tell])
+
+  const bench = useMemo(
+    () => ({ project, parts, plan, planning, planFailed, log, change, undo, say, told }),
+    [project, parts, plan, planning, planFailed, log, change, undo, say, told],
+  )
+  return <BenchContext value={bench}>{children}</BenchContext>
+}
+
+function usePlan(project: Project) {
+  const minute = useNow(REPLAN)
+  const [plan, setPlan] = useState<BenchPlan | null>(null)
+  const [planning, setPlanning] = useState(true)
+  const [planFailed, setFailed] = useState<string | null>(null)
+  const newest = useRef(0)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the passing of time asks for a new plan too
+  useEffect(() => {
+    const mine = ++newest.current
+    setPlanning(true)
+    const timer = setTimeout(() => {
+      requestPlan(project, Date.now())
+        .then((made) => {
+          if (newest.current !== mine) return
+          setPlan(made)
+          setFailed(null)
+        })
+        .catch((error: unknown) => {
+          if (newest.current === mine) setFailed(reason(error))
+        })
+        .finally(() => {
+          if (newest.current === mine) setPlanning(false)
+        })
+    }, 120)
+    return () => clearTimeout(timer)
+  }, [project, minute])
+  return { plan, planning, planFailed }
+}
+
+/** An error in words; a full disk is told as one. */
+export function reason(error: unknown): string {
+  const name = error instanceof Error ? error.name : ''
+  if (name === 'QuotaExceededError' || /quota/i.test(String(error)))
+    return 'this browser’s storage is full. Export your data and make room.'
+  return error instanceof Error ? error.message : String(error)
+}

@@ -1,0 +1,138 @@
+'use client'
+
+import Link from 'next/link'
+import { usePathname } from 'next/navigation'
+import { type ReactNode, useEffect, useState } from 'react'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { BenchProvider, useBench } from './BenchContext'
+import { DemoOnOpening } from './DemoOnOpening'
+import { Finder } from './Finder'
+import { useHotkeys } from './hotkeys'
+import { KeyList } from './KeyList'
+import { Line } from './Line'
+import { SCREENS } from './screens'
+
+/** The frame of every screen: rail, drying line, what was just done. */
+export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
+  useEffect(() => {
+    // Asked once: data that the modeller logged should not be thrown away when space is short.
+    void navigator.storage?.persist?.()
+  }, [])
+  return (
+    <DemoOnOpening wanted={demo}>
+      <BenchProvider loading={<Loading />}>
+        <Frame>{children}</Frame>
+      </BenchProvider>
+    </DemoOnOpening>
+  )
+}
+
+function Loading() {
+  return (
+    <main className="grid min-h-screen place-content-center">
+      <h1 className="font-display text-3xl font-semibold">Tectoria</h1>
+      <p className="text-soft" role="status">
+        Looking at the bench…
+      </p>
+    </main>
+  )
+}
+
+function Frame({ children }: { children: ReactNode }) {
+  const { undo } = useBench()
+  const [open, setOpen] = useState<'finder' | 'keys' | null>(null)
+  useHotkeys(
+    new Map([
+      ['/', () => setOpen('finder')],
+      ['?', () => setOpen('keys')],
+      ['mod+z', () => void undo()],
+    ]),
+  )
+  return (
+    <div className="grid min-h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto] sm:grid-cols-[9.5rem_minmax(0,1fr)] sm:grid-rows-[auto_minmax(0,1fr)]">
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-raised focus:p-3"
+      >
+        To the content
+      </a>
+      <p className="hidden items-center bg-ground px-4 font-display text-2xl font-semibold sm:flex">
+        Tectoria
+      </p>
+      <div className="h-[92px] min-w-0 border-b border-rule bg-ground" data-screen-only>
+        <Line />
+      </div>
+      <Rail onFind={() => setOpen('finder')} />
+      <main id="main" className="min-w-0 bg-surface pb-20 sm:border-l sm:border-rule">
+        {children}
+      </main>
+      <Telling />
+      <Finder open={open === 'finder'} onClose={() => setOpen(null)} />
+      <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
+    </div>
+  )
+}
+
+function Rail({ onFind }: { onFind: () => void }) {
+  const path = usePathname()
+  return (
+    <nav
+      aria-label="Screens"
+      data-screen-only
+      className="fixed inset-x-0 bottom-0 z-30 flex overflow-x-auto border-t-2 border-strong bg-ground sm:sticky sm:top-0 sm:row-start-2 sm:h-fit sm:flex-col sm:overflow-visible sm:border-0 sm:py-3"
+    >
+      {SCREENS.map(({ href, say }) => {
+        const here = href === '/' ? path === '/' : path.startsWith(href)
+        return (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? 'page' : undefined}
+            className={cx(
+              'flex min-h-12 shrink-0 items-center px-3.5 sm:px-4',
+              here
+                ? 'border-t-4 border-act font-semibold sm:border-t-0 sm:border-l-4 sm:bg-surface'
+                : 'text-soft hover:text-ink sm:border-l-4 sm:border-transparent',
+            )}
+          >
+            {say}
+          </Link>
+        )
+      })}
+      <button
+        type="button"
+        onClick={onFind}
+        className="hidden min-h-12 items-center gap-2 px-4 text-left text-soft hover:text-ink sm:flex sm:border-l-4 sm:border-transparent"
+      >
+        Find <kbd className="rounded-[2px] border border-current px-1.5 font-sans text-sm">/</kbd>
+      </button>
+    </nav>
+  )
+}
+
+/** What was just done, and the way back. */
+function Telling() {
+  const { told, undo } = useBench()
+  return (
+    <div
+      role="status"
+      aria-live="polite"
+      className="pointer-events-none fixed inset-x-0 bottom-16 z-40 flex justify-center px-3 sm:bottom-5"
+    >
+      {told && (
+        <div
+          key={told.seq}
+          className="pointer-events-auto flex max-w-xl items-center gap-4 rounded-tool border-2 border-ink bg-raised py-1.5 pr-1.5 pl-4 shadow-lg"
+        >
+          <span>{told.text}</span>
+          {told.undo && (
+            <Button look="quiet" onClick={() => void undo()}>
+              Undo
+            </Button>
+          )}
+        </div>
+      )}
+    </div>
+  )
+}

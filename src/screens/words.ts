@@ -1,0 +1,36 @@
+import { ACT_TABLE, actRow, FAMILY_TABLE } from '@/core/materials'
+import type { ActStep } from '@/core/model/sequence'
+import type { Act, Family, Solvent, Substrate, Tool } from '@/core/model/vocabulary'
+
+/** A step's name on screen: "Gloss clear", "Base colour". */
+export function stepName(step: ActStep): string {
+  const { name } = actRow(step.do, step.family)
+  return step.do === 'clear' && step.sheen ? `${capital(step.sheen)} clear` : name
+}
+
+export function actName(act: Act): string {
+  return ACT_TABLE[act].name
+}
+
+export function familyName(family: Family): string {
+  return capital(FAMILY_TABLE[family].name)
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** An id of the vocabulary as words: "spray-can" is "Spray can". */
+export function plain(id: Tool | Solvent | Substrate | string): string {
+  return capital(id.replaceAll('-', ' '))
+}
+
+/** What a milestone means on a clock. */
+export const MILESTONE_WORDS = {
+  flash: 'next coat',
+  touch: 'touch-dry',
+  recoat: 'next product',
+  sand: 'sands',
+  tape: 'bears tape',
+  cured: 'cured',
+} as const

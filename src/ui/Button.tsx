@@ -1,0 +1,53 @@
+import type { ButtonHTMLAttributes } from 'react'
+import { cx } from './cx'
+
+const LOOK = {
+  act: 'bg-act text-act-ink border-act font-semibold hover:brightness-110',
+  plain: 'bg-raised text-ink border-strong hover:border-ink',
+  quiet:
+    'bg-transparent text-act border-transparent underline underline-offset-4 hover:no-underline',
+  stop: 'bg-raised text-stop border-stop hover:bg-stop-wash',
+} as const
+
+export type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & {
+  look?: keyof typeof LOOK
+  /** `bench`: for gloved hands, 56 px high. */
+  size?: 'small' | 'normal' | 'bench'
+  /** The key that does the same, shown on the button. */
+  hotkey?: string
+}
+
+const SIZE = {
+  small: 'min-h-8 px-2.5 text-sm',
+  normal: 'min-h-11 px-4',
+  bench: 'min-h-14 px-5 text-lg',
+} as const
+
+export function Button({
+  look = 'plain',
+  size = 'normal',
+  hotkey,
+  className,
+  children,
+  ...rest
+}: ButtonProps) {
+  return (
+    <button
+      type="button"
+      className={cx(
+        'inline-flex items-center justify-center gap-2.5 rounded-tool border-2 leading-tight disabled:opacity-45',
+        LOOK[look],
+        SIZE[size],
+        className,
+      )}
+      {...rest}
+    >
+      {children}
+      {hotkey && (
+        <kbd className="rounded-[2px] border border-current px-1.5 font-sans text-sm leading-snug opacity-80">
+          {hotkey}
+        </kbd>
+      )}
+    </button>
+  )
+}

@@ -1,0 +1,226 @@
+'use client'
+
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core'
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
+import { CSS } from '@dnd-kit/utilities'
+import { GripVertical } from 'lucide-react'
+import type { ReactNode } from 'react'
+import { cx } from './cx'
+import { FilmBand, type FilmBandProps } from './FilmBand'
+
+/** One step in the sample. */
+export type SampleRow = {
+  id: string
+  name: string
+  /** Family, coats, tool in a few words. */
+  detail: string
+  /** When: a clock time, or how long it waits. */
+  when: string
+  /** The film it lays; null for an act that lays none. */
+  band: FilmBandProps | null
+  /** How thick the band is drawn, coats. */
+  coats: number
+  done: boolean
+  current: boolean
+  /** What is wrong at the boundary under it. */
+  findings: ReactNode
+}
+
+/**
+ * The stack as a drilled core: the newest step on top, the substrate at the bottom. Steps are chosen, dragged by the grip,
+ * and moved with Alt and the arrow keys; what is done stays where it is.
+ */
+export function CoreSample({
+  rows,
+  substrate,
+  selected,
+  onSelect,
+  onMove,
+  onHover,
+}: {
+  /** In order of work, first step first. */
+  rows: readonly SampleRow[]
+  substrate: string
+  selected: string | null
+  onSelect: (id: string) => void
+  /** Puts a step before another, in order of work; null: at the end. */
+  onMove: (id: string, before: string | null) => void
+  /** Asked while dragging: what would be said if it were put there; null when the drag is over. */
+  onHover: (id: string | null, before: string | null) => void
+}) {
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const shown = [...rows].reverse()
+  const before = (active: string, over: string) => placeBefore(rows, active, over)
+  const shift = (id: string, by: 1 | -1) => {
+    const at = rows.findIndex((row) => row.id === id)
+    const target = rows[at + by]
+    if (!target || target.done || rows[at]?.done) return
+    onMove(id, before(id, target.id))
+  }
+  return (
+    <DndContext
+      id="core-sample"
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragOver={({ active, over }) =>
+        onHover(String(active.id), over ? before(String(active.id), String(over.id)) : null)
+      }
+      onDragCancel={() => onHover(null, null)}
+      onDragEnd={({ active, over }) => {
+        onHover(null, null)
+        if (over && over.id !== active.id)
+          onMove(String(active.id), before(String(active.id), String(over.id)))
+      }}
+    >
+      <SortableContext items={shown.map((row) => row.id)} strategy={verticalListSortingStrategy}>
+        <ol aria-label="Core sample, newest step first" reversed className="border-t border-rule">
+          {shown.map((row) => (
+            <Row
+              key={row.id}
+              row={row}
+              selected={row.id === selected}
+              onSelect={() => onSelect(row.id)}
+              onShift={(by) => shift(row.id, by)}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+      <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
+        <div className="relative h-14 overflow-hidden border-x-2 border-b-2 border-ink bg-strong">
+          <div className="absolute inset-0 bg-[repeating-linear-gradient(90deg,transparent_0_14px,rgb(0_0_0/0.25)_14px_15px)]" />
+        </div>
+        <p className="self-center pl-4 text-soft">{substrate}</p>
+      </div>
+    </DndContext>
+  )
+}
+
+/** Dropped on a later step it goes behind it, dropped on an earlier one in front of it. */
+function placeBefore(rows: readonly SampleRow[], active: string, over: string): string | null {
+  const from = rows.findIndex((row) => row.id === active)
+  const to = rows.findIndex((row) => row.id === over)
+  if (to < 0) return null
+  return to > from ? (rows[to + 1]?.id ?? null) : over
+}
+
+function Row({
+  row,
+  selected,
+  onSelect,
+  onShift,
+}: {
+  row: SampleRow
+  selected: boolean
+  onSelect: () => void
+  onShift: (by: 1 | -1) => void
+}) {
+  const {
+    attributes,
+    listeners,
+    setNodeRef,
+    setActivatorNodeRef,
+    transform,
+    transition,
+    isDragging,
+  } = useSortable({ id: row.id, disabled: row.done })
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={cx(isDragging && 'relative z-20 opacity-90 shadow-xl')}
+      data-step={row.id}
+    >
+      <div
+        className={cx(
+          'grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]',
+          selected ? 'bg-act-wash' : 'bg-surface',
+        )}
+      >
+        <div
+          className="relative overflow-hidden border-x-2 border-ink bg-sunk"
+          style={{ minHeight: row.band ? `${46 + 7 * Math.min(row.coats, 5)}px` : '44px' }}
+        >
+          {row.band ? <FilmBand {...row.band} /> : <Notch />}
+        </div>
+        <div className="flex min-w-0 items-stretch border-b border-rule">
+          <button
+            type="button"
+            onClick={onSelect}
+            aria-pressed={selected}
+            onKeyDown={(event) => {
+              if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+              event.preventDefault()
+              onShift(event.key === 'ArrowUp' ? 1 : -1)
+            }}
+            className="flex min-w-0 flex-1 items-center justify-between gap-3 px-4 py-1.5 text-left"
+          >
+            <span className="min-w-0">
+              <span className={cx('block truncate', row.done ? 'text-soft' : 'font-semibold')}>
+                {row.name}
+              </span>
+              <span className="block truncate text-sm text-soft">{row.detail}</span>
+            </span>
+            <span
+              className={cx(
+                'shrink-0 text-right text-sm',
+                row.current ? 'font-semibold text-act' : 'text-soft',
+              )}
+            >
+              {row.when}
+            </span>
+          </button>
+          {row.done ? (
+            <span className="w-11 shrink-0" />
+          ) : (
+            <button
+              ref={setActivatorNodeRef}
+              type="button"
+              {...attributes}
+              {...listeners}
+              aria-label={`Move ${row.name}`}
+              className="grid w-11 shrink-0 cursor-grab touch-none place-content-center text-soft hover:text-ink"
+            >
+              <GripVertical className="size-5" aria-hidden="true" />
+            </button>
+          )}
+        </div>
+      </div>
+      {row.findings}
+    </li>
+  )
+}
+
+/** An act that lays no film leaves a notch in the core. */
+function Notch() {
+  return (
+    <svg
+      className="absolute inset-0 size-full text-strong"
+      aria-hidden="true"
+      preserveAspectRatio="none"
+      viewBox="0 0 100 40"
+    >
+      <path
+        d="M0 20H38L44 14L50 20H100"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="1.5"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  )
+}

@@ -1,0 +1,141 @@
+import { Popover } from 'radix-ui'
+import { cx } from './cx'
+import { clockTime, sayFigures } from './time'
+
+/** A part on the line: its peg slides from left to right toward the next milestone. */
+export type Peg = {
+  id: string
+  build: string
+  part: string
+  /** What is next on it. */
+  act: string
+  colour: string | null
+  /** 0 to 1 toward when the next act may be done. */
+  progress: number
+  readyAt: number
+  closesAt: number | null
+  kind: 'closing' | 'running' | 'ready' | 'drying'
+  /** What one click more logs; null when only the bench can. */
+  log: { say: string; run: () => void } | null
+}
+
+const STATE = {
+  closing: 'closing',
+  running: 'in hand',
+  ready: 'ready',
+  drying: 'drying',
+} as const
+
+/** The parts that hang to dry. Ready ones hang at the right; a closing window is the one thing that pulses. */
+export function DryingLine({
+  pegs,
+  now,
+  onOpen,
+}: {
+  pegs: readonly Peg[]
+  now: number
+  onOpen: (id: string) => void
+}) {
+  return (
+    <section aria-label="Drying line" className="relative h-full overflow-x-auto overflow-y-hidden">
+      <div
+        className="absolute top-3.5 right-0 left-0 h-0.5 min-w-full bg-strong"
+        aria-hidden="true"
+      />
+      {pegs.length === 0 ? (
+        <p className="pt-8 pl-4 text-soft">
+          Nothing hangs to dry. Parts appear here with their first coat.
+        </p>
+      ) : (
+        <ul className="flex h-full min-w-max gap-1.5 px-3 pt-1.5">
+          {pegs.map((peg) => (
+            <li key={peg.id}>
+              <PegView peg={peg} now={now} onOpen={onOpen} />
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: string) => void }) {
+  const drying = peg.readyAt > now
+  const until = peg.kind === 'closing' && peg.closesAt !== null ? peg.closesAt : null
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        className="group flex h-[76px] w-44 flex-col items-stretch text-left"
+        aria-label={`${peg.part}, ${peg.build}: ${peg.act}, ${STATE[peg.kind]}`}
+      >
+        <span className="relative h-5 w-full">
+          <span
+            className={cx(
+              'absolute top-0 h-5 w-2.5 rounded-[2px] border border-ink bg-raised',
+              peg.kind === 'closing' && 'closing bg-risk',
+              peg.kind === 'ready' && 'bg-act',
+              peg.kind === 'running' && 'bg-act',
+            )}
+            style={{ left: `calc(${Math.round(peg.progress * 100)}% - ${peg.progress * 10}px)` }}
+          />
+        </span>
+        <span className="flex min-h-0 flex-1 items-center gap-2 rounded-tool border border-rule bg-surface px-2 group-hover:border-ink">
+          <span
+            className="h-9 w-1.5 shrink-0 rounded-[1px] border border-ink/30"
+            style={{ background: peg.colour ?? 'var(--sunk)' }}
+            aria-hidden="true"
+          />
+          <span className="min-w-0 flex-1">
+            <span className="block truncate text-sm font-semibold">{peg.part}</span>
+            <span className={cx('block truncate text-sm', until ? 'text-risk' : 'text-soft')}>
+              {until
+                ? `closes in ${sayFigures(until - now)}`
+                : drying
+                  ? `${sayFigures(peg.readyAt - now)} · ${clockTime(peg.readyAt, now)}`
+                  : `ready: ${peg.act}`}
+            </span>
+          </span>
+        </span>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-40 w-72 rounded-tool border-2 border-strong bg-raised p-3 shadow-lg"
+        >
+          <p className="font-display text-lg font-semibold">{peg.part}</p>
+          <p className="text-sm text-soft">{peg.build}</p>
+          <p className="mt-2">
+            {peg.act}:{' '}
+            {drying
+              ? `${clockTime(peg.readyAt, now)}, in ${sayFigures(peg.readyAt - now)}`
+              : 'ready now'}
+            {peg.closesAt !== null && `; until ${clockTime(peg.closesAt, now)}`}
+          </p>
+          <div className="mt-3 flex flex-wrap gap-2">
+            {peg.log && (
+              <Popover.Close asChild>
+                <button
+                  type="button"
+                  onClick={peg.log.run}
+                  className="min-h-11 rounded-tool border-2 border-act bg-act px-3 font-semibold text-act-ink"
+                >
+                  {peg.log.say}
+                </button>
+              </Popover.Close>
+            )}
+            <Popover.Close asChild>
+              <button
+                type="button"
+                onClick={() => onOpen(peg.id)}
+                className="min-h-11 rounded-tool border-2 border-strong px-3"
+              >
+                Open at the bench
+              </button>
+            </Popover.Close>
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

@@ -1,0 +1,87 @@
+import { cx } from './cx'
+
+export type CupLayer = {
+  name: string
+  ml: number
+  drops: number
+  percentOfMix: number
+  colour: string | null
+}
+
+/** A mix as filled layers in the cup in use: drops and ml at each fill line, the first ingredient at the bottom. */
+export function MeasuringCup({
+  layers,
+  fillMl,
+  cupMl,
+  fills,
+  rounded,
+}: {
+  layers: readonly CupLayer[]
+  fillMl: number
+  cupMl: number | null
+  fills: number
+  rounded: boolean
+}) {
+  const size = cupMl ?? niceSize(fillMl)
+  const total = layers.reduce((sum, one) => sum + one.ml, 0)
+  let level = 0
+  const marks = layers.map((layer) => {
+    const from = level
+    level += total === 0 ? 0 : (layer.ml / total) * fillMl
+    return { ...layer, from, to: level }
+  })
+  const y = (ml: number) => `${100 - (Math.min(ml, size) / size) * 100}%`
+  return (
+    <div className="flex gap-4">
+      <div className="relative h-72 w-36 shrink-0">
+        <div className="absolute inset-0 overflow-hidden rounded-b-[22px] border-4 border-t-0 border-strong bg-sunk">
+          {marks.map((mark, i) => (
+            <div
+              key={mark.name}
+              className={cx(
+                'absolute inset-x-0 border-t-2 border-ink/50 transition-[top,height] duration-300',
+                !mark.colour && (i === 0 ? 'bg-ink/55' : 'bg-note/30'),
+              )}
+              style={{
+                top: y(mark.to),
+                height: `${(Math.max(0, mark.to - mark.from) / size) * 100}%`,
+                ...(mark.colour ? { background: mark.colour } : {}),
+              }}
+            />
+          ))}
+        </div>
+        {[0.25, 0.5, 0.75, 1].map((share) => (
+          <span
+            key={share}
+            className="absolute right-0 flex translate-x-[calc(100%+6px)] -translate-y-1/2 items-center text-sm text-soft"
+            style={{ top: y(size * share) }}
+          >
+            <span className="mr-1 h-px w-3 bg-strong" />
+            {Number((size * share).toFixed(2))} ml
+          </span>
+        ))}
+      </div>
+      <ol className="ml-14 flex min-w-0 flex-1 flex-col-reverse justify-start gap-3">
+        {marks.map((mark) => (
+          <li key={mark.name} className="border-l-4 border-strong pl-3">
+            <p className="truncate font-semibold">{mark.name}</p>
+            <p className="text-2xl font-semibold whitespace-nowrap">
+              {rounded ? Math.round(mark.drops) : mark.drops.toFixed(1)}
+              <span className="ml-1 text-base font-normal">drops</span>
+            </p>
+            <p className="text-soft">
+              {mark.ml.toFixed(2)} ml in all · {mark.percentOfMix.toFixed(0)} % of the mix
+            </p>
+            <p className="text-soft">
+              Fill to {mark.to.toFixed(2)} ml{fills > 1 ? ' each time' : ''}
+            </p>
+          </li>
+        ))}
+      </ol>
+    </div>
+  )
+}
+
+function niceSize(ml: number): number {
+  return [2, 5, 7, 9, 15, 30, 60, 120].find((size) => size >= ml) ?? Math.ceil(ml)
+}
