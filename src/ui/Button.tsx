@@ -44,7 +44,7 @@ export function Button({
     >
       {children}
       {hotkey && (
-        <kbd className="rounded-[2px] border border-current px-1.5 font-sans text-sm leading-snug opacity-80">
+        <kbd className="hidden rounded-[2px] border border-current px-1.5 font-sans text-sm leading-snug opacity-80 sm:inline">
           {hotkey}
         </kbd>
       )}

@@ -30,6 +30,8 @@ export type SampleRow = {
   when: string
   /** The film it lays; null for an act that lays none. */
   band: FilmBandProps | null
+  /** The whole film under it: what shows between patches, and what an act without a film works on. */
+  under: FilmBandProps | null
   /** How thick the band is drawn, coats. */
   coats: number
   done: boolean
@@ -155,6 +157,11 @@ function Row({
           className="relative overflow-hidden border-x-2 border-ink bg-sunk"
           style={{ minHeight: row.band ? `${46 + 7 * Math.min(row.coats, 5)}px` : '44px' }}
         >
+          {row.under && (!row.band || row.band.patchy) && (
+            <div className="absolute inset-0 opacity-45">
+              <FilmBand {...row.under} sheen={null} />
+            </div>
+          )}
           {row.band ? <FilmBand {...row.band} /> : <Notch />}
         </div>
         <div className="flex min-w-0 items-stretch border-b border-rule">

@@ -26,6 +26,13 @@ const STATE = {
   drying: 'drying',
 } as const
 
+const PEG_LOOK = {
+  closing: 'closing bg-risk',
+  running: 'bg-act',
+  ready: 'bg-act',
+  drying: 'bg-raised',
+} as const
+
 /** The parts that hang to dry. Ready ones hang at the right; a closing window is the one thing that pulses. */
 export function DryingLine({
   pegs,
@@ -71,10 +78,8 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
         <span className="relative h-5 w-full">
           <span
             className={cx(
-              'absolute top-0 h-5 w-2.5 rounded-[2px] border border-ink bg-raised',
-              peg.kind === 'closing' && 'closing bg-risk',
-              peg.kind === 'ready' && 'bg-act',
-              peg.kind === 'running' && 'bg-act',
+              'absolute top-0 h-5 w-2.5 rounded-[2px] border border-ink',
+              PEG_LOOK[drying ? 'drying' : peg.kind],
             )}
             style={{ left: `calc(${Math.round(peg.progress * 100)}% - ${peg.progress * 10}px)` }}
           />

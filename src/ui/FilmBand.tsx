@@ -93,7 +93,7 @@ export function FilmBand({ family, colour, sheen, patchy, settled }: FilmBandPro
           />
         )}
         {!planned && settled < 1 && (
-          <rect width="100%" height="100%" fill="#fff" opacity={0.35 * (1 - settled)} />
+          <rect width="100%" height="100%" fill="#fff" opacity={0.22 * (1 - settled)} />
         )}
       </g>
     </svg>

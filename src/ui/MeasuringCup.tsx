@@ -40,7 +40,7 @@ export function MeasuringCup({
               key={mark.name}
               className={cx(
                 'absolute inset-x-0 border-t-2 border-ink/50 transition-[top,height] duration-300',
-                !mark.colour && (i === 0 ? 'bg-ink/55' : 'bg-note/30'),
+                !mark.colour && (i === 0 ? 'bg-ink/55' : 'bg-ink/15'),
               )}
               style={{
                 top: y(mark.to),
@@ -61,7 +61,7 @@ export function MeasuringCup({
           </span>
         ))}
       </div>
-      <ol className="ml-14 flex min-w-0 flex-1 flex-col-reverse justify-start gap-3">
+      <ol className="ml-20 flex min-w-0 flex-1 flex-col-reverse justify-start gap-3">
         {marks.map((mark) => (
           <li key={mark.name} className="border-l-4 border-strong pl-3">
             <p className="truncate font-semibold">{mark.name}</p>

@@ -1,4 +1,4 @@
-import type { LoggedAct } from '../model/project'
+import { ACT_KINDS, type LoggedAct } from '../model/project'
 
 /** How far a step of a part has come, by the log. Instants in epoch milliseconds. */
 export type StepProgress = {
@@ -19,8 +19,15 @@ export function standingActs(acts: readonly LoggedAct[]): LoggedAct[] {
   return ordered.filter((act) => act.kind !== 'undone' && !undone.has(act.id))
 }
 
-function byTime(a: LoggedAct, b: LoggedAct): number {
-  return Date.parse(a.at) - Date.parse(b.at)
+/** Which of two acts of the same instant comes first: the last coat is done before its step is finished. */
+const KIND_ORDER = Object.fromEntries(ACT_KINDS.map((kind, i) => [kind, i])) as Record<
+  LoggedAct['kind'],
+  number
+>
+
+/** Oldest first. */
+export function byTime(a: LoggedAct, b: LoggedAct): number {
+  return Date.parse(a.at) - Date.parse(b.at) || KIND_ORDER[a.kind] - KIND_ORDER[b.kind]
 }
 
 /** A step of a part as a key. */

@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 import { useHotkeys } from '../shell/hotkeys'
 import type { NamedItem } from '../shell/useBenchQueue'
-import { stepName } from '../words'
+import { capital, stepName } from '../words'
 
 /** The acts of the bench: each one key, or one large button. */
 export function ActButtons({ item, step }: { item: NamedItem; step: ActStep }) {
@@ -69,17 +69,18 @@ export function ActButtons({ item, step }: { item: NamedItem; step: ActStep }) {
         <Button size="bench" hotkey="N" onClick={() => setNoting(true)}>
           Note
         </Button>
-        {clock && (
-          <>
-            <Button size="bench" hotkey="T" onClick={() => observe('not-yet')}>
-              Still tacky
-            </Button>
-            <Button size="bench" hotkey="Y" onClick={() => observe('reached')}>
-              Dry already
-            </Button>
-          </>
-        )}
       </div>
+      {clock && (
+        <div className="mt-2.5 grid grid-cols-2 items-center gap-2.5 sm:flex sm:flex-wrap">
+          <p className="col-span-2 text-soft sm:mr-1">{capital(clock.name)} on it is</p>
+          <Button size="bench" hotkey="T" onClick={() => observe('not-yet')}>
+            Still tacky
+          </Button>
+          <Button size="bench" hotkey="Y" onClick={() => observe('reached')}>
+            Dry already
+          </Button>
+        </div>
+      )}
       {noting && (
         <NoteField
           onClose={() => setNoting(false)}

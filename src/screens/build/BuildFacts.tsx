@@ -29,7 +29,7 @@ export function BuildFacts({ build }: { build: Build }) {
       },
     ])
   return (
-    <header className="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
+    <header className="grid items-end gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_auto]">
       <div className="min-w-0">
         <h1 className="font-display text-4xl font-semibold">{build.name}</h1>
         <p className="mt-1 text-soft">

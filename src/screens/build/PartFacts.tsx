@@ -129,8 +129,9 @@ function Clocks({ judged }: { judged: JudgedPart }) {
       {clocks.map((clock) => (
         <div key={`${clock.step} ${clock.from}`} className="mb-3 border-t border-rule pt-2">
           <p className="font-semibold">{capital(clock.name)}</p>
+          {clock.next === null && <p className="text-sm text-soft">Fully cured</p>}
           <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-sm">
-            {clock.milestones.map(({ point, at }) => (
+            {(clock.next === null ? [] : clock.milestones).map(({ point, at }) => (
               <div key={point} className="contents">
                 <dt className={at !== null && at <= now ? 'text-soft' : ''}>
                   {MILESTONE_WORDS[point]}

@@ -16,6 +16,7 @@ export function sampleRows(
   findings: (step: string) => React.ReactNode,
 ): SampleRow[] {
   const seen = new Set<string>()
+  let face: FilmBandProps | null = null
   return judged.order.flatMap((id): SampleRow[] => {
     const step = build.steps.find((one) => one.id === id)
     if (!step || seen.has(id)) return []
@@ -23,13 +24,17 @@ export function sampleRows(
     const plan = judged.plan.steps.find((one) => one.step === id)
     const status = plan?.status ?? 'planned'
     const done = status === 'done' || status === 'skipped'
+    const band = bandOf(step, judged, done, now)
+    const under = face
+    if (band && !band.patchy) face = band
     return [
       {
         id,
         name: isAct(step) ? stepName(step) : `Wait ${step.wait}`,
         detail: detailOf(step),
         when: whenOf(plan, now),
-        band: bandOf(step, judged, done, now),
+        band,
+        under,
         coats: isAct(step) ? (step.coats?.length ?? 1) : 1,
         done,
         current: status === 'next' || status === 'running',

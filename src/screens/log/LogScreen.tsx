@@ -1,6 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
+import { byTime } from '@/core/journal'
 import type { LoggedAct, Project } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import { cx } from '@/ui/cx'
@@ -17,7 +18,7 @@ export function LogScreen() {
   )
   const acts = [...(project.acts ?? [])]
     .filter((act) => build === '' || act.build === build)
-    .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
+    .sort((a, b) => byTime(b, a))
   const days = [...new Set(acts.map((act) => dayOf(act.at)))]
   return (
     <div className="max-w-4xl p-4 lg:p-6">

@@ -103,6 +103,13 @@ function Shelf() {
   )
 }
 
+/** Family and role in words; a family that names its role already says it once. */
+function kindOf(bottle: Bottle): string {
+  const family = familyName(bottle.family)
+  const role = plain(bottle.role).toLowerCase()
+  return family.endsWith(role) ? family : `${family} ${role}`
+}
+
 function searchText(bottle: Bottle): string {
   return `${bottle.name} ${bottle.maker ?? ''} ${familyName(bottle.family)} ${bottle.family} ${bottle.role}`.toLowerCase()
 }
@@ -127,7 +134,7 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
         <span className="min-w-0 flex-1">
           <span className="block truncate font-semibold">{bottle.name}</span>
           <span className="block truncate text-sm text-soft">
-            {familyName(bottle.family)} {plain(bottle.role).toLowerCase()}
+            {kindOf(bottle)}
             {bottle.sheen ? `, ${bottle.sheen}` : ''}
           </span>
           {states.length > 0 && (
@@ -136,7 +143,7 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
             </span>
           )}
         </span>
-        <span className="w-24 shrink-0 text-right">
+        <span className="w-32 shrink-0 text-right whitespace-nowrap">
           <span className={cx('text-lg font-semibold', level < LOW && 'text-risk')}>
             {Number(bottle.leftMl.toFixed(1))}
           </span>

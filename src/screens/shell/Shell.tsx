@@ -80,7 +80,7 @@ function Rail({ onFind }: { onFind: () => void }) {
     <nav
       aria-label="Screens"
       data-screen-only
-      className="fixed inset-x-0 bottom-0 z-30 flex overflow-x-auto border-t-2 border-strong bg-ground sm:sticky sm:top-0 sm:row-start-2 sm:h-fit sm:flex-col sm:overflow-visible sm:border-0 sm:py-3"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-6 border-t-2 border-strong bg-ground sm:sticky sm:flex sm:top-0 sm:row-start-2 sm:h-fit sm:flex-col sm:overflow-visible sm:border-0 sm:py-3"
     >
       {SCREENS.map(({ href, say }) => {
         const here = href === '/' ? path === '/' : path.startsWith(href)
@@ -90,7 +90,7 @@ function Rail({ onFind }: { onFind: () => void }) {
             href={href}
             aria-current={here ? 'page' : undefined}
             className={cx(
-              'flex min-h-12 shrink-0 items-center px-3.5 sm:px-4',
+              'flex min-h-12 min-w-0 items-center justify-center text-sm sm:justify-start sm:px-4 sm:text-base',
               here
                 ? 'border-t-4 border-act font-semibold sm:border-t-0 sm:border-l-4 sm:bg-surface'
                 : 'text-soft hover:text-ink sm:border-l-4 sm:border-transparent',

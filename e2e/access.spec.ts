@@ -1,0 +1,54 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, openDemo, test } from './support'
+
+const SCREENS = [
+  '/',
+  '/builds',
+  '/builds?new=1',
+  '/builds/ploughman-6?part=frame',
+  '/mix',
+  '/shelf',
+  '/log',
+  '/settings',
+]
+
+for (const theme of ['light', 'dark'] as const)
+  test(`axe finds nothing serious on any screen, ${theme}`, async ({ page, context }) => {
+    await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' })
+    await openDemo(page)
+    for (const path of SCREENS) {
+      await page.goto(path)
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
+      const { violations } = await new AxeBuilder({ page }).analyze()
+      const serious = violations
+        .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+        .map(
+          (one) =>
+            `${path} ${one.id}: ${one.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
+        )
+      expect(serious).toEqual([])
+    }
+    expect(context.pages().length).toBe(1)
+  })
+
+test('the pages say a strict content security policy', async ({ request }) => {
+  for (const path of SCREENS) {
+    const policy = (await request.get(path)).headers()['content-security-policy'] ?? ''
+    expect(policy).toContain("default-src 'self'")
+    expect(policy).not.toContain('unsafe-eval')
+    expect(policy).toMatch(/script-src 'self' 'nonce-[^']+'/)
+  }
+})
+
+test('anything is found by its name, and the keys are listed', async ({ page }) => {
+  await openDemo(page)
+  await page.keyboard.press('/')
+  await page.keyboard.type('corrie sills')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Corriebreck 1100' })).toBeVisible()
+  await expect(page.getByRole('tab', { name: /Sills/ })).toHaveAttribute('aria-selected', 'true')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0)
+})

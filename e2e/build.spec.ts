@@ -1,0 +1,79 @@
+import { expect, goTo, openDemo, test } from './support'
+
+test('a stop is mended by its remedy, and undone', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Builds')
+  await page.getByRole('link', { name: 'Ploughman 6' }).click()
+  await expect(page.getByText('no-release-under')).toBeVisible()
+  await page.getByRole('button', { name: 'Lay a release coat under the top colour' }).click()
+  await expect(page.getByText('no-release-under')).toHaveCount(0)
+  await expect(page.locator('[data-step]').filter({ hasText: 'Release coat' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('no-release-under')).toBeVisible()
+})
+
+test('a stop is taken as it is with a reason, which is logged', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/builds/ploughman-6?part=frame')
+  await page.getByRole('button', { name: 'Take it as it is' }).click()
+  await page.getByRole('button', { name: 'Log the reason' }).click()
+  await expect(page.getByText('expected a reason')).toBeVisible()
+  await page.getByLabel('Why it is taken as it is').fill('Trying it on purpose')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Taken as it is: no-release-under').first()).toBeVisible()
+  await goTo(page, 'Log')
+  await expect(page.getByText('Accepted no-release-under: Trying it on purpose')).toBeVisible()
+})
+
+test('steps are added, changed, moved and taken out on the core sample, with the keyboard too', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/lantern-wardens?part=hound')
+  const steps = page.locator('[data-step]')
+  await expect(steps).toHaveCount(7)
+
+  await page.getByLabel('Act to add').selectOption('powder')
+  await page.getByRole('button', { name: 'Add step' }).click()
+  await expect(steps).toHaveCount(8)
+  await expect(steps.first()).toContainText('Powders')
+
+  await page.getByRole('button', { name: /^Matt clear/ }).click()
+  const editor = page.getByRole('form', { name: 'The chosen step' })
+  await editor.getByLabel('Coats').fill('mist, thick')
+  await editor.getByRole('button', { name: 'Apply to the step' }).click()
+  await expect(editor.getByText(/Found "thick", expected mist, light, wet, flood/)).toBeVisible()
+  await expect(editor.getByLabel('Coats')).toBeFocused()
+  await editor.getByLabel('Coats').fill('mist, light')
+  await editor.getByRole('button', { name: 'Apply to the step' }).click()
+  await expect(steps.filter({ hasText: 'Matt clear' })).toContainText('mist, light · airbrush')
+
+  await page.getByRole('button', { name: /^Powders/ }).focus()
+  await page.keyboard.press('Alt+ArrowDown')
+  await expect(steps.first()).toContainText('Matt clear')
+  await expect(steps.nth(1)).toContainText('Powders')
+
+  await page.getByRole('button', { name: /^Powders/ }).click()
+  await page.getByRole('button', { name: 'Take it out' }).click()
+  await expect(steps).toHaveCount(7)
+})
+
+test('a step is dragged by its grip, and the sample answers meanwhile', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/builds/lantern-wardens?part=wardens')
+  const steps = page.locator('[data-step]')
+  await expect(steps.first()).toContainText('Matt clear')
+  const grip = page.getByRole('button', { name: 'Move Matt clear' })
+  const target = page.getByRole('button', { name: 'Move Overall wash' })
+  const from = await grip.boundingBox()
+  const to = await target.boundingBox()
+  if (!from || !to) throw new Error('no grips')
+  await page.mouse.move(from.x + 10, from.y + 10)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 10, from.y + 40, { steps: 4 })
+  await page.mouse.move(to.x + 10, to.y + 20, { steps: 8 })
+  await expect(page.getByText('If dropped here:')).toBeVisible()
+  await page.mouse.up()
+  await expect(steps.first()).toContainText('Overall wash')
+  await expect(page.getByText('If dropped here:')).toHaveCount(0)
+})

@@ -1,0 +1,91 @@
+import { writeFileSync } from 'node:fs'
+import { expect, exported, goTo, openDemo, test } from './support'
+
+test('export, wipe, import: identical', async ({ page }, info) => {
+  await openDemo(page)
+  const before = await exported(page)
+  await page.getByRole('button', { name: 'Wipe everything' }).click()
+  await page.getByRole('button', { name: 'Wipe it' }).click()
+  await expect(page.getByText('Everything is wiped')).toBeVisible()
+  expect((await exported(page)).builds).toEqual([])
+
+  const file = info.outputPath('bench.json')
+  writeFileSync(file, JSON.stringify({ ...before, mine: { kept: true } }))
+  await page.getByLabel('Import a file').setInputFiles(file)
+  await expect(page.getByRole('row', { name: /builds 4 0 0/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Import it' }).click()
+  await expect(page.getByText('Imported')).toBeVisible()
+  expect(await exported(page)).toEqual({ ...before, mine: { kept: true } })
+})
+
+const BAD = [
+  { why: 'damaged', text: '{"format": "tectoria-project", "ver', says: 'expected JSON' },
+  {
+    why: 'foreign',
+    text: '{"format": "something-else", "version": 1}',
+    says: 'expected tectoria-project',
+  },
+  {
+    why: 'newer',
+    text: '{"format": "tectoria-project", "version": 9}',
+    says: 'made by a newer Tectoria',
+  },
+  {
+    why: 'wrong inside',
+    text: '{"format": "tectoria-project", "version": 1, "shelf": [{"id": "a", "name": "A", "family": "glue", "role": "colour", "sizeMl": 5, "leftMl": 5}]}',
+    says: 'shelf[0].family: found "glue"',
+  },
+]
+
+for (const { why, text, says } of BAD)
+  test(`a ${why} file is refused and nothing changes`, async ({ page }, info) => {
+    await openDemo(page)
+    const before = await exported(page)
+    const file = info.outputPath('bad.json')
+    writeFileSync(file, text)
+    await page.getByLabel('Import a file').setInputFiles(file)
+    const refusal = page.getByText('was not imported, and nothing has changed').locator('..')
+    await expect(refusal).toContainText(says)
+    expect(await exported(page)).toEqual(before)
+  })
+
+test('a clash is asked about before anything is replaced', async ({ page }, info) => {
+  await openDemo(page)
+  const before = await exported(page)
+  const file = info.outputPath('clash.json')
+  const builds = (before.builds as { id: string; name: string }[]).map((build) =>
+    build.id === 'ploughman-6' ? { ...build, name: 'Ploughman 7' } : build,
+  )
+  writeFileSync(file, JSON.stringify({ ...before, builds }))
+  await page.getByLabel('Import a file').setInputFiles(file)
+  await expect(page.getByText('would be replaced: Ploughman 7')).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it' }).click()
+  expect(await exported(page)).toEqual(before)
+})
+
+test('a kept mix and a bottle are found again; nonsense is refused with the range', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  await page.getByLabel('Volume').fill('-3')
+  await expect(page.getByText('expected a number from 0.01 to 10000 ml').first()).toBeVisible()
+  await page.getByLabel('Volume').fill('6')
+  await page.getByLabel('Paint', { exact: true }).selectOption('ferrowick-bone-white')
+  await expect(page.getByText('Bone White 5 : thinner 1')).toBeVisible()
+  await page.getByLabel('Keep it for touch-ups as').fill('Hull bone')
+  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await expect(
+    page.getByRole('region', { name: 'Kept mixes' }).getByText('Hull bone'),
+  ).toBeVisible()
+
+  await goTo(page, 'Shelf')
+  await page.getByRole('button', { name: 'Add a bottle' }).click()
+  await page.getByLabel('Name', { exact: true }).fill('Gull Grey')
+  await page.getByLabel('Left in it').fill('9000')
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await expect(page.getByText('Found 9000, expected a number from 0 to 5000 ml')).toBeVisible()
+  await page.getByLabel('Left in it').fill('12')
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await expect(page.getByRole('button', { name: /Gull Grey/ })).toBeVisible()
+})

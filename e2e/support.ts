@@ -1,0 +1,67 @@
+import { readFileSync } from 'node:fs'
+import { test as base, expect, type Page } from '@playwright/test'
+
+/** A Tuesday evening in Lisbon, 35 minutes before the demo's session. */
+export const EVENING = new Date('2026-03-17T18:25:00Z')
+
+type Watch = { problems: string[] }
+
+/** Every test watches its page: no request leaves the origin, and the console stays clean. */
+export const test = base.extend<{ watch: Watch }>({
+  watch: [
+    async ({ context, baseURL }, use) => {
+      const watch: Watch = { problems: [] }
+      const own = new URL(baseURL ?? '').origin
+      context.on('request', (request) => {
+        const url = request.url()
+        if (!url.startsWith(`${own}/`) && !url.startsWith('blob:') && !url.startsWith('data:'))
+          watch.problems.push(`left the origin: ${url}`)
+      })
+      context.on('console', (message) => {
+        if (message.type() === 'error' || message.type() === 'warning')
+          watch.problems.push(`console ${message.type()}: ${message.text()}`)
+      })
+      context.on('weberror', (error) => {
+        watch.problems.push(`page error: ${error.error().message}`)
+      })
+      await use(watch)
+      expect(watch.problems).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+export { expect }
+
+/** Opens a screen at an instant; the clock runs on from there. */
+export async function openAt(page: Page, path: string, at: Date = EVENING): Promise<void> {
+  await page.clock.install({ time: at })
+  await page.goto(path)
+  await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible()
+}
+
+/** An empty bench takes the demo. */
+export async function openDemo(page: Page): Promise<void> {
+  await openAt(page, '/')
+  await page.getByRole('button', { name: 'Look at the demo bench' }).click()
+  await expect(page.getByRole('heading', { name: 'Clean up the lining' })).toBeVisible()
+}
+
+/** Goes to a screen by the rail, as a person does. */
+export async function goTo(page: Page, screen: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Screens' })
+    .getByRole('link', { name: screen })
+    .click()
+}
+
+/** Everything in the browser, as the file that is exported. */
+export async function exported(page: Page): Promise<Record<string, unknown>> {
+  await goTo(page, 'Settings')
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export everything' }).click()
+  const file = await (await waiting).path()
+  const project = JSON.parse(readFileSync(file, 'utf8')) as Record<string, unknown>
+  delete project.exportedAt
+  return project
+}

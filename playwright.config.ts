@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test'
+import { CHROMIUM, CHROMIUM_ARGS } from './scripts/browser.mjs'
+
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
+  workers: 2,
+  fullyParallel: true,
+  retries: 0,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: '.cache/e2e.json' }]],
+  outputDir: 'test-results',
+  use: {
+    baseURL: process.env.TECTORIA_URL,
+    locale: 'en-GB',
+    timezoneId: 'Europe/Lisbon',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
+    trace: 'off',
+  },
+})

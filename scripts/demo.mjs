@@ -1,0 +1,27 @@
+// Installs, builds, serves on loopback with the demo data, and prints the address.
+import { spawnSync } from 'node:child_process'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { ensurePackages } from './install.mjs'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+/** The port that is tried first. */
+const PORT = 4173
+
+if (!ensurePackages()) process.exit(1)
+const next = join(root, 'node_modules', 'next', 'dist', 'bin', 'next')
+const built = spawnSync(process.execPath, [next, 'build'], {
+  cwd: root,
+  stdio: 'inherit',
+  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+})
+if (built.status !== 0) process.exit(built.status ?? 1)
+const { startServer } = await import('./server.mjs')
+const server = await startServer({ port: PORT, demo: true })
+console.log(`\nTectoria with the demo bench: ${server.url}\nCtrl C ends it.`)
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    server.stop()
+    process.exit(0)
+  })
+server.child.on('exit', (code) => process.exit(code ?? 0))

@@ -1,0 +1,92 @@
+// Everything that must hold: types, lint, layering, unused code, licences, unit tests with coverage, build, end to end.
+// Ends with one line: how many passed, how many failed.
+import { spawn, spawnSync } from 'node:child_process'
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { hasChromium } from './browser.mjs'
+import { ensurePackages } from './install.mjs'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const cache = join(root, '.cache')
+
+/** The one command that puts Chromium on a Debian machine. */
+const INSTALL_CHROMIUM = 'apt-get update && apt-get install -y --no-install-recommends chromium'
+
+function ensureChromium() {
+  if (hasChromium()) return true
+  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    console.log('Installing Chromium…')
+    spawnSync('sh', ['-c', INSTALL_CHROMIUM], { stdio: ['ignore', 'ignore', 'inherit'] })
+  }
+  if (hasChromium()) return true
+  console.error(`Chromium is missing. Install it with: sudo sh -c '${INSTALL_CHROMIUM}'`)
+  return false
+}
+
+function run(name, command, args) {
+  console.log(`\n── ${name}`)
+  const began = Date.now()
+  return new Promise((resolve) => {
+    const child = spawn(command, args, {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FORCE_COLOR: '0' },
+    })
+    child.on('exit', (code) => {
+      console.log(
+        `── ${name}: ${code === 0 ? 'ok' : 'FAILED'}, ${Math.round((Date.now() - began) / 1000)} s`,
+      )
+      resolve(code === 0)
+    })
+  })
+}
+
+const bin = (name) => join(root, 'node_modules', '.bin', name)
+
+function readJson(file) {
+  try {
+    return JSON.parse(readFileSync(join(cache, file), 'utf8'))
+  } catch {
+    return null
+  }
+}
+
+mkdirSync(cache, { recursive: true })
+for (const file of ['jest.json', 'e2e.json']) rmSync(join(cache, file), { force: true })
+let passed = 0
+let failed = 0
+const count = (ok) => (ok ? passed++ : failed++)
+
+const installed = ensurePackages()
+count(installed)
+if (installed) {
+  const chromium = ensureChromium()
+  const built = run('build', bin('next'), ['build'])
+  count(await built)
+  count(await run('types', bin('tsc'), ['--noEmit']))
+  count(await run('lint', bin('biome'), ['check', '.']))
+  count(await run('layers', process.execPath, ['scripts/layers.mjs']))
+  count(await run('unused', bin('knip'), []))
+  count(await run('licences', process.execPath, ['scripts/licences.mjs']))
+  await run('unit tests', bin('jest'), [
+    '--coverage',
+    '--coverageReporters=text-summary',
+    '--json',
+    '--outputFile=.cache/jest.json',
+  ])
+  const unit = readJson('jest.json')
+  passed += unit?.numPassedTests ?? 0
+  failed += unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1
+  if (unit && !unit.success && unit.numFailedTests + unit.numRuntimeErrorTestSuites === 0)
+    failed += 1
+  count(chromium)
+  if (chromium) {
+    await run('end to end', process.execPath, ['scripts/e2e.mjs'])
+    const stats = readJson('e2e.json')?.stats
+    passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0)
+    failed += stats ? stats.unexpected : 1
+  }
+}
+console.log(`\n${passed} passed, ${failed} failed`)
+process.exitCode = failed > 0 ? 1 : 0
