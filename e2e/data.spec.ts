@@ -68,9 +68,9 @@ test('a kept mix and a bottle are found again; nonsense is refused with the rang
 }) => {
   await openDemo(page)
   await goTo(page, 'Mix')
-  await page.getByLabel('Volume').fill('-3')
+  await page.getByLabel('Volume (ml)').fill('-3')
   await expect(page.getByText('expected a number from 0.01 to 10000 ml').first()).toBeVisible()
-  await page.getByLabel('Volume').fill('6')
+  await page.getByLabel('Volume (ml)').fill('6')
   await page.getByLabel('Paint', { exact: true }).selectOption('ferrowick-bone-white')
   await expect(page.getByText('Bone White 5 : thinner 1')).toBeVisible()
   await page.getByLabel('Keep it for touch-ups as').fill('Hull bone')

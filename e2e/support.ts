@@ -33,9 +33,19 @@ export const test = base.extend<{ watch: Watch }>({
 
 export { expect }
 
-/** Opens a screen at an instant; the clock runs on from there. */
+/** The clock stands at an instant; timers go on. */
+export async function standAt(page: Page, at: Date): Promise<void> {
+  await page.clock.setFixedTime(at)
+}
+
+/** Minutes after the evening begins. */
+export function later(minutes: number): Date {
+  return new Date(EVENING.getTime() + minutes * 60_000)
+}
+
+/** Opens a screen at an instant, at which the clock stands. */
 export async function openAt(page: Page, path: string, at: Date = EVENING): Promise<void> {
-  await page.clock.install({ time: at })
+  await standAt(page, at)
   await page.goto(path)
   await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible()
 }

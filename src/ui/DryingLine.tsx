@@ -71,10 +71,7 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
   const until = peg.kind === 'closing' && peg.closesAt !== null ? peg.closesAt : null
   return (
     <Popover.Root>
-      <Popover.Trigger
-        className="group flex h-[76px] w-44 flex-col items-stretch text-left"
-        aria-label={`${peg.part}, ${peg.build}: ${peg.act}, ${STATE[peg.kind]}`}
-      >
+      <Popover.Trigger className="group flex h-[76px] w-44 flex-col items-stretch text-left">
         <span className="relative h-5 w-full">
           <span
             className={cx(
@@ -98,6 +95,9 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
                 : drying
                   ? `${sayFigures(peg.readyAt - now)} · ${clockTime(peg.readyAt, now)}`
                   : `ready: ${peg.act}`}
+            </span>
+            <span className="sr-only">
+              , {peg.build}, {peg.act}, {STATE[peg.kind]}
             </span>
           </span>
         </span>

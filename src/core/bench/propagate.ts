@@ -44,7 +44,8 @@ export function propagate(
       starts[arc.to] = raised
       if (causes) causes[arc.to] = arc
       const most = limit(arc.to)
-      if (raised > most) return { task: arc.to, start: raised, limit: most }
+      if (raised > most || raised === Number.POSITIVE_INFINITY)
+        return { task: arc.to, start: raised, limit: most }
       if (!queued.has(arc.to)) {
         queued.add(arc.to)
         queue.push(arc.to)

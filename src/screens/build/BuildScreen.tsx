@@ -57,19 +57,14 @@ function OneBuild({ build }: { build: Build }) {
   return (
     <div className="p-4 lg:p-6">
       <BuildFacts build={build} />
-      <div
-        role="tablist"
-        aria-label="Parts"
-        className="mt-4 flex flex-wrap gap-x-1 border-b-2 border-strong"
-      >
+      <nav aria-label="Parts" className="mt-4 flex flex-wrap gap-x-1 border-b-2 border-strong">
         {build.parts.map((one) => {
           const worst = worstOf(plans, build.id, one.id)
           return (
             <button
               key={one.id}
               type="button"
-              role="tab"
-              aria-selected={one.id === part.id}
+              aria-current={one.id === part.id}
               onClick={() => setChosen(one.id)}
               className={cx(
                 'flex min-h-11 items-center gap-2 border-b-4 px-3',
@@ -83,7 +78,7 @@ function OneBuild({ build }: { build: Build }) {
             </button>
           )
         })}
-      </div>
+      </nav>
       <PartSample key={part.id} build={build} partId={part.id} />
     </div>
   )

@@ -1,0 +1,93 @@
+import { spawnSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { EXAMPLE } from '../src/core/stack/testing'
+
+const FOLDER = mkdtempSync(join(tmpdir(), 'tectoria-'))
+const FILE = join(FOLDER, 'example.json')
+writeFileSync(FILE, JSON.stringify(EXAMPLE))
+
+function run(args: string[], input = '') {
+  const done = spawnSync(process.execPath, ['scripts/run.mjs', 'cli/tectoria.ts', ...args], {
+    input,
+    encoding: 'utf8',
+  })
+  const answer = done.stdout.startsWith('{')
+    ? (JSON.parse(done.stdout) as Record<string, unknown>)
+    : null
+  return { status: done.status, answer, errors: done.stderr }
+}
+
+jest.setTimeout(60_000)
+
+it('answers a file and standard input alike', () => {
+  const fromFile = run(['check', FILE])
+  expect(fromFile.status).toBe(0)
+  expect(fromFile.answer).toMatchObject({ format: 'tectoria-check', verdict: 'sound' })
+  expect(run(['check', '-'], JSON.stringify(EXAMPLE)).answer).toEqual(fromFile.answer)
+})
+
+it('refuses input with path, found and expected, and ends with 2', () => {
+  const { status, answer, errors } = run(
+    ['check', '-'],
+    '{"format":"tectoria-sequence","version":1}',
+  )
+  expect(status).toBe(2)
+  expect(answer).toMatchObject({
+    format: 'tectoria-error',
+    errors: [
+      { path: 'substrate', found: 'nothing' },
+      { path: 'steps', found: 'nothing' },
+    ],
+  })
+  expect(errors).toContain('substrate: found nothing')
+})
+
+it('what is no JSON is refused too', () => {
+  expect(run(['mix', '-'], 'paint 2 : thinner 1')).toMatchObject({
+    status: 2,
+    answer: { errors: [{ path: '' }] },
+  })
+})
+
+test.each([
+  { args: [], says: 'Which command?' },
+  { args: ['paint', FILE], says: 'There is no command "paint"' },
+  { args: ['check'], says: 'Which file?' },
+  { args: ['check', join(FOLDER, 'gone.json')], says: 'no such file' },
+  { args: ['schedule', FILE, '--seconds', '-1'], says: '--seconds: found -1' },
+  { args: ['project', FILE, '--now', 'later'], says: '--now: found later' },
+  { args: ['check', FILE, '--loud'], says: 'There is no flag "--loud"' },
+])('$args fails with 1 and says why', ({ args, says }) => {
+  const { status, answer, errors } = run(args)
+  expect(status).toBe(1)
+  expect(answer).toBeNull()
+  expect(errors).toContain(says)
+})
+
+it('schedules a bench problem and a project', () => {
+  const problem = {
+    format: 'tectoria-bench-problem',
+    version: 1,
+    horizonMinutes: 100,
+    availability: [[10, 60]],
+    tasks: [{ id: 'a', minutes: 5 }],
+  }
+  expect(run(['schedule', '-', '--seconds', '1'], JSON.stringify(problem)).answer).toEqual({
+    status: 'optimal',
+    makespan: 15,
+    lowerBound: 15,
+    starts: { a: 10 },
+  })
+  const project = { format: 'tectoria-project', version: 1 }
+  expect(run(['schedule', '-'], JSON.stringify(project)).answer).toMatchObject({
+    status: 'optimal',
+  })
+  const now = '2026-03-17T18:00:00.000Z'
+  expect(run(['project', '-', '--now', now], JSON.stringify(project)).answer).toMatchObject({
+    format: 'tectoria-plan',
+    now,
+    builds: [],
+  })
+})
