@@ -1,6 +1,6 @@
 import { familyRow, type PrimerNeed, substrateRow } from '../../materials'
 import type { ActStep } from '../../model/sequence'
-import type { Family } from '../../model/vocabulary'
+import type { Family, Role } from '../../model/vocabulary'
 import type { Draft, Remedy, Rule } from '../finding'
 import type { Moment } from '../moment'
 import { capital, theWork } from '../words'
@@ -18,6 +18,9 @@ function suits(step: ActStep, moment: Moment): boolean {
   return list.includes(moment.stack.substrate) || list.includes('bare')
 }
 
+/** Roles that count as colour where only water-borne colour minds. */
+const COLOUR_ROLES: readonly Role[] = ['colour', 'metal', 'clear-colour']
+
 const SPIRIT: readonly Family[] = ['enamel', 'oil', 'enamel-wash', 'metal-enamel']
 
 function minds(need: PrimerNeed, moment: Moment): boolean {
@@ -26,7 +29,7 @@ function minds(need: PrimerNeed, moment: Moment): boolean {
   const water = familyRow(work.family).waterBorne
   switch (need.for) {
     case 'water-borne':
-      return work.role !== 'primer' && work.role !== 'clear' && water
+      return water && work.role !== null && COLOUR_ROLES.includes(work.role)
     case 'not-water-borne':
       return !water && !SPIRIT.includes(work.family)
     case 'spirit':

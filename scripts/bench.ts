@@ -1,0 +1,107 @@
+import { type BenchProblem, solve } from '../src/core/bench'
+import type { Sequence, Step } from '../src/core/model/sequence'
+import { planParts } from '../src/core/plan'
+import { check, judgeSequence } from '../src/core/stack'
+import { demoProject } from '../src/demo/demo'
+
+/** Repeats until this much time has passed, ms. */
+const SPAN = 1500
+
+/** Median and 95th percentile of one run, ms. */
+function measure(run: () => void): { median: number; p95: number } {
+  run()
+  const times: number[] = []
+  const end = performance.now() + SPAN
+  while (performance.now() < end || times.length < 5) {
+    const began = performance.now()
+    run()
+    times.push(performance.now() - began)
+  }
+  times.sort((a, b) => a - b)
+  const at = (share: number) =>
+    times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? 0
+  return { median: at(0.5), p95: at(0.95) }
+}
+
+/** The yardstick: sorting a hundred thousand numbers, on the same machine in the same run. */
+function yardstick(): void {
+  let seed = 1
+  const numbers = Array.from({ length: 100_000 }, () => {
+    seed = (seed * 48271) % 2147483647
+    return seed
+  })
+  numbers.sort((a, b) => a - b)
+}
+
+const ROUND: readonly Step[] = [
+  { do: 'prime', coats: ['mist', 'light', 'light'] },
+  { wait: '24 h' },
+  { do: 'base', family: 'alcohol-acrylic', coats: ['light', 'light'] },
+  { wait: '24 h' },
+  { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['mist', 'light', 'wet'] },
+  { wait: '24 h' },
+  { do: 'line' },
+  { wait: '45 min' },
+  { do: 'line-clean' },
+  { wait: '24 h' },
+]
+
+function sequence(steps: number, waits: 'auto' | 'as-written'): Sequence {
+  const all = Array.from({ length: steps }, (_, i) => ROUND[i % ROUND.length] as Step)
+  return {
+    format: 'tectoria-sequence',
+    version: 1,
+    substrate: 'polystyrene',
+    waits,
+    steps: waits === 'auto' ? all.filter((step) => !('wait' in step)) : all,
+  }
+}
+
+function crowded(count: number): BenchProblem {
+  const tasks = Array.from({ length: count }, (_, i) => ({
+    id: `t${i}`,
+    minutes: 5 + (i % 4) * 5,
+    needs: ['airbrush'],
+    setup: `paint ${i % 7}`,
+    noisy: true,
+  }))
+  return {
+    format: 'tectoria-bench-problem',
+    version: 1,
+    horizonMinutes: 90 * 1440,
+    availability: Array.from({ length: 90 }, (_, i): [number, number] => [
+      i * 1440 + 1140,
+      i * 1440 + 1290,
+    ]),
+    tasks,
+    links: tasks.flatMap((task, i) =>
+      i % 6 === 5 || i === count - 1 ? [] : [{ from: task.id, to: `t${i + 1}`, minGap: 10 }],
+    ),
+    changeover: { resource: 'airbrush', minutes: 8 },
+  }
+}
+
+const now = Date.parse('2026-03-17T18:25:00Z')
+const demo = demoProject(now, 'Europe/Lisbon')
+const hundred = sequence(100, 'as-written')
+const auto = sequence(100, 'auto')
+const example = sequence(10, 'as-written')
+const busy = crowded(120)
+
+const RUNS: { name: string; run: () => void }[] = [
+  { name: 'judge 100 steps, waits as written', run: () => void judgeSequence(hundred) },
+  { name: 'judge 60 acts, automatic waits', run: () => void judgeSequence(auto) },
+  { name: 'check 10 steps with remedies', run: () => void check(example) },
+  { name: 'every part of the demo bench', run: () => void planParts(demo, now) },
+  { name: 'schedule 120 tasks, 1,000 branches', run: () => void solve(busy, { nodes: 1000 }) },
+]
+
+const stick = measure(yardstick)
+console.log(`yardstick: sort 100,000 numbers, median ${stick.median.toFixed(2)} ms\n`)
+console.log('| what | median ms | p95 ms | median as a ratio to the yardstick |\n|---|---|---|---|')
+for (const { name, run } of RUNS) {
+  const { median, p95 } = measure(run)
+  console.log(
+    `| ${name} | ${median.toFixed(2)} | ${p95.toFixed(2)} | ${(median / stick.median).toFixed(2)} |`,
+  )
+}
