@@ -1,8 +1,22 @@
 import { DateTime } from 'luxon'
 import type { Build, LoggedAct, Project, Sessions } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
-import { CORRIEBRECK, DEMO_BUILDS, GANNET, PLOUGHMAN, WARDENS } from './builds'
+import builds from './builds.json'
 import { demoShelf } from './shelf'
+
+/** The four builds, in the open project format. */
+const DEMO_BUILDS = builds as Build[]
+
+function named(id: string): Build {
+  const build = DEMO_BUILDS.find((one) => one.id === id)
+  if (!build) throw new RangeError(`demo: no build "${id}"`)
+  return build
+}
+
+const GANNET = named('gannets-lament')
+const PLOUGHMAN = named('ploughman-6')
+const WARDENS = named('lantern-wardens')
+const CORRIEBRECK = named('corriebreck-1100')
 
 const MINUTE = 60_000
 const HOUR = 60
@@ -131,7 +145,7 @@ export function demoProject(now: number, zone: string): Project {
   return {
     format: 'tectoria-project',
     version: 1,
-    builds: [...DEMO_BUILDS],
+    builds: DEMO_BUILDS,
     shelf: demoShelf(now),
     mixes: [
       {
