@@ -3,8 +3,8 @@ import { CHROMIUM, CHROMIUM_ARGS } from './scripts/browser.mjs'
 
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 90_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 60_000 },
   workers: 2,
   fullyParallel: true,
   retries: 0,

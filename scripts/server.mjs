@@ -34,7 +34,7 @@ export async function freePort(wanted) {
 }
 
 /** How long the server may take to answer, ms. */
-const PATIENCE = 60_000
+const PATIENCE = 300_000
 
 async function answers(url, child) {
   const end = Date.now() + PATIENCE

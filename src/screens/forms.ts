@@ -1,9 +1,6 @@
 import type * as v from 'valibot'
 import { type Problem, parse } from '@/core/model/input'
 
-/** What is wrong in a form, by field. */
-export type FieldErrors = Readonly<Record<string, string>>
-
 /** A problem in one sentence, for beside the field. */
 export function sayProblem(problem: Problem): string {
   return `Found ${problem.found === 'nothing' ? 'nothing' : problem.found}, expected ${problem.expected}`

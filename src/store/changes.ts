@@ -1,5 +1,5 @@
 import type { LoggedAct } from '@/core/model/project'
-import { type ChangeRecord, DATA_TABLES, type DataTable, db, type RowChange } from './db'
+import { DATA_TABLES, type DataTable, db, type RowChange } from './db'
 import { newId } from './ids'
 
 /** How many changes can be taken back. */
@@ -66,9 +66,4 @@ async function takeBack({ table, id, before }: RowChange, now: number): Promise<
     await db.acts.put(act)
   } else if (before === null) await db.table(table).delete(id)
   else await db.table(table).put(before)
-}
-
-/** The newest change that can be taken back. */
-export function lastChange(): Promise<ChangeRecord | undefined> {
-  return db.changes.orderBy('seq').last()
 }

@@ -115,5 +115,3 @@ export const DRAG_TO = { enamel: 60, oil: 8 * 60 } as const
 /** Windows with an end that belong to pairs of acts, minutes. Source: handbook 3.4 and 2.6. */
 export const RELEASE_TO_TOP = { latest: 12 * H } as const
 export const CHIP_WINDOW = { latest: 24 * H, lacquerHardFrom: 3 * H } as const
-/** A liquid or latex mask comes off by then, counted from the paint's last coat, minutes. */
-export const LATEX_OFF_LATEST = 24 * H

@@ -8,7 +8,6 @@ export {
   DRAG_TO,
   DRYING,
   FAMILY_CLOCK,
-  LATEX_OFF_LATEST,
   RELEASE_TO_TOP,
   WETNESS,
 } from './drying'

@@ -109,8 +109,6 @@ export const ACT_KINDS = [
   'noted',
   'undone',
 ] as const
-export type ActKind = (typeof ACT_KINDS)[number]
-
 export const loggedActSchema = v.looseObject({
   id: idField,
   at: instantField,
@@ -131,8 +129,6 @@ export const loggedActSchema = v.looseObject({
 export type LoggedAct = v.InferOutput<typeof loggedActSchema>
 
 export const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
-export type Day = (typeof DAYS)[number]
-
 const CLOCK_EXPECTED = 'a time such as "19:00"'
 const clockField = v.pipe(
   v.string(CLOCK_EXPECTED),

@@ -185,8 +185,6 @@ export const AIRS = ['room', 'still', 'fan', 'forced'] as const
 export type Air = (typeof AIRS)[number]
 
 export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
-export type Adhesive = (typeof ADHESIVES)[number]
-
 /** Severity of a finding, worst first. Source: handbook 2.6. */
 export const SEVERITIES = ['stop', 'risk', 'note'] as const
 export type Severity = (typeof SEVERITIES)[number]

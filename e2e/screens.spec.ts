@@ -1,0 +1,182 @@
+import { expect, goTo, later, openAt, openDemo, standAt, test } from './support'
+
+test('a build is started with the keyboard only', async ({ page }) => {
+  await openAt(page, '/')
+  await page.getByRole('link', { name: 'Start a build' }).focus()
+  await page.keyboard.press('Enter')
+  const first = page.getByRole('radio', { name: /Ship/ })
+  await expect(first).toBeVisible()
+  await first.focus()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('radio', { name: /Miniature/ })).toBeChecked()
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('Fen Watch')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Fen Watch' })).toBeVisible()
+})
+
+test('every screen says what to do while it is empty', async ({ page }) => {
+  await openAt(page, '/')
+  await expect(page.getByText('Nothing hangs to dry')).toBeVisible()
+  await goTo(page, 'Builds')
+  await expect(page.getByText('Begin with')).toBeVisible()
+  await goTo(page, 'Shelf')
+  await expect(page.getByText('The shelf is empty')).toBeVisible()
+  await goTo(page, 'Log')
+  await expect(page.getByText('Nothing has been logged yet')).toBeVisible()
+  await goTo(page, 'Mix')
+  await expect(page.getByText('None yet. Name the mix')).toBeVisible()
+  await page.goto('/builds/nowhere')
+  await expect(page.getByRole('heading', { name: 'No such build' })).toBeVisible()
+})
+
+test('times at the bench are changed, and the plan follows', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Settings')
+  await page.getByLabel('Session 1 from').fill('22:00')
+  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await expect(page.getByText('expected a session that ends after it begins')).toBeVisible()
+  await page.getByLabel('Session 1 from').fill('19:40')
+  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await expect(
+    page.getByRole('status').getByText('Changed when you are at the bench'),
+  ).toBeVisible()
+  await goTo(page, 'Bench')
+  // The lining can be cleaned until 19:17: no plan keeps that window now, and it says which.
+  await expect(page.getByText('No plan keeps every window.')).toBeVisible()
+  await expect(page.getByText(/“Clean up the lining” of Port hull/)).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Everything on the bench is done by')).toBeVisible()
+})
+
+test('a day away is left out of the plan', async ({ page }) => {
+  await openDemo(page)
+  await page.keyboard.press('f')
+  await goTo(page, 'Settings')
+  await page.getByRole('button', { name: 'A day away' }).click()
+  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await expect(page.getByLabel('Day away 1')).toBeVisible()
+  await page.getByLabel('Day away 1').fill('2026-03-17')
+  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await goTo(page, 'Bench')
+  await expect(
+    page.getByRole('region', { name: 'Next session' }).getByText(/Thu 19:00/),
+  ).toBeVisible()
+})
+
+test('the theme is chosen and kept', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Settings')
+  await page.getByRole('radio', { name: 'Dark' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Settings and data' })).toBeVisible()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+})
+
+test('a bottle is found, changed, taken off and brought back', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await page.getByLabel('Find a bottle by name, maker, family or role').fill('glasswing clear')
+  await expect(page.getByRole('button', { name: /Matt Clear/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Kelp Moss/ })).toHaveCount(0)
+  await page.getByRole('button', { name: /Matt Clear/ }).click()
+  const form = page.getByRole('form', { name: 'Matt Clear' })
+  await form.getByLabel('Left in it').fill('3')
+  await form.getByRole('button', { name: 'Apply to the bottle' }).click()
+  await expect(page.getByRole('button', { name: /Matt Clear.*nearly empty/ })).toBeVisible()
+  await page.getByRole('button', { name: /Matt Clear/ }).click()
+  await page.getByRole('button', { name: 'Take it off' }).click()
+  await expect(
+    page
+      .getByText('No bottle is called that.')
+      .or(page.getByRole('button', { name: /Gloss Clear/ })),
+  ).toBeVisible()
+  await expect(page.getByRole('button', { name: /Matt Clear/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('button', { name: /Matt Clear/ })).toBeVisible()
+})
+
+test('a bottle gasses off while the clock runs', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await expect(
+    page.getByRole('button', { name: /Mountain Cream.*gassing off, 3 h more/ }),
+  ).toBeVisible()
+  await standAt(page, later(4 * 60))
+  await expect(page.getByRole('button', { name: /Mountain Cream.*gassed off/ })).toBeVisible()
+})
+
+test('a build is put away and taken out again', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Builds')
+  const row = page.getByRole('listitem').filter({ hasText: 'Ploughman 6' })
+  await row.getByRole('button', { name: 'Put away' }).click()
+  await expect(row.getByText('Put away: not planned.')).toBeVisible()
+  await goTo(page, 'Bench')
+  await expect(page.getByRole('region', { name: 'On the bench' }).getByText('Armour')).toHaveCount(
+    0,
+  )
+  await goTo(page, 'Builds')
+  await row.getByRole('button', { name: 'Take out' }).click()
+  await expect(row.getByText('Put away: not planned.')).toHaveCount(0)
+})
+
+test('another school of lining is judged at once', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/builds/ploughman-6?part=armour')
+  await expect(page.getByText('Sound, as far as can be told')).toBeVisible()
+  await page.getByText('gloss', { exact: true }).click()
+  await expect(page.getByText('flow-needs-gloss')).toBeVisible()
+  await page.getByText('straight on matt', { exact: true }).click()
+  await expect(page.getByText('flow-needs-gloss')).toHaveCount(0)
+})
+
+test('a part is added, and nonsense for its area is refused with the range', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/builds/corriebreck-1100?part=body')
+  await page.getByText('Another part').click()
+  const added = page.locator('details')
+  await added.getByLabel('Name').fill('Bumpers')
+  await added.getByLabel(/Area to paint/).fill('wide')
+  await added.getByRole('button', { name: 'Add the part' }).click()
+  await expect(
+    added.getByText(/Found "wide", expected a number from 0.1 to 100000 cm²/),
+  ).toBeVisible()
+  await added.getByLabel(/Area to paint/).fill('22')
+  await added.getByRole('button', { name: 'Add the part' }).click()
+  await page.getByRole('button', { name: 'Bumpers' }).click()
+  await expect(page.getByText('Nothing is meant for this part yet')).toBeVisible()
+})
+
+test('a mix for an area splits into fills of the cup', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  await page.getByRole('radio', { name: 'For an area and its coats' }).check()
+  await page.getByLabel('Coats').fill('light, light, wet')
+  await page.getByLabel('Cup').selectOption('2')
+  const mix = page.getByRole('region', { name: 'The mix' })
+  // (374 · (0.0015 + 0.0015 + 0.003) / 0.65 + 0.4 a fill) · 1.15
+  await expect(mix.getByText('6.3 ml, in 5 fills of')).toBeVisible()
+  await page.getByLabel('Coats').fill('light, heavy')
+  await expect(mix.getByText(/expected mist, light, wet, clear-wet/)).toBeVisible()
+})
+
+for (const path of [
+  '/',
+  '/builds',
+  '/builds/ploughman-6?part=frame',
+  '/mix',
+  '/shelf',
+  '/log',
+  '/settings',
+])
+  test(`${path} fits a phone of 360 px`, async ({ page }) => {
+    await page.setViewportSize({ width: 360, height: 740 })
+    await openDemo(page)
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+    expect(over).toBeLessThanOrEqual(0)
+  })
