@@ -17,6 +17,11 @@ export default {
     ],
   },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
-  collectCoverageFrom: ['src/core/**/*.ts', '!src/core/**/*.test.ts', '!src/core/**/index.ts'],
+  collectCoverageFrom: [
+    'src/core/**/*.ts',
+    '!src/core/**/*.test.ts',
+    '!src/core/**/index.ts',
+    '!src/core/**/tests/**',
+  ],
   coverageThreshold: { global: { lines: 90 } },
 }

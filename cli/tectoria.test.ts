@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { EXAMPLE } from '../src/core/stack/testing'
+import { EXAMPLE } from '../src/core/stack/tests/sequences'
 
 const FOLDER = mkdtempSync(join(tmpdir(), 'tectoria-'))
 const FILE = join(FOLDER, 'example.json')

@@ -1,5 +1,5 @@
 import type { Project } from '../model/project'
-import { EXAMPLE } from '../stack/testing'
+import { EXAMPLE } from '../stack/tests/sequences'
 import { dryAnswer, readDry } from './dryFile'
 import { mixAnswer, readMix } from './mixFile'
 import { planAnswer, projectSchedule } from './planFile'

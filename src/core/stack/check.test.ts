@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { isoDuration } from '../model/duration'
 import { isAct, type Sequence } from '../model/sequence'
-import { sequences } from './arbitrary'
 import { check, judgeSequence } from './check'
 import { applyEdit, editSequence } from './edit'
-import { EXAMPLE, sequence, told } from './testing'
+import { sequences } from './tests/arbitrary'
+import { EXAMPLE, sequence, told } from './tests/sequences'
 
 const withoutWaits: Sequence = { ...EXAMPLE, steps: EXAMPLE.steps.filter(isAct) }
 

@@ -1,6 +1,6 @@
 import type { Sequence, Step } from '../model/sequence'
 import { check } from './check'
-import { sequence, told } from './testing'
+import { sequence, told } from './tests/sequences'
 
 type Case = { why: string; steps: Step[]; more?: Partial<Sequence> }
 

@@ -1,6 +1,6 @@
 import { judgeSequence } from './check'
 import { closings } from './closing'
-import { sequence } from './testing'
+import { sequence } from './tests/sequences'
 import { walk } from './walk'
 
 const PRIME = { do: 'prime' as const }

@@ -1,5 +1,5 @@
 import type { Sequence, Step } from '../../model/sequence'
-import { sequence, told } from '../testing'
+import { sequence, told } from '../tests/sequences'
 
 const PRIME: Step = { do: 'prime' }
 const DAY: Step = { wait: '24 h' }

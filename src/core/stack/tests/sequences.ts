@@ -1,5 +1,5 @@
-import type { Sequence, Step } from '../model/sequence'
-import { check } from './check'
+import type { Sequence, Step } from '../../model/sequence'
+import { check } from '../check'
 
 /** A sequence from its steps, for tests: polystyrene at reference conditions, waits as written. */
 export function sequence(steps: Step[], more: Partial<Sequence> = {}): Sequence {

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { actRow } from '../materials'
-import type { ActStep, Sequence, Step } from '../model/sequence'
-import { ACTS, COATS, FAMILIES, SHEENS, SOLVENTS, SUBSTRATES, TOOLS } from '../model/vocabulary'
+import { actRow } from '../../materials'
+import type { ActStep, Sequence, Step } from '../../model/sequence'
+import { ACTS, COATS, FAMILIES, SHEENS, SOLVENTS, SUBSTRATES, TOOLS } from '../../model/vocabulary'
 
 const PAINTS = [
   'lacquer',

@@ -1,0 +1,49 @@
+import * as v from 'valibot'
+import { nameField, ranged } from '@/core/model/fields'
+import { errorsByField, numberOf, readForm, sayProblem } from './forms'
+
+test.each([
+  { text: '6', number: 6 },
+  { text: ' 2,5 ', number: 2.5 },
+  { text: '-3', number: -3 },
+  { text: '', number: undefined },
+  { text: 'wide', number: 'wide' },
+  { text: '1e3', number: 1000 },
+])('"$text" is read as $number', ({ text, number }) => {
+  expect(numberOf(text)).toBe(number)
+})
+
+const schema = v.object({ name: nameField, size: ranged(1, 9, 'ml'), tags: v.array(v.string()) })
+
+describe('a form', () => {
+  it('that reads gives its value', () => {
+    const value = { name: 'Gull Grey', size: 5, tags: [] }
+    expect(readForm(schema, value)).toEqual({ ok: true, value })
+  })
+
+  it('that doesn’t says what is wrong beside each field', () => {
+    const read = readForm(schema, { name: ' ', size: 12, tags: [7] })
+    expect(read).toEqual({
+      ok: false,
+      errors: {
+        name: 'Found "", expected a name of 1 to 120 characters',
+        size: 'Found 12, expected a number from 1 to 9 ml',
+        tags: 'Found 7, expected string',
+      },
+    })
+  })
+
+  it('says the first problem of a field alone', () => {
+    const problems = [
+      { path: 'coats[0]', found: '"thick"', expected: 'mist' },
+      { path: 'coats[1]', found: '"thin"', expected: 'light' },
+    ]
+    expect(errorsByField(problems)).toEqual({ coats: 'Found "thick", expected mist' })
+  })
+
+  it('says nothing was found in plain words', () => {
+    expect(sayProblem({ path: 'x', found: 'nothing', expected: 'a name' })).toBe(
+      'Found nothing, expected a name',
+    )
+  })
+})
