@@ -70,7 +70,7 @@ export function MeasuringCup({
               <span className="ml-1 text-base font-normal">drops</span>
             </p>
             <p className="text-soft">
-              {mark.ml.toFixed(2)} ml in all · {mark.percentOfMix.toFixed(0)} % of the mix
+              {mark.ml.toFixed(2)} ml in all · {mark.percentOfMix.toFixed(0)}&nbsp;% of the mix
             </p>
             <p className="text-soft">
               Fill to {mark.to.toFixed(2)} ml{fills > 1 ? ' each time' : ''}

@@ -1,7 +1,10 @@
 'use client'
 
+import type { Project } from '@/core/model/project'
+import { isAct } from '@/core/model/sequence'
+import type { PartPlan } from '@/core/plan'
 import { ClockFigure } from '@/ui/ClockFigure'
-import { clockTime } from '@/ui/time'
+import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import type { NamedItem } from '../shell/useBenchQueue'
@@ -13,7 +16,7 @@ import { useStep } from './useStep'
 /** The act in hand: what, on what, until when; the buttons; the facts of the step. */
 export function ActCard({ item }: { item: NamedItem }) {
   const now = useNow()
-  const { parts } = useBench()
+  const { parts, project } = useBench()
   const found = useStep(item)
   if (!found) return null
   const { step, card } = found
@@ -46,9 +49,23 @@ export function ActCard({ item }: { item: NamedItem }) {
         </p>
       ))}
       <ActButtons item={item} step={step} />
-      <StepFacts card={card} step={step} />
+      <StepFacts card={card} step={step} then={whatThen(plan, next.step, project)} />
     </section>
   )
+}
+
+/** What comes after this step on the part, and how long it waits at the soonest; null when nothing does. */
+function whatThen(plan: PartPlan | undefined, step: string, project: Project): string | null {
+  const at = plan?.steps.findIndex((one) => one.step === step) ?? -1
+  const here = plan?.steps[at]
+  const next = plan?.steps[at + 1]
+  const meant = project.builds
+    ?.find((one) => one.id === plan?.build)
+    ?.steps.find((one) => one.id === next?.step)
+  if (!here || !next || !meant || !isAct(meant)) return null
+  const wait = next.from - here.to
+  const name = stepName(meant).toLowerCase()
+  return wait < 60_000 ? `At once: ${name}` : `Wait ${sayFigures(wait)}, then ${name}`
 }
 
 function Clocks({ item, now }: { item: NamedItem; now: number }) {

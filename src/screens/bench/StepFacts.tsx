@@ -3,7 +3,16 @@ import type { ActStep } from '@/core/model/sequence'
 import type { StepCard } from '@/core/plan'
 
 /** Mix, pressure, coats, what to look for, cautions: the facts of a step in a row of columns. */
-export function StepFacts({ card, step }: { card: StepCard; step: ActStep }) {
+export function StepFacts({
+  card,
+  step,
+  then,
+}: {
+  card: StepCard
+  step: ActStep
+  /** What follows, and the wait before it. */
+  then: string | null
+}) {
   const { mix, thinning, pressure } = card
   return (
     <div className="mt-6 grid gap-x-8 gap-y-5 border-t border-rule pt-4 sm:grid-cols-2 xl:grid-cols-3">
@@ -53,6 +62,11 @@ export function StepFacts({ card, step }: { card: StepCard; step: ActStep }) {
           <p className="text-sm text-soft">
             {step.gap ? `${step.gap} between them` : 'The flash time between them'}
           </p>
+        </Fact>
+      )}
+      {then && (
+        <Fact name="Afterwards">
+          <p>{then}</p>
         </Fact>
       )}
       <Fact name="Look for">

@@ -1,0 +1,105 @@
+/** @jest-environment jsdom */
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import type { Sessions } from '@/core/model/project'
+import { SessionsFields, useSessionsDraft } from './SessionsFields'
+
+afterEach(cleanup)
+
+const WEEK: Sessions = {
+  zone: 'Europe/Lisbon',
+  pattern: [{ day: 'tue', from: '19:00', to: '21:30' }],
+  exceptions: [
+    { date: '2026-03-24', off: true },
+    { date: '2026-03-25', from: '10:00', to: '12:00' },
+  ],
+  quiet: { from: '21:00', to: '08:00' },
+  changeoverMinutes: 8,
+}
+
+function Form({
+  before,
+  onRead,
+}: {
+  before: Sessions | null
+  onRead: (read: Sessions | null) => void
+}) {
+  const draft = useSessionsDraft(before)
+  return (
+    <form>
+      <SessionsFields draft={draft} />
+      <button type="button" onClick={() => onRead(draft.read())}>
+        Keep
+      </button>
+    </form>
+  )
+}
+
+function form(before: Sessions | null) {
+  const onRead = jest.fn<void, [Sessions | null]>()
+  render(<Form before={before} onRead={onRead} />)
+  const type = (label: string, value: string) =>
+    fireEvent.change(screen.getByLabelText(label), { target: { value } })
+  const press = (name: string) =>
+    fireEvent.click(screen.getAllByRole('button', { name })[0] as HTMLElement)
+  const read = () => {
+    press('Keep')
+    return onRead.mock.lastCall?.[0] ?? null
+  }
+  return { type, press, read }
+}
+
+describe('times at the bench', () => {
+  it('come back as they were, fields that the form does not show too', () => {
+    const read = form(WEEK).read()
+    expect(read).toEqual({ ...WEEK, exceptions: [WEEK.exceptions?.[1], WEEK.exceptions?.[0]] })
+  })
+
+  it('begin for a new modeller with two evenings and a Saturday, in their own zone', () => {
+    const read = form(null).read()
+    expect(read?.pattern.map((one) => one.day)).toEqual(['tue', 'thu', 'sat'])
+    expect(read?.zone).toBe(Intl.DateTimeFormat().resolvedOptions().timeZone)
+  })
+
+  it('take another session, another day, and a day away', () => {
+    const { type, press, read } = form(WEEK)
+    press('Another session')
+    fireEvent.change(screen.getByLabelText('Day of session 2'), { target: { value: 'fri' } })
+    type('Session 2 from', '18:00')
+    type('Session 2 to', '23:00')
+    press('A day away')
+    type('Day away 2', '2026-04-03')
+    const kept = read()
+    expect(kept?.pattern[1]).toMatchObject({ day: 'fri', from: '18:00' })
+    expect(kept?.exceptions?.at(-1)).toEqual({ date: '2026-04-03', off: true })
+  })
+
+  it('without quiet hours have none', () => {
+    const { type, read } = form(WEEK)
+    type('Quiet from', '')
+    type('Quiet to', '')
+    expect(read()?.quiet).toBeNull()
+  })
+
+  test.each([
+    {
+      why: 'ends before it begins',
+      label: 'Session 1 to',
+      value: '18:00',
+      says: /ends after it begins/,
+    },
+    { why: 'half a quiet time', label: 'Quiet to', value: '', says: /expected a time such as/ },
+  ])('$why: told beside it, nothing kept', ({ label, value, says }) => {
+    const { type, read } = form(WEEK)
+    type(label, value)
+    expect(read()).toBeNull()
+    expect(screen.getByText(says)).toBeTruthy()
+    expect(screen.getByLabelText(label).getAttribute('aria-invalid')).toBe('true')
+  })
+
+  it('without any session are refused', () => {
+    const { press, read } = form(WEEK)
+    press('Take out')
+    expect(read()).toBeNull()
+    expect(screen.getByText(/expected at least one session a week/)).toBeTruthy()
+  })
+})
