@@ -154,12 +154,12 @@ test('a mix for an area splits into fills of the cup', async ({ page }) => {
   await openDemo(page)
   await goTo(page, 'Mix')
   await page.getByRole('radio', { name: 'For an area and its coats' }).check()
-  await page.getByLabel('Coats').fill('light, light, wet')
+  await page.getByRole('textbox', { name: 'Coats' }).fill('light, light, wet')
   await page.getByLabel('Cup').selectOption('2')
   const mix = page.getByRole('region', { name: 'The mix' })
   // (374 · (0.0015 + 0.0015 + 0.003) / 0.65 + 0.4 a fill) · 1.15
   await expect(mix.getByText('6.3 ml, in 5 fills of')).toBeVisible()
-  await page.getByLabel('Coats').fill('light, heavy')
+  await page.getByRole('textbox', { name: 'Coats' }).fill('light, heavy')
   await expect(mix.getByText(/expected mist, light, wet, clear-wet/)).toBeVisible()
 })
 

@@ -32,7 +32,7 @@ export function MeasuringCup({
   })
   const y = (ml: number) => `${100 - (Math.min(ml, size) / size) * 100}%`
   return (
-    <div className="flex gap-4">
+    <div className="flex flex-col gap-4 sm:flex-row">
       <div className="relative h-72 w-36 shrink-0">
         <div className="absolute inset-0 overflow-hidden rounded-b-[22px] border-4 border-t-0 border-strong bg-sunk">
           {marks.map((mark, i) => (
@@ -61,7 +61,7 @@ export function MeasuringCup({
           </span>
         ))}
       </div>
-      <ol className="ml-20 flex min-w-0 flex-1 flex-col-reverse justify-start gap-3">
+      <ol className="flex sm:ml-20 min-w-0 flex-1 flex-col-reverse justify-start gap-3">
         {marks.map((mark) => (
           <li key={mark.name} className="border-l-4 border-strong pl-3">
             <p className="truncate font-semibold">{mark.name}</p>

@@ -129,6 +129,12 @@ const BAD = [
     expected: 'above 0',
   },
   {
+    read: readMix,
+    value: { ...MIX, volumeMl: 'much' },
+    path: 'volumeMl',
+    expected: 'a number from 0.01 to 10000 ml',
+  },
+  {
     read: readDry,
     value: { format: 'tectoria-dry', version: 1, film: { family: 'jam' } },
     path: 'film.family',

@@ -52,10 +52,15 @@ export function parse<T>(
   const problems = result.issues.flatMap(flatten).map((issue) => ({
     path: pathOf(issue),
     found: quote(issue.input),
-    expected:
-      issue.kind === 'validation' || !issue.expected ? issue.message : readable(issue.expected),
+    expected: expectedOf(issue),
   }))
   return { ok: false, problems }
+}
+
+/** What a schema says it wants in its own words; where it has none, what Valibot derives from it. */
+function expectedOf(issue: v.BaseIssue<unknown>): string {
+  const ownWords = !issue.message.startsWith('Invalid ')
+  return ownWords || !issue.expected ? issue.message : readable(issue.expected)
 }
 
 /** Valibot writes pick lists as ("a" | "b"): the same as plain words. */

@@ -90,7 +90,7 @@ function Shelf() {
       {makers.map((maker) => (
         <section key={maker} aria-label={maker} className="mt-6">
           <h2 className="font-display text-xl font-semibold">{maker}</h2>
-          <ul className="mt-1 grid gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
+          <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
             {found
               .filter((bottle) => (bottle.maker ?? 'No maker') === maker)
               .map((bottle) => (
