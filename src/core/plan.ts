@@ -20,6 +20,7 @@ export type { DryingClock } from './plan/clocks'
 export { editBuild } from './plan/editBuild'
 export { buildFromStarter } from './plan/newBuild'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
+export { coatsOf } from './plan/partPlan'
 export { bare, climateOf, stepsOfPart } from './plan/partWalk'
 export { type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
@@ -97,6 +98,20 @@ export function planBench(project: Project, now: number, options: SolveOptions =
 function startOf(schedule: Solution | null, id: string, zero: number): number | null {
   const minute = schedule?.starts[id]
   return minute === undefined ? null : zero + minute * MINUTE
+}
+
+/**
+ * The findings of one part without their ways out: asked on every move of a drag.
+ *
+ * @throws RangeError if the project has no such part
+ */
+export function findingsOfPart(
+  project: Project,
+  build: string,
+  part: string,
+  now: number,
+): PartFinding[] {
+  return planPart(project, build, part, progressOf(project.acts ?? []), now).plan.findings
 }
 
 /** One part judged for its screen: its plan, every finding with its ways out, and the order the edits speak of. */

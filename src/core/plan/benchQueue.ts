@@ -5,7 +5,7 @@ export type QueueItem = {
   build: string
   part: string
   next: NextAct
-  /** `closing`: its window is open and ends within the hour · `ready` · `drying`: not yet. */
+  /** `closing`: its window is open and ends within two hours · `ready` · `drying`: not yet. */
   kind: 'closing' | 'running' | 'ready' | 'drying'
 }
 

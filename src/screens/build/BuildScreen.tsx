@@ -6,7 +6,7 @@ import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { substrateRow } from '@/core/materials'
 import type { Build } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
-import { type JudgedFinding, type JudgedPart, judgePart } from '@/core/plan'
+import { findingsOfPart, type JudgedPart, judgePart, type PartFinding } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { CoreSample } from '@/ui/CoreSample'
 import { cx } from '@/ui/cx'
@@ -190,7 +190,7 @@ function Verdict({
     if (!place) return null
     const moved = { ...build, steps: reordered(build.steps, place.id, place.before) }
     const builds = project.builds?.map((one) => (one.id === build.id ? moved : one))
-    return judgePart({ ...project, builds }, build.id, partId, Date.now()).findings
+    return findingsOfPart({ ...project, builds }, build.id, partId, Date.now())
   }, [place, project, build, partId])
   const findings = (there ?? judged.findings).filter((one) => one.accepted === null)
   const worst =
@@ -207,7 +207,7 @@ function Verdict({
   )
 }
 
-function Count({ findings }: { findings: readonly JudgedFinding[] }) {
+function Count({ findings }: { findings: readonly PartFinding[] }) {
   const count = (severity: string) => findings.filter((one) => one.severity === severity).length
   const stops = count('stop')
   const risks = count('risk')

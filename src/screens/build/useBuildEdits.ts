@@ -2,7 +2,7 @@ import { useCallback } from 'react'
 import type { Build, BuildAct, BuildStep } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import { editBuild, type JudgedFinding } from '@/core/plan'
-import type { Edit, Remedy } from '@/core/stack'
+import type { Remedy } from '@/core/stack'
 import { newId } from '@/store/ids'
 import { useBench } from '../shell/BenchContext'
 
@@ -30,7 +30,6 @@ export function useBuildEdits(build: Build, part: string, order: readonly string
   const withSteps = (label: string, steps: BuildStep[]) => write(label, { ...build, steps })
   return {
     write,
-    edit: (label: string, edit: Edit) => write(label, editBuild(build, part, order, edit, newId)),
     apply: (remedy: Remedy) => write(remedy.say, editBuild(build, part, order, remedy.edit, newId)),
     saveStep: (step: BuildStep, label: string) =>
       withSteps(

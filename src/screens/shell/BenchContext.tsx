@@ -13,7 +13,7 @@ import {
 } from 'react'
 import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/journal'
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, type PartPlan, planParts } from '@/core/plan'
+import { type BenchPlan, coatsOf, type PartPlan, planParts } from '@/core/plan'
 import { commit, undoLast, type Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { loadProject } from '@/store/project'
@@ -115,12 +115,10 @@ function Ready({ project, children }: { project: Project; children: ReactNode })
     async (place: Place, act: BenchAct, say: string) => {
       const build = project.builds?.find((one) => one.id === place.build)
       const step = build?.steps.find((one) => one.id === place.step)
-      const coats =
-        (step && 'coats' in step ? (step.coats as unknown[] | undefined) : undefined)?.length ?? 1
       const progress = progressOf(project.acts ?? []).get(
         stepKey(place.build, place.part, place.step),
       )
-      const acts = record(place, act, progress, coats, Date.now(), newId)
+      const acts = record(place, act, progress, step ? coatsOf(step) : 1, Date.now(), newId)
       await change(
         say,
         acts.map((one) => ({ table: 'acts', id: one.id, row: one })),
