@@ -23,7 +23,7 @@ module.exports = {
       severity: 'error',
       comment: 'The core knows no interface, no store, no clock, and only the packages named here.',
       from: { path: '^src/core/', pathNot: '/tests/' },
-      to: { pathNot: ['^src/core/', '(^|/)node_modules/(valibot|luxon|fraction\\.js)(/|$)'] },
+      to: { pathNot: ['^src/core/', '(^|/)node_modules/(valibot|luxon|culori|fraction\\.js)(/|$)'] },
     },
     layer('core-model', '^src/core/model/', core(['model/'])),
     layer('core-materials', '^src/core/materials/', core(['model/', 'materials/'])),

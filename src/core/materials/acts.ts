@@ -23,6 +23,8 @@ export type ActRow = {
   effect: string | null
   /** Acts whose film this one works on; null: the newest film of any kind. */
   target?: readonly Act[] | null
+  /** It rubs the face: counted against what the film there bears. Source: handbook 2.6, wear-through. */
+  rubs?: boolean
 }
 
 const PREP = {
@@ -61,6 +63,7 @@ const CLEAN = {
   leaves: 'patchy',
   weathering: true,
 } as const
+const RUB = { ...CLEAN, rubs: true } as const
 const MASK = {
   kind: 'mask',
   role: 'mask',
@@ -136,11 +139,11 @@ export const ACT_TABLE = {
     target: ['decal'],
   },
   line: { ...WEATHER, name: 'Panel lining', effect: 'lining' },
-  'line-clean': { ...CLEAN, name: 'Clean up the lining', effect: 'lining', target: ['line'] },
+  'line-clean': { ...RUB, name: 'Clean up the lining', effect: 'lining', target: ['line'] },
   filter: { ...WEATHER, name: 'Filter', role: 'filter', tool: 'flat-brush', effect: 'wash' },
-  'wash-clean': { ...CLEAN, name: 'Clean up the wash', effect: 'wash', target: ['wash', 'filter'] },
+  'wash-clean': { ...RUB, name: 'Clean up the wash', effect: 'wash', target: ['wash', 'filter'] },
   'wipe-back': {
-    ...CLEAN,
+    ...RUB,
     name: 'Wipe back',
     tool: 'swab',
     weathering: false,
@@ -154,12 +157,12 @@ export const ACT_TABLE = {
   pencil: { ...PATCH, name: 'Pencil', family: 'pencil', tool: 'hand' },
   graphite: { ...PATCH, name: 'Graphite', family: 'graphite', tool: 'hand' },
   'oil-dots': { ...WEATHER, name: 'Oil dots', role: 'oil', family: 'oil', effect: 'oils' },
-  blend: { ...CLEAN, name: 'Blend the oils', effect: 'oils', target: ['oil-dots'] },
+  blend: { ...RUB, name: 'Blend the oils', effect: 'oils', target: ['oil-dots'] },
   streak: { ...WEATHER, name: 'Streaks', effect: 'streaks' },
   stain: { ...WEATHER, name: 'Stains', effect: 'streaks' },
   dust: { ...WEATHER, name: 'Dust', effect: 'streaks' },
   'streak-drag': {
-    ...CLEAN,
+    ...RUB,
     name: 'Drag the streaks',
     effect: 'streaks',
     target: ['streak', 'stain', 'dust'],

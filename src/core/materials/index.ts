@@ -14,6 +14,23 @@ export {
 export { applyEnergy, TOOL_ENERGY } from './energies'
 export { type DryingProcess, FAMILY_TABLE, type FamilyRow, familyRow } from './families'
 export {
+  ADDITIVE_CAP,
+  BELIEVABLE,
+  DEGREASED_FOR,
+  DRY_SHARE,
+  FILLER_CURES,
+  GRIT_STEP,
+  IRON_SETTLES,
+  type MarkKind,
+  POLISH_2K,
+  POT_LIFE,
+  RUB_HOUR,
+  RUBS_AN_HOUR,
+  SALT_DRY,
+  SMALLEST_MARK,
+  WET_MICRONS,
+} from './limits'
+export {
   EFFECT_WORDS,
   type Effect,
   type FilmState,

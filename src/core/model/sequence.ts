@@ -1,10 +1,11 @@
 import * as v from 'valibot'
 import { climateChangeSchema, climateSchema } from './climate'
-import { durationField, hexField, ranged } from './fields'
+import { durationField, hexField, ranged, wholeRanged } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import {
   ACTS,
   ADHESIVES,
+  CHECKS,
   COATS,
   FAMILIES,
   ROLES,
@@ -12,6 +13,7 @@ import {
   SOLVENTS,
   SUBSTRATES,
   TOOLS,
+  WANTED,
 } from './vocabulary'
 
 /** The sequence format: the coats and acts meant for one surface, in order. Described in docs/formats.md. */
@@ -31,6 +33,9 @@ export const productSchema = v.looseObject({
   tape: v.optional(durationField),
   cured: v.optional(durationField),
   latest: v.optional(durationField),
+  /** How long a mixed two-part paint can be sprayed. Source: handbook 3.1. */
+  potLife: v.optional(durationField),
+  /** Families, roles or substrates that its sheet says it suits. */
   suits: v.optional(v.array(v.string())),
 })
 export type Product = v.InferOutput<typeof productSchema>
@@ -64,6 +69,24 @@ const ACT_FIELDS = {
   climate: v.optional(climateChangeSchema),
   /** Ours: the cautions of this step have been read and the protection is at hand. */
   protection: v.optional(v.picklist(['confirmed'])),
+  /** Ours: rubs or passes over one place in this act. Source: handbook 2.6, wear-through. */
+  passes: v.optional(wholeRanged(1, 200, 'passes')),
+  /** Ours: marks that are meant and not a fault. Source: handbook 2.6. */
+  wanted: v.optional(v.array(v.picklist(WANTED))),
+  /** Ours: what has been looked at and found good before this act. */
+  checked: v.optional(v.array(v.picklist(CHECKS))),
+  /** Ours: it was tried on a test piece. */
+  tested: v.optional(v.boolean()),
+  /** Ours: pools are wicked up as they form. */
+  wick: v.optional(v.boolean()),
+  /** Ours: flow aid in the mix, percent. */
+  flowAid: v.optional(ranged(0, 50, 'percent')),
+  /** Ours: the side of clear glass that is painted. */
+  side: v.optional(v.picklist(['inside', 'outside'])),
+  /** Ours: how a streak runs against the fall of water. */
+  fall: v.optional(v.picklist(['with', 'across', 'against'])),
+  /** Ours: what a mark comes from. */
+  cause: v.optional(v.pipe(v.string(), v.maxLength(400, 'a cause of up to 400 characters'))),
 }
 
 export const actStepSchema = v.looseObject(ACT_FIELDS)
@@ -98,6 +121,8 @@ export const sequenceSchema = v.looseObject({
   waits: v.optional(v.picklist(['as-written', 'auto'])),
   climate: v.optional(climateSchema),
   school: v.optional(schoolSchema),
+  /** Ours: depth of the panel lines, mm. Source: handbook 6, rescribe. */
+  lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
   steps: v.pipe(
     v.array(stepSchema),
     v.maxLength(MOST_STEPS, `a list of up to ${MOST_STEPS} steps`),

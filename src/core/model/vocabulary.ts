@@ -185,6 +185,13 @@ export const AIRS = ['room', 'still', 'fan', 'forced'] as const
 export type Air = (typeof AIRS)[number]
 
 export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
+
+/** Marks that may be meant: a ghost of a wiped wash, the ring of a dried pool, frost left by salt. Source: handbook 2.6. */
+export const WANTED = ['ghost', 'tide-ring', 'salt-frost'] as const
+
+/** What can be looked at before an act: air under decals, the fit of a joint. Source: handbook 2.6, second table. */
+export const CHECKS = ['bubbles', 'fit'] as const
+
 /** Severity of a finding, worst first. Source: handbook 2.6. */
 export const SEVERITIES = ['stop', 'risk', 'note'] as const
 export type Severity = (typeof SEVERITIES)[number]

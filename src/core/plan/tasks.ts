@@ -91,9 +91,8 @@ function waitLinks(
   const written = one.moment.at - filled - (previous?.end ?? zero)
   if (written > 0.5) later(previous?.id, first, Math.ceil(written), links)
   if (!wait) return
-  const film = one.moment.stack.films.find((candidate) => candidate.step === wait.film)
-  const from = lastTask.get(wait.film)
-  if (film && from) later(from, first, Math.ceil(one.moment.at - film.end - 1e-6), links)
+  const from = lastTask.get(wait.since.step)
+  if (from) later(from, first, Math.ceil(one.moment.at - wait.since.at - 1e-6), links)
   else later(undefined, first, Math.ceil(one.moment.at - zero - 1e-6), links)
 }
 

@@ -1,8 +1,16 @@
 import type { Sequence } from '../model/sequence'
 import type { Severity } from '../model/vocabulary'
 import type { Finding } from './finding'
+import { foldings } from './fold'
 import { remediesFor } from './remedies'
-import { type FilledWait, type TimelineEntry, type Walk, type WalkOptions, walk } from './walk'
+import {
+  type Drafted,
+  type FilledWait,
+  type TimelineEntry,
+  type Walk,
+  type WalkOptions,
+  walk,
+} from './walk'
 
 export type Verdict = 'sound' | 'risky' | 'unsound'
 
@@ -52,16 +60,21 @@ export function judgeSequence(
   return { walk: walked, findings: findingsOf(walked).map(({ finding }) => finding) }
 }
 
-function findingsOf(walked: Walk) {
-  return walked.drafts.map((drafted) => ({
-    drafted,
-    finding: {
-      step: drafted.step,
-      rule: drafted.rule,
-      severity: drafted.draft.severity,
-      because: drafted.draft.because,
-      on: drafted.draft.on,
-      remedies: [],
-    } satisfies Finding,
-  }))
+function findingsOf(walked: Walk): { drafted: Drafted; finding: Finding }[] {
+  const heads = foldings(walked.drafts)
+  return walked.drafts.map((drafted, i) => {
+    const head = heads[i]
+    return {
+      drafted,
+      finding: {
+        step: drafted.step,
+        rule: drafted.rule,
+        severity: drafted.draft.severity,
+        because: drafted.draft.because,
+        on: drafted.draft.on,
+        ...(head ? { follows: { step: head.step, rule: head.rule } } : {}),
+        remedies: [],
+      },
+    }
+  })
 }

@@ -14,7 +14,7 @@ export function editSequence(sequence: Sequence, edit: Edit): Edited {
   const places = steps.map((_, i) => i)
   if ('set' in edit) {
     const next = { ...sequence, ...edit.set }
-    return { sequence: next, moved: places.map((i) => (i < next.steps.length ? i : null)) }
+    return { sequence: next, moved: edit.set.steps ? followed(steps, next.steps) : places }
   }
   if ('insert' in edit) {
     const { before } = edit.insert
@@ -70,4 +70,25 @@ function inside(index: number, most: number, name: string): void {
 /** A step without the fields that are there but undefined, so that it reads back from JSON as it is. */
 function tidy(step: Step): Step {
   return Object.fromEntries(Object.entries(step).filter(([, value]) => value !== undefined)) as Step
+}
+
+/**
+ * Where each of the old steps is among the new ones: the same object, else one that reads the same; null: it is gone.
+ * An unchanged list costs one comparison a step.
+ */
+export function followed(old: readonly unknown[], next: readonly unknown[]): (number | null)[] {
+  const taken = new Set<number>()
+  const claim = (at: number): number | null => {
+    if (at < 0) return null
+    taken.add(at)
+    return at
+  }
+  const same = old.map((step, i) =>
+    next[i] === step ? claim(i) : claim(next.findIndex((one, j) => one === step && !taken.has(j))),
+  )
+  return same.map((place, i) => {
+    if (place !== null) return place
+    const text = JSON.stringify(old[i])
+    return claim(next.findIndex((one, j) => !taken.has(j) && JSON.stringify(one) === text))
+  })
 }

@@ -28,6 +28,8 @@ export type Film = {
   loose: boolean
   /** When it was last sanded or scuffed, null if never. */
   keyedAt: number | null
+  /** When an activator was put on iron, null if never. */
+  activated: { step: number; at: number } | null
   drying: DryingFilm
 }
 

@@ -32,10 +32,38 @@ export const RULE_NAMES = [
   'never-cures',
   'sand-too-early',
   'polish-too-early',
+  'clear-too-thin-to-polish',
+  'mirror-needs-gloss-black',
+  'clear-kills-metal',
+  'clear-colour-needs-bright-base',
+  'powder-loose',
   'clear-eats-powder',
+  'matt-hides-effect',
+  'buried-preshade',
   'too-cold',
   'too-damp',
   'too-hot',
+  'pot-life',
+  'fogs-clear-part',
+  'tide-mark-risk',
+  'salt-not-dry',
+  'salt-residue',
+  'unsealed-chips',
+  'decal-moisture',
+  'decal-bubble-check',
+  'rust-still-growing',
+  'wear-through',
+  'lines-will-close',
+  'fit-check-missing',
+  'clear-part-outside',
+  'scrap-test-first',
+  'turned-while-wet',
+  'additive-cap',
+  'against-gravity',
+  'marks-too-big',
+  'filler-curing',
+  'degrease-expired',
+  'grit-skipped',
   'ppe',
 ] as const
 export type RuleName = (typeof RULE_NAMES)[number]
@@ -48,8 +76,25 @@ export type Edit =
   | { move: { step: number; before: number } }
   | { set: Partial<Sequence> }
 
-/** A way out: what to say, and the edit that does it. */
-export type Remedy = { say: string; edit: Edit }
+/**
+ * What a way out costs, cheapest first: a wait that takes no further session, another solvent, another coat weight, a
+ * gentler tool, another order or a step of preparation, a longer wait, a shield coat, another bottle, going without.
+ */
+export const REMEDY_KINDS = [
+  'wait',
+  'solvent',
+  'coat',
+  'tool',
+  'order',
+  'long-wait',
+  'shield',
+  'bottle',
+  'leave-out',
+] as const
+export type RemedyKind = (typeof REMEDY_KINDS)[number]
+
+/** A way out: what to say, what kind of effort it is, and the edit that does it. */
+export type Remedy = { say: string; kind: RemedyKind; edit: Edit }
 
 /** What a finding is about: a film in its state, the bare substrate, or a mask. */
 export type FindingOn = {
@@ -68,6 +113,8 @@ export type Finding = {
   /** One plain sentence with the numbers. */
   because: string
   on: FindingOn
+  /** The finding that it only follows from: one mistake, one message. Left out: it stands for itself. */
+  follows?: { step: number; rule: RuleName }
   remedies: Remedy[]
 }
 
@@ -87,12 +134,20 @@ export type Rule = {
   name: RuleName
   /** Waiting longer can end it: automatic waits and the wait remedy ask it again at later minutes. */
   timing: boolean
+  /** It reads steps after its own: judged again where only later steps have changed. */
+  looksAhead?: boolean
   judge: (moment: Moment) => Draft | null
   /** What is wrong once the last step is done. */
   judgeEnd?: (end: EndOfWork) => Draft | null
 }
 
-export type EndOfWork = { stack: Stack; lastAct: number; lastStep: ActStep; at: number }
+export type EndOfWork = {
+  stack: Stack
+  lastAct: number
+  lastStep: ActStep
+  at: number
+  use: 'display' | 'handled'
+}
 
 const GRADE = { stop: 0, risk: 1, note: 2 } as const satisfies Record<Severity, number>
 

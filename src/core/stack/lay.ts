@@ -52,30 +52,54 @@ function after(stack: Stack, moment: Moment, end: number, index: number): Stack 
   const { step, work, at } = moment
   switch (work.row.kind) {
     case 'prep':
-      return prepared(stack, step, end)
+      return prepared(stack, step, end, index)
     case 'level':
-      return { ...stack, sheen: levelledSheen(step), clearCoats: 0 }
+      return {
+        ...stack,
+        sheen: levelledSheen(step),
+        clearCoats: 0,
+        levelled: true,
+        grit: step.grit ?? stack.grit,
+        touchedAt: end,
+      }
     case 'mask':
       return { ...stack, masks: [...stack.masks, { step: index, act: step.do, at: end }] }
     case 'unmask':
-      return unmasked(stack, work)
+      return unmasked(stack, moment, end)
     case 'open':
-      return opened(stack)
+      return opened(stack, end)
     case 'clean':
       return cleaned(stack, moment, end)
     case 'handle':
-      return stack
+      return { ...stack, touchedAt: end }
     case 'film': {
       const film = newFilm(moment, at, end)
-      if (!film) return stack
-      return {
-        ...stack,
-        films: [...stack.films, film],
-        sheen: film.coverage === 'whole' ? film.sheen : stack.sheen,
-        clearCoats: film.role === 'clear' ? stack.clearCoats + film.coats.length : stack.clearCoats,
-      }
+      return film ? covered(stack, film) : stack
     }
   }
+}
+
+/** A new film on top; a whole one seals what was open, and a whole clear holds powder. */
+function covered(stack: Stack, film: Film): Stack {
+  const whole = film.coverage === 'whole'
+  const clear = film.role === 'clear'
+  const films = whole && clear ? stack.films.map(held) : stack.films
+  return {
+    ...stack,
+    films: [...films, film],
+    sheen: whole ? film.sheen : stack.sheen,
+    clearCoats: clear ? stack.clearCoats + film.coats.length : stack.clearCoats,
+    levelled: clear ? false : stack.levelled,
+    grit: null,
+    filled: null,
+    rubs: whole ? [] : stack.rubs,
+    chippedAt: whole ? null : stack.chippedAt,
+    salty: whole ? false : stack.salty,
+  }
+}
+
+function held(film: Film): Film {
+  return film.loose ? { ...film, loose: false } : film
 }
 
 function newFilm(moment: Moment, start: number, end: number): Film | null {
@@ -99,17 +123,26 @@ function newFilm(moment: Moment, start: number, end: number): Film | null {
     effect: work.row.effect,
     loose: step.do === 'powder',
     keyedAt: null,
+    activated: null,
     drying: work.drying,
   }
 }
 
-function prepared(stack: Stack, step: ActStep, end: number): Stack {
-  if (step.do === 'wash' || step.do === 'degrease') return { ...stack, cleaned: true }
+function prepared(stack: Stack, step: ActStep, end: number, index: number): Stack {
+  if (step.do === 'wash' || step.do === 'degrease')
+    return { ...stack, cleanedAt: end, touchedAt: null, salty: false }
+  if (step.do === 'fill') return { ...stack, filled: { step: index, at: end } }
   if (step.do !== 'sand' && step.do !== 'scuff') return stack
   const films = stack.films.map((film, i) =>
     i === stack.films.length - 1 ? { ...film, keyedAt: end } : film,
   )
-  return { ...stack, films, sheen: stack.sheen === null ? null : levelledSheen(step) }
+  return {
+    ...stack,
+    films,
+    sheen: stack.sheen === null ? null : levelledSheen(step),
+    grit: step.grit ?? stack.grit,
+    touchedAt: end,
+  }
 }
 
 /** Sheen after cutting or polishing. Source: handbook 2.1. */
@@ -119,26 +152,33 @@ function levelledSheen(step: ActStep): Sheen {
 }
 
 /** What was laid over a grain or latex mask comes off with it. */
-function unmasked(stack: Stack, work: Work): Stack {
+function unmasked(stack: Stack, { work, step }: Moment, end: number): Stack {
   const acts = work.row.target ?? []
   const masks = stack.masks.filter((mask) => !acts.includes(mask.act))
   const lifted = stack.masks.filter((mask) => acts.includes(mask.act) && mask.act !== 'tape')
   if (lifted.length === 0) return { ...stack, masks }
   const first = Math.min(...lifted.map((mask) => mask.step))
+  const overRelease = step.do === 'unsalt' && newestRelease(stack) !== null
   const films = stack.films
     .filter((film) => film.role !== 'release')
     .map((film): Film => (film.step > first ? { ...film, coverage: 'patchy' } : film))
-  return { ...stack, masks, films }
+  return {
+    ...stack,
+    masks,
+    films,
+    chippedAt: overRelease ? end : stack.chippedAt,
+    salty: step.do === 'unsalt' ? !step.wanted?.includes('salt-frost') : stack.salty,
+  }
 }
 
 /** Chipped open: what lay over the release coat is broken, and the release that was exposed is gone. */
-function opened(stack: Stack): Stack {
+function opened(stack: Stack, end: number): Stack {
   const release = newestRelease(stack)
   if (!release) return stack
   const films = stack.films
     .filter((film) => film !== release.film)
     .map((film, i): Film => (i >= release.at ? { ...film, coverage: 'patchy' } : film))
-  return { ...stack, films }
+  return { ...stack, films, chippedAt: end }
 }
 
 /** A clean-up leaves its target in the recesses only; a fixer holds the powder from here on. */
@@ -148,9 +188,14 @@ function cleaned(stack: Stack, moment: Moment, end: number): Stack {
     if (!targets.has(film)) return film
     if (step.do === 'powder-fix' && work.drying)
       return { ...film, loose: false, end, drying: work.drying, reads: fixedReads(work) }
+    if (step.do === 'iron-activate')
+      return { ...film, activated: film.activated ?? { step: moment.index, at: end } }
     return film.coverage === 'patchy' ? film : { ...film, coverage: 'patchy' }
   })
-  return { ...stack, films }
+  const rubs = work.row.rubs
+    ? [...stack.rubs, { step: moment.index, at: end, passes: step.passes ?? 1 }]
+    : stack.rubs
+  return { ...stack, films, rubs }
 }
 
 /** Fixed powder behaves as what its fixer leaves behind. */

@@ -1,7 +1,7 @@
 import type { ClimateSeries } from '../drying'
 import type { Climate } from '../model/climate'
-import type { ActStep, School, Sequence, Step } from '../model/sequence'
-import type { Substrate } from '../model/vocabulary'
+import type { ActStep, Product, School, Sequence, Step } from '../model/sequence'
+import type { Family, Role, Sheen, Solvent, Substrate } from '../model/vocabulary'
 import type { Film } from './film'
 import type { Stack } from './stack'
 import type { Work } from './work'
@@ -33,4 +33,23 @@ export type Setting = {
   climate: Climate
   steps: readonly Step[]
   sequence: Sequence
+  /** Bottles at hand, offered as ways out; empty where none are known. */
+  shelf: readonly ShelfPaint[]
+  /** Pairs of film and solvent that the log knows, as `pairKey`; null: there is no log to ask. */
+  usedPairs: ReadonlySet<string> | null
+}
+
+/** What a way out needs to know of a bottle. */
+export type ShelfPaint = {
+  name: string
+  family: Family
+  role: Role
+  sheen?: Sheen | undefined
+  colour?: string | undefined
+  product?: Product | undefined
+}
+
+/** A film and the solvent put on it, as one key. */
+export function pairKey(film: Family, solvent: Solvent): string {
+  return `${film} ${solvent}`
 }

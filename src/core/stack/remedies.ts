@@ -1,17 +1,20 @@
 import { sayDuration, writeDuration } from '../model/duration'
 import { isAct, type Sequence } from '../model/sequence'
 import { editSequence } from './edit'
-import type { Edit, Finding, Remedy } from './finding'
+import { type Edit, type Finding, REMEDY_KINDS, type Remedy } from './finding'
 import type { Moment } from './moment'
 import { RULES } from './rules'
-import { type Drafted, laterMinutes, type Walk, type WalkOptions, walk } from './walk'
+import { type Drafted, laterMinutes, rewalk, type Walk, type WalkOptions, walk } from './walk'
 
 /** How many ways out one finding offers at most. */
 const MOST_REMEDIES = 4
 
+/** A wait up to this long falls into the night and takes no further session, minutes. */
+const OVERNIGHT = 24 * 60
+
 /**
- * The ways out of one finding that really are: each was applied, and the sequence judged again has that finding no more and
- * no new stop. Waits come first where they help, leaving something out comes last.
+ * The ways out of one finding that really are, cheapest first: each was applied, and the sequence judged again has that
+ * finding no more and no new stop. Leaving something out is offered only where nothing else helps.
  */
 export function remediesFor(
   sequence: Sequence,
@@ -23,7 +26,7 @@ export function remediesFor(
   const ways = draft.ways?.() ?? []
   if (draft.certain) return ways
   const tried: Remedy[] = []
-  for (const way of [...waitWays(drafted), ...ways]) {
+  for (const way of byCost([...waitWays(drafted), ...ways])) {
     if (tried.length >= MOST_REMEDIES) break
     if (helps(sequence, before, drafted, way, options)) tried.push(way)
   }
@@ -31,6 +34,11 @@ export function remediesFor(
   const last = moment ? lastResorts(sequence, moment) : []
   const one = last.find((way) => helps(sequence, before, drafted, way, options))
   return one ? [one] : []
+}
+
+/** Cheapest first; among equals as the rule named them. */
+function byCost(ways: readonly Remedy[]): Remedy[] {
+  return [...ways].sort((a, b) => REMEDY_KINDS.indexOf(a.kind) - REMEDY_KINDS.indexOf(b.kind))
 }
 
 /** A longer wait before the step, where waiting ends the finding. */
@@ -45,25 +53,30 @@ function waitWay({ index, setting }: Moment, more: number): Remedy {
   const previous = setting.steps[index - 1]
   const longer = previous !== undefined && !isAct(previous)
   return {
+    kind: more <= OVERNIGHT ? 'wait' : 'long-wait',
     say: `Wait ${sayDuration(more)} ${longer ? 'longer' : 'first'}`,
     edit: { insert: { before: index, step: { wait: writeDuration(more) } } },
   }
 }
 
 function lastResorts(sequence: Sequence, moment: Moment): Remedy[] {
+  const kind = 'leave-out' as const
   const { index } = moment
   const earlier = [...moment.targets].map((film) => film.step).sort((a, b) => b - a)
   return [
-    { say: 'Leave this step out', edit: { remove: { step: index } } },
+    { kind, say: 'Leave this step out', edit: { remove: { step: index } } },
     ...earlier.map((step) => ({
+      kind,
       say: 'Leave out what it works on',
       edit: { remove: { step } },
     })),
     {
+      kind,
       say: 'End the work before this step',
       edit: { set: { steps: sequence.steps.slice(0, index) } },
     },
     ...moment.stack.masks.map((mask) => ({
+      kind,
       say: 'Leave the mask out',
       edit: { remove: { step: mask.step } },
     })),
@@ -80,7 +93,9 @@ function helps(
 ): boolean {
   if (touchesFacts(way.edit, options)) return false
   const edited = editSequence(sequence, way.edit)
-  const after = walk(edited.sequence, options)
+  const from = firstChange(sequence, edited.sequence)
+  const after =
+    from === null ? walk(edited.sequence, options) : rewalk(before, edited.sequence, from, options)
   const place = edited.moved[drafted.step] ?? null
   const still = after.drafts.some((one) => one.rule === drafted.rule && one.step === place)
   if (still || count(after, drafted.rule) >= count(before, drafted.rule)) return false
@@ -92,6 +107,15 @@ function helps(
   return after.drafts.every(
     (one) => one.draft.severity !== 'stop' || known.has(`${one.rule} ${one.step}`),
   )
+}
+
+/** The first step that an edit changes; null where it changes what holds for all of them. */
+export function firstChange(old: Sequence, next: Sequence): number | null {
+  for (const field of new Set([...Object.keys(old), ...Object.keys(next)]))
+    if (field !== 'steps' && old[field as keyof Sequence] !== next[field as keyof Sequence])
+      return null
+  const at = next.steps.findIndex((step, i) => step !== old.steps[i])
+  return at < 0 ? Math.min(old.steps.length, next.steps.length) : at
 }
 
 /** Facts come first in a walk that has them: an edit before the last of them would change the past. */

@@ -13,14 +13,48 @@ export type Stack = {
   masks: readonly Mask[]
   /** Sheen of the face; null on the bare part. */
   sheen: Sheen | null
-  /** Washed or degreased since the beginning. */
-  cleaned: boolean
+  /** When it was last washed or degreased; null: never. */
+  cleanedAt: number | null
+  /** When it was sanded, cut or handled since then; null: not since. */
+  touchedAt: number | null
   /** Coats of clear since the last levelling. */
   clearCoats: number
+  /** Cut or polished, and no clear since: a further pass is the same levelling. */
+  levelled: boolean
+  /** Grit of the last sanding on this face; null: none, or painted since. */
+  grit: number | null
+  /** When filler was last laid that no paint covers yet. */
+  filled: Since | null
+  /** Rubs and passes on the face since it was last covered. */
+  rubs: readonly Rub[]
+  /** When it was chipped over release, or cleared of salt on release, with nothing whole on it since. */
+  chippedAt: number | null
+  /** A rinse has left salt on the face. */
+  salty: boolean
 }
 
+/** Passes of a swab or brush over one place. Source: handbook 2.6, wear-through. */
+export type Rub = Since & { passes: number }
+
+/** A minute, and the step at whose end it came. */
+export type Since = { step: number; at: number }
+
 export function bareStack(substrate: Substrate): Stack {
-  return { substrate, films: [], masks: [], sheen: null, cleaned: false, clearCoats: 0 }
+  return {
+    substrate,
+    films: [],
+    masks: [],
+    sheen: null,
+    cleanedAt: null,
+    touchedAt: null,
+    clearCoats: 0,
+    levelled: false,
+    grit: null,
+    filled: null,
+    rubs: [],
+    chippedAt: null,
+    salty: false,
+  }
 }
 
 /**
@@ -41,6 +75,30 @@ export function openFilms(stack: Stack, skip: ReadonlySet<Film> = NOTHING): Film
 }
 
 const NOTHING: ReadonlySet<Film> = new Set()
+
+/**
+ * The films that are seen: the open ones, and through clears and transparent colour what lies under them, down to and
+ * including the first whole film that hides. Top first.
+ */
+export function seenFilms(stack: Stack): Film[] {
+  const seen: Film[] = []
+  for (let i = stack.films.length - 1; i >= 0; i--) {
+    const film = stack.films[i] as Film
+    seen.push(film)
+    if (film.coverage === 'whole' && !isTransparent(film)) break
+  }
+  return seen
+}
+
+/** Does it let what is under it show? */
+export function isTransparent(film: Film): boolean {
+  return film.role === 'clear' || film.role === 'clear-colour' || film.role === 'release'
+}
+
+/** The newest film that covers the whole face; null on a bare part. */
+export function newestWhole(stack: Stack): Film | null {
+  return stack.films.findLast((film) => film.coverage === 'whole') ?? null
+}
 
 /**
  * The films that a solvent comes to: the open ones and, where the whole film at the bottom of them is itself dissolved,

@@ -11,7 +11,7 @@ describe('a walk with facts', () => {
   it('follows what happened, and begins the rest no sooner than now', () => {
     const walked = walk(one, { facts: new Map([[0, { start: 0, ends: [5] }]]), notBefore: 30 })
     expect(walked.timeline.map(({ from }) => from)).toEqual([0, 65])
-    expect(walked.waits).toMatchObject([{ before: 1, minutes: 35, film: 0 }])
+    expect(walked.waits).toMatchObject([{ before: 1, minutes: 35, since: { step: 0, at: 5 } }])
   })
 
   it('late enough waits for nothing', () => {

@@ -1,15 +1,23 @@
 import type { ClimateSeries } from '../drying'
-import { actRow, type FilmState } from '../materials'
+import {
+  actRow,
+  FILLER_CURES,
+  type FilmState,
+  IRON_SETTLES,
+  POLISH_2K,
+  RUB_HOUR,
+  SALT_DRY,
+} from '../materials'
 import { type Climate, changeClimate, REFERENCE_CLIMATE } from '../model/climate'
 import { minutesOf } from '../model/fields'
 import { type ActStep, isAct, type Sequence, type Step } from '../model/sequence'
 import type { Family, Sheen } from '../model/vocabulary'
-import { EPSILON, type Film, filmReaches, filmState } from './film'
-import { type Draft, type RuleName, worse } from './finding'
+import { EPSILON, filmReaches, filmState } from './film'
+import { type Draft, type Rule, type RuleName, worse } from './finding'
 import { coatEnds, lay } from './lay'
-import type { Moment, Setting } from './moment'
+import type { Moment, Setting, ShelfPaint } from './moment'
 import { RULES } from './rules'
-import { bareStack, openFilms, type Stack } from './stack'
+import { bareStack, openFilms, type Since, type Stack } from './stack'
 import { targetsOf } from './targets'
 import { workOf } from './work'
 
@@ -26,8 +34,8 @@ export type TimelineEntry = {
 /** A rule's draft, where it was drafted. `moment` is null for what is wrong at the end of the work. */
 export type Drafted = { step: number; rule: RuleName; draft: Draft; moment: Moment | null }
 
-/** A wait that was filled in: minutes, why, and the step of the film that it waits for. */
-export type FilledWait = { before: number; minutes: number; because: string; film: number }
+/** A wait that was filled in: minutes, why, and what it counts from: a film, a mask, filler, a rub. */
+export type FilledWait = { before: number; minutes: number; because: string; since: Since }
 
 /** One step as it was done: when it began, when its coats ended, what lay on the part before and after. */
 export type Walked = { index: number; step: ActStep; moment: Moment; ends: number[]; after: Stack }
@@ -41,6 +49,8 @@ export type Walk = {
   series: ClimateSeries
   /** Minutes in all. */
   total: number
+  /** How things stood before each step: where a walk of an edited sequence takes up again. */
+  marks: State[]
 }
 
 /** When a step was really done, minutes from the start: facts that the walk follows instead of reckoning. */
@@ -55,6 +65,10 @@ export type WalkOptions = {
   correction?: (family: Family) => number
   /** The climate over time where it was logged; otherwise the sequence's own. */
   series?: ClimateSeries
+  /** Bottles at hand. */
+  shelf?: readonly ShelfPaint[]
+  /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
+  usedPairs?: ReadonlySet<string>
 }
 
 type State = { at: number; stack: Stack; series: { from: number; climate: Climate }[] }
@@ -66,31 +80,77 @@ type State = { at: number; stack: Stack; series: { from: number; climate: Climat
  * Source: handbook 2.3 to 2.6, 3.2.
  */
 export function walk(sequence: Sequence, options: WalkOptions = {}): Walk {
-  const setting = settingOf(sequence)
-  const out: Walk = {
-    drafts: [],
-    timeline: [],
-    waits: [],
-    walked: [],
-    stack: bareStack(sequence.substrate),
-    series: [],
-    total: 0,
-  }
+  const setting = settingOf(sequence, options)
   const state: State = {
     at: 0,
     stack: bareStack(sequence.substrate),
     series: options.series ? [...options.series] : [{ from: 0, climate: setting.climate }],
   }
-  sequence.steps.forEach((step, index) => {
+  const out: Walk = {
+    drafts: [],
+    timeline: [],
+    waits: [],
+    walked: [],
+    stack: state.stack,
+    series: [],
+    total: 0,
+    marks: [],
+  }
+  return walkOn(out, state, setting, options, 0)
+}
+
+/**
+ * Walks an edited sequence from its first changed step on: what comes before is taken from the walk of the sequence as it
+ * was. Rules that look ahead are asked again there.
+ *
+ * @param before a walk of a sequence that differs in its steps only, with the same options
+ * @param from index of the first step that differs
+ */
+export function rewalk(
+  before: Walk,
+  sequence: Sequence,
+  from: number,
+  options: WalkOptions = {},
+): Walk {
+  const mark = before.marks[from]
+  if (!mark) return walk(sequence, options)
+  const setting = settingOf(sequence, options)
+  const walked = before.walked.filter((one) => one.index < from)
+  const kept = before.drafts.filter(
+    (one) => one.step < from && one.moment !== null && !AHEAD_NAMES.has(one.rule),
+  )
+  const again = walked.flatMap(({ moment }) => judge({ ...moment, setting }, AHEAD))
+  const out: Walk = {
+    ...before,
+    drafts: [...kept, ...again].sort((a, b) => a.step - b.step),
+    timeline: before.timeline.filter((one) => one.step < from),
+    waits: before.waits.filter((one) => one.before < from),
+    walked,
+    marks: before.marks.slice(0, from),
+  }
+  return walkOn(out, { ...mark }, setting, options, from)
+}
+
+function walkOn(
+  out: Walk,
+  state: State,
+  setting: Setting,
+  options: WalkOptions,
+  from: number,
+): Walk {
+  const { steps } = setting
+  for (let index = from; index < steps.length; index++) {
+    const step = steps[index] as Step
+    out.marks.push({ ...state })
     changeAir(state, step)
     if (isAct(step)) doAct(state, step, index, setting, options, out)
     else state.at += minutesOf(step.wait)
-  })
-  out.drafts.push(...judgeEnd(state, sequence.steps))
+  }
+  out.drafts.push(...judgeEnd(state, setting))
   return { ...out, stack: state.stack, series: state.series, total: state.at }
 }
 
-function settingOf(sequence: Sequence): Setting {
+function settingOf(sequence: Sequence, options: WalkOptions): Setting {
   return {
     substrate: sequence.substrate,
     use: sequence.use ?? 'display',
@@ -98,6 +158,8 @@ function settingOf(sequence: Sequence): Setting {
     climate: changeClimate(REFERENCE_CLIMATE, sequence.climate),
     steps: sequence.steps,
     sequence,
+    shelf: options.shelf ?? [],
+    usedPairs: options.usedPairs ?? null,
   }
 }
 
@@ -172,20 +234,26 @@ function momentAt(
   }
 }
 
-/** Every finding of one moment. */
-export function judge(moment: Moment): Drafted[] {
-  return RULES.flatMap((rule) => {
+const TIMING = RULES.filter((rule) => rule.timing)
+const AHEAD = RULES.filter((rule) => rule.looksAhead)
+const AHEAD_NAMES: ReadonlySet<RuleName> = new Set(AHEAD.map((rule) => rule.name))
+
+/** What rules say of one moment. */
+export function judge(moment: Moment, rules: readonly Rule[] = RULES): Drafted[] {
+  const found: Drafted[] = []
+  for (const rule of rules) {
     const draft = rule.judge(moment)
-    return draft ? [{ step: moment.index, rule: rule.name, draft, moment }] : []
-  })
+    if (draft) found.push({ step: moment.index, rule: rule.name, draft, moment })
+  }
+  return found
 }
 
-function judgeEnd(state: State, steps: readonly Step[]): Drafted[] {
+function judgeEnd(state: State, { steps, use }: Setting): Drafted[] {
   const lastAct = steps.findLastIndex(isAct)
   const lastStep = steps[lastAct]
   if (!lastStep || !isAct(lastStep)) return []
   return RULES.flatMap((rule) => {
-    const draft = rule.judgeEnd?.({ stack: state.stack, lastAct, lastStep, at: state.at })
+    const draft = rule.judgeEnd?.({ stack: state.stack, lastAct, lastStep, at: state.at, use })
     return draft ? [{ step: lastAct, rule: rule.name, draft, moment: null }] : []
   })
 }
@@ -205,58 +273,69 @@ function entryOf(step: number, moment: Moment, stack: Stack, end: number): Timel
 /** The points of a film's clock at which a judgement can change. */
 const POINTS = ['flash', 'touch', 'recoat', 'sand', 'tape', 'cured', 'workFrom'] as const
 
-/** A later minute, and the film whose clock comes to a point then. */
-export type LaterMinute = { at: number; film: Film }
-
-/** A two-part clear is polished from here on, minutes: a point that no milestone marks. Source: handbook 2.6. */
-const POLISH_2K = 48 * 60
+/** A later minute, and what comes to its point then. */
+export type LaterMinute = { at: number; since: Since }
 
 /** Later minutes at which something about this moment changes, soonest first; whole minutes after `at`. */
 export function laterMinutes(moment: Moment): LaterMinute[] {
-  const films = new Set([...openFilms(moment.stack), ...moment.stack.films.slice(-8)])
-  const minutes = new Map<number, Film>()
-  const add = (time: number | null, film: Film) => {
-    if (time === null || !Number.isFinite(time) || time <= moment.at + EPSILON) return
-    minutes.set(moment.at + Math.ceil(time - moment.at - EPSILON), film)
+  const { stack, at, series } = moment
+  const minutes = new Map<number, Since>()
+  const add = (time: number | null, since: Since) => {
+    if (time === null || !Number.isFinite(time) || time <= at + EPSILON) return
+    minutes.set(at + Math.ceil(time - at - EPSILON), since)
   }
-  for (const film of films) {
-    for (const point of POINTS) add(filmReaches(film, point, moment.series), film)
-    if (film.family === 'urethane-2k') add(film.end + POLISH_2K, film)
+  for (const film of new Set([...openFilms(stack), ...stack.films.slice(-8)])) {
+    const since = { step: film.step, at: film.end }
+    for (const point of POINTS) add(filmReaches(film, point, series), since)
+    if (film.family === 'urethane-2k') add(film.end + POLISH_2K, since)
+    if (film.activated) {
+      add(film.activated.at + IRON_SETTLES.from, film.activated)
+      add(film.activated.at + IRON_SETTLES.to, film.activated)
+    }
   }
-  return [...minutes].map(([at, film]) => ({ at, film })).sort((a, b) => a.at - b.at)
+  for (const mask of stack.masks) if (mask.act === 'salt') add(mask.at + SALT_DRY, mask)
+  for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
+  if (stack.filled) add(stack.filled.at + FILLER_CURES, stack.filled)
+  return [...minutes]
+    .map(([later, { step, at: from }]) => ({ at: later, since: { step, at: from } }))
+    .sort((a, b) => a.at - b.at)
 }
 
-/** How bad a moment is for waiting's sake: stops, then risks, then coats too soon. Notes of taste don't make anybody wait. */
+/** Notes that are worth a wait by themselves: the others are a matter of taste. */
+const WORTH_WAITING: readonly RuleName[] = ['recoat-too-early', 'filler-curing', 'turned-while-wet']
+
+/** How bad a moment is for waiting's sake: stops, then risks, then what is merely too soon. */
 function cost(drafts: readonly Drafted[]): number {
   return drafts.reduce((sum, { draft, rule }) => {
     if (draft.severity === 'stop') return sum + 10_000
     if (draft.severity === 'risk') return sum + 100
-    return rule === 'recoat-too-early' ? sum + 1 : sum
+    return WORTH_WAITING.includes(rule) ? sum + 1 : sum
   }, 0)
 }
 
 /** The earliest minute at which no wait would make this step any better. */
 function fillWait(moment: Moment): { moment: Moment; wait: FilledWait | null } {
-  const now = judge(moment)
-  let best: LaterMinute | null = null
+  const now = judge(moment, TIMING)
+  let best: { later: LaterMinute; moment: Moment } | null = null
   let least = cost(now)
+  if (least === 0) return { moment, wait: null }
   for (const later of laterMinutes(moment)) {
-    if (least === 0) break
-    const price = cost(judge({ ...moment, at: later.at }))
+    const waited = { ...moment, at: later.at }
+    const price = cost(judge(waited, TIMING))
     if (price >= least) continue
-    best = later
+    best = { later, moment: waited }
     least = price
+    if (least === 0) break
   }
   if (!best) return { moment, wait: null }
-  const waited = { ...moment, at: best.at }
-  const still = new Set(judge(waited).map((one) => one.rule))
+  const still = new Set(judge(best.moment, TIMING).map((one) => one.rule))
   const wait = {
     before: moment.index,
-    minutes: best.at - moment.at,
+    minutes: best.later.at - moment.at,
     because: whyWait(now, still),
-    film: best.film.step,
+    since: best.later.since,
   }
-  return { moment: waited, wait }
+  return { moment: best.moment, wait }
 }
 
 /** Why a wait was filled in: the worst of what it ends. */

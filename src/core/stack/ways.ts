@@ -1,7 +1,7 @@
 import { familyRow, reaction } from '../materials'
 import { sayDuration, writeDuration } from '../model/duration'
 import { minutesOf } from '../model/fields'
-import { type ActStep, isAct, type Step } from '../model/sequence'
+import { type ActStep, isAct, type Product, type Step } from '../model/sequence'
 import type { Coat, Family, Sheen } from '../model/vocabulary'
 import { filmReaches } from './film'
 import type { Remedy } from './finding'
@@ -36,6 +36,7 @@ export function shieldWays(moment: Moment, sheen?: Sheen): Remedy[] {
   if (!solvent) return []
   const looks = sheen ?? stack.sheen ?? 'satin'
   return SHIELDS.filter((family) => reaction(family, 'set', solvent) === '-').map((family) => ({
+    kind: 'shield',
     say: `Shield it first: ${looks} ${familyRow(family).name} clear, then ${SHIELD_WAIT}`,
     edit: {
       insert: {
@@ -59,6 +60,7 @@ export function milderSolventWays(moment: Moment): Remedy[] {
   return familyRow(family)
     .thinners.filter((thinner) => thinner !== work.solvent)
     .map((solvent) => ({
+      kind: 'solvent',
       say: `Use ${SOLVENT_WORDS[solvent]} instead`,
       edit: { replace: { step: index, with: changed(step, { solvent }) } },
     }))
@@ -74,6 +76,7 @@ export function lighterCoatWays(moment: Moment): Remedy[] {
     { coats: ['mist', 'mist', 'mist'], say: 'Lay it in mist coats only' },
   ]
   return plans.map(({ coats, say }) => ({
+    kind: 'coat',
     say,
     edit: {
       replace: {
@@ -90,6 +93,7 @@ export function gentlerToolWays(moment: Moment): Remedy[] {
   if (work.row.kind !== 'clean') return []
   return [
     {
+      kind: 'tool',
       say: 'Use a brush that is only damp',
       edit: { replace: { step: index, with: changed(step, { tool: 'damp-brush' }) } },
     },
@@ -103,23 +107,46 @@ const OTHER_FAMILIES: readonly Family[] = [
   'lacquer',
 ]
 
-/** The same act in another family, thinned with its own thinner. */
+/** The same act in another family, thinned with its own thinner: a bottle on the shelf that suits before any other. */
 export function otherFamilyWays(
   moment: Moment,
   families: readonly Family[] = OTHER_FAMILIES,
 ): Remedy[] {
   const { step, index, work } = moment
-  return families
-    .filter((family) => family !== work.family)
-    .map((family) => ({
-      say: `Use ${familyRow(family).name} instead`,
-      edit: {
-        replace: {
-          step: index,
-          with: changed({ ...step, solvent: undefined, product: undefined }, { family }),
-        },
-      },
-    }))
+  const others = families.filter((family) => family !== work.family)
+  const bottles = others.flatMap((family) => bottleOf(moment, family))
+  return [...bottles, ...others.map(generic)].map(({ say, family, product }) => ({
+    kind: 'bottle',
+    say,
+    edit: {
+      replace: { step: index, with: changed({ ...step, solvent: undefined }, { family, product }) },
+    },
+  }))
+}
+
+type Other = { say: string; family: Family; product: Product | undefined }
+
+function generic(family: Family): Other {
+  return { say: `Use ${familyRow(family).name} instead`, family, product: undefined }
+}
+
+/** A bottle of this family that does the same: the same role, and the same colour or sheen where the step says one. */
+function bottleOf({ setting, step, work }: Moment, family: Family): Other[] {
+  const bottle = setting.shelf.find(
+    (one) =>
+      one.family === family &&
+      one.role === work.role &&
+      (step.sheen === undefined || one.sheen === step.sheen) &&
+      (step.colour === undefined || one.colour?.toLowerCase() === step.colour.toLowerCase()),
+  )
+  if (!bottle) return []
+  return [
+    {
+      say: `Use ${bottle.name} (${familyRow(family).name}) from the shelf`,
+      family,
+      product: bottle.product,
+    },
+  ]
 }
 
 /** Come sooner: shorten the waits between a step and this one, the longest first. */
@@ -130,9 +157,13 @@ export function soonerWays(moment: Moment, after: number, overrun: number): Reme
   return waits.reverse().flatMap(({ step, i }): Remedy[] => {
     if (isAct(step)) return []
     const left = Math.floor(minutesOf(step.wait) - overrun - 1)
-    if (left <= 0) return [{ say: 'Come sooner: without this wait', edit: { remove: { step: i } } }]
+    if (left <= 0)
+      return [
+        { kind: 'wait', say: 'Come sooner: without this wait', edit: { remove: { step: i } } },
+      ]
     return [
       {
+        kind: 'wait',
         say: `Come sooner: wait ${sayDuration(left)} instead`,
         edit: { replace: { step: i, with: { ...step, wait: writeDuration(left) } } },
       },
@@ -144,5 +175,5 @@ export function soonerWays(moment: Moment, after: number, overrun: number): Reme
 export function moveWays(moment: Moment, before: number, say: string): Remedy[] {
   return before === moment.index || before === moment.index + 1
     ? []
-    : [{ say, edit: { move: { step: moment.index, before } } }]
+    : [{ kind: 'order', say, edit: { move: { step: moment.index, before } } }]
 }

@@ -6,7 +6,7 @@ import type { Moment } from '../moment'
 import { capital, theWork } from '../words'
 
 /** Is this the first paint on the bare part, in a sense that primer, degreasing and etching care for? */
-function firstPaint(moment: Moment): boolean {
+export function firstPaint(moment: Moment): boolean {
   const { work, stack } = moment
   if (work.row.kind !== 'film' || !work.family || !familyRow(work.family).film) return false
   return stack.films.length === 0
@@ -51,7 +51,7 @@ export const needsPrimer: Rule = {
       severity: need.severity,
       because: `${need.because}, and ${theWork(moment)} is the first paint on it.`,
       on: { substrate: moment.stack.substrate },
-      ways: () => [...primerWays(moment), suitsWay(moment)],
+      ways: (): Remedy[] => [...primerWays(moment), suitsWay(moment)],
     }
   },
 }
@@ -62,12 +62,13 @@ function primerWays(moment: Moment): Remedy[] {
   const suited = { suits: [stack.substrate] }
   const families: readonly Family[] = ['lacquer', 'acrylic-pu', 'water-acrylic']
   return families.map((family) => ({
+    kind: 'shield',
     say: `Prime first: ${familyRow(family).name} primer, then 24 h`,
     edit: {
       insert: {
         before: index,
         steps: [
-          ...(substrateRow(stack.substrate).degrease && !stack.cleaned
+          ...(substrateRow(stack.substrate).degrease && stack.cleanedAt === null
             ? [{ do: 'degrease' as const }]
             : []),
           {
@@ -88,6 +89,7 @@ function suitsWay(moment: Moment): Remedy {
   const { step, stack, index } = moment
   const product = { ...step.product, suits: [...(step.product?.suits ?? []), stack.substrate] }
   return {
+    kind: 'bottle',
     say: `Use a product whose sheet says that it suits ${substrateRow(stack.substrate).name}`,
     edit: { replace: { step: index, with: { ...step, product } } },
   }
@@ -99,13 +101,14 @@ export const needsDegrease: Rule = {
   timing: false,
   judge: (moment): Draft | null => {
     const row = substrateRow(moment.stack.substrate)
-    if (!row.degrease || !firstPaint(moment) || moment.stack.cleaned) return null
+    if (!row.degrease || !firstPaint(moment) || moment.stack.cleanedAt !== null) return null
     return {
       severity: 'risk',
       because: `Nothing has been washed or degreased, and on ${row.name} ${row.degrease}.`,
       on: { substrate: moment.stack.substrate },
-      ways: () => [
+      ways: (): Remedy[] => [
         {
+          kind: 'order',
           say: 'Degrease it first',
           edit: { insert: { before: moment.index, step: { do: 'degrease' } } },
         },
@@ -127,8 +130,9 @@ export const needsEtch: Rule = {
       severity: 'risk',
       because: `${capital(theWork(moment))} does not bite ${row.name}: it wants an etching or metal primer.`,
       on: { substrate: stack.substrate },
-      ways: () => [
+      ways: (): Remedy[] => [
         {
+          kind: 'bottle',
           say: 'Use an etching primer',
           edit: { replace: { step: index, with: { ...step, etch: true } } },
         },
@@ -150,7 +154,7 @@ export const neverCures: Rule = {
       severity: 'stop',
       because: `${capital(theWork(moment))} on bare ${row.name} stays tacky for ever: the plasticiser keeps it from drying.`,
       on: { substrate: stack.substrate },
-      ways: () => primerWays(moment).slice(1),
+      ways: (): Remedy[] => primerWays(moment).slice(1),
     }
   },
 }

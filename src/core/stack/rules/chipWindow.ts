@@ -1,7 +1,7 @@
 import { CHIP_WINDOW } from '../../materials'
 import { sayDuration } from '../../model/duration'
 import { EPSILON, type Film, filmState, hasReached } from '../film'
-import type { Draft, Rule } from '../finding'
+import type { Draft, Remedy, Rule } from '../finding'
 import type { Moment } from '../moment'
 import { newestRelease } from '../stack'
 import { moveWays, soonerWays } from '../ways'
@@ -41,22 +41,23 @@ function draft(moment: Moment, top: Film): Draft | null {
       severity: 'risk',
       because: `${capital(theFilm(top))} is ${sayDuration(old)} old; after ${sayDuration(CHIP_WINDOW.latest)} it no longer opens well.`,
       on,
-      ways: () => sooner(moment, top, old - CHIP_WINDOW.latest),
+      ways: (): Remedy[] => sooner(moment, top, old - CHIP_WINDOW.latest),
     }
   if (top.family !== 'lacquer' || old < CHIP_WINDOW.lacquerHardFrom - EPSILON) return null
   return {
     severity: 'note',
     because: `${capital(theFilm(top))} is ${sayDuration(old)} old; from ${sayDuration(CHIP_WINDOW.lacquerHardFrom)} on it is hard: scratch it to start.`,
     on,
-    ways: () => sooner(moment, top, old - CHIP_WINDOW.lacquerHardFrom),
+    ways: (): Remedy[] => sooner(moment, top, old - CHIP_WINDOW.lacquerHardFrom),
   }
 }
 
-function sooner(moment: Moment, top: Film, overrun: number) {
+function sooner(moment: Moment, top: Film, overrun: number): Remedy[] {
   return [
     ...soonerWays(moment, top.step, overrun),
     ...moveWays(moment, top.step + 2, 'Chip it right after the first wait'),
     {
+      kind: 'leave-out',
       say: 'Put the chips on top with a sponge instead',
       edit: { replace: { step: moment.index, with: { do: 'chip-sponge' as const } } },
     },

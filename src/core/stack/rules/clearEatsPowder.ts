@@ -18,6 +18,7 @@ export const clearEatsPowder: Rule = {
       on: { film: 'pigment', state: filmState(powder, at, series) },
       ways: () => [
         {
+          kind: 'coat',
           say: 'Lay the clear in mist coats',
           edit: {
             replace: {

@@ -38,6 +38,7 @@ function draft(moment: Moment, breach: LimitBreach): Draft {
 function retarderWay(moment: Moment): Remedy[] {
   return [
     {
+      kind: 'solvent',
       say: `Add ${HOT_AIR_RETARDER} % retarder or more`,
       edit: {
         replace: {
@@ -55,10 +56,12 @@ function roomWays(moment: Moment): Remedy[] {
   const { sequence } = moment.setting
   return [
     {
+      kind: 'long-wait',
       say,
       edit: { replace: { step: moment.index, with: changed(moment.step, { climate: GOOD_ROOM }) } },
     },
     {
+      kind: 'long-wait',
       say: `${say}, all of it`,
       edit: { set: { climate: { ...sequence.climate, ...GOOD_ROOM, partCelsius: undefined } } },
     },

@@ -33,9 +33,10 @@ export const flowNeedsGloss: Rule = {
           ? `The face is ${stack.sheen}: the wash spreads sideways and stains it instead of running along the recesses.`
           : `The face is ${stack.sheen}: the wash runs only part of the way and stains it slightly.`,
       on: top ? { film: top.family } : { substrate: stack.substrate },
-      ways: () => [
+      ways: (): Remedy[] => [
         ...glossWays(moment),
         {
+          kind: 'order',
           say: `Take the ${flow} surface as this build's school of lining`,
           edit: { set: { school: { ...setting.school, liningSurface: flow } } },
         },
@@ -56,6 +57,7 @@ export function glossWays(moment: Moment): Remedy[] {
 function raised(step: ActStep, index: number): Remedy {
   const gloss: Sheen = 'gloss'
   return {
+    kind: 'coat',
     say: 'Make the clear under it gloss',
     edit: { replace: { step: index, with: { ...step, sheen: gloss } } },
   }

@@ -34,13 +34,14 @@ function takeOff(masks: readonly Mask[], before: number): Remedy[] {
   const acts = [...new Set(masks.map(offAct).filter((act): act is Act => act !== null))]
   if (acts.length === 0) return []
   const steps = acts.map((act): ActStep => ({ do: act }))
-  return [{ say: 'Take it off first', edit: { insert: { before, steps } } }]
+  return [{ kind: 'order', say: 'Take it off first', edit: { insert: { before, steps } } }]
 }
 
 /** Clear or weathering over a mask that never comes off; a mask still on at the end of the work. Source: handbook 2.6. */
 export const maskLeftOn: Rule = {
   name: 'mask-left-on',
   timing: false,
+  looksAhead: true,
   judge: (moment) => {
     const { work, stack, index } = moment
     const seals = work.row.kind === 'film' && (work.role === 'clear' || work.row.weathering)

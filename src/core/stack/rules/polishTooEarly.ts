@@ -1,11 +1,9 @@
+import { POLISH_2K } from '../../materials'
 import { sayDuration } from '../../model/duration'
 import { filmReaches, filmState } from '../film'
 import type { Rule } from '../finding'
 import { openFilms } from '../stack'
 import { age, capital, theFilm } from '../words'
-
-/** A two-part clear is polished from here on, minutes after its last coat. Source: handbook 2.6, 3.1. */
-const POLISH_2K = 48 * 60
 
 /** Compound on a clear that is not cured. Source: handbook 2.6. */
 export const polishTooEarly: Rule = {

@@ -18,6 +18,7 @@ export const ppe: Rule = {
       certain: true,
       ways: () => [
         {
+          kind: 'order',
           say: 'Confirm that the protection is at hand',
           edit: { replace: { step: index, with: changed(step, { protection: 'confirmed' }) } },
         },

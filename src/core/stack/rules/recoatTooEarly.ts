@@ -81,6 +81,7 @@ function betweenCoats(moment: Moment): Draft | null {
     on: { film: work.family, state: 'fresh' },
     ways: () => [
       {
+        kind: 'coat',
         say: `Keep ${sayDuration(flash)} between the coats`,
         edit: { replace: { step: index, with: changed(step, { gap: undefined }) } },
       },

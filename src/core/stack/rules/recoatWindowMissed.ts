@@ -1,7 +1,7 @@
 import { RELEASE_TO_TOP } from '../../materials'
 import { sayDuration } from '../../model/duration'
 import { EPSILON, type Film, filmReaches, filmState } from '../film'
-import { type Draft, type Rule, worstDraft } from '../finding'
+import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
 import type { Moment } from '../moment'
 import { openFilms } from '../stack'
 import { soonerWays } from '../ways'
@@ -32,11 +32,12 @@ function draft(moment: Moment, film: Film): Draft | null {
     severity: 'risk',
     because: `${capital(theFilm(film))} takes the next paint up to ${sayDuration(latest - film.end)} after its last coat; this comes after ${age(film, moment)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
-    ways: () => [
+    ways: (): Remedy[] => [
       ...(film.role === 'release'
         ? []
         : [
             {
+              kind: 'order' as const,
               say: 'Scuff it first, so that the next paint keys',
               edit: { insert: { before: index, step: { do: 'scuff' as const } } },
             },

@@ -12,6 +12,7 @@ import {
   shieldWays,
 } from '../ways'
 import { age, capital, theFilm, theSolvent } from '../words'
+import { suitsFilm } from './clearKillsMetal'
 
 /** Severity by effect after energy. Source: handbook 2.6, by effect. */
 const SEVERITY = {
@@ -38,6 +39,7 @@ export const solventAttacksFilm: Rule = {
 /** Is this film another rule's to speak of? */
 function spokenOf(moment: Moment, film: Film): boolean {
   const { work } = moment
+  if (suitsFilm(moment, film)) return true
   if (film.role === 'release' && work.row.kind !== 'clean') return true
   if (work.row.weathering && film.weathering) return true
   if (film.family === 'pigment' && work.role === 'clear') return true

@@ -31,8 +31,9 @@ export const undercoatNotFast: Rule = {
           severity,
           because: `${capital(theFilm(film))} under the release coat is only ${state}: ${theSolvent(moment)}, ${EFFECT_WORDS[effect]}.`,
           on: { film: film.family, state },
-          ways: () => [
+          ways: (): Remedy[] => [
             {
+              kind: 'tool',
               say: 'Open it with a damp brush instead of scrubbing',
               edit: {
                 replace: { step: moment.index, with: { ...moment.step, tool: 'damp-brush' } },
@@ -52,6 +53,7 @@ function lacquerUnder(steps: readonly Step[], index: number): Remedy[] {
   if (!laid || !isAct(laid)) return []
   return [
     {
+      kind: 'bottle',
       say: 'Lay the undercoat in lacquer',
       edit: {
         replace: { step: index, with: { ...laid, family: 'lacquer', solvent: undefined } },

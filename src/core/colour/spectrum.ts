@@ -1,0 +1,188 @@
+import { converter, differenceCiede2000, parse } from 'culori'
+import { BANDS, D65, X_BAR, Y_BAR, Z_BAR } from './observer'
+
+/** A reflectance or any other quantity by wavelength, 31 values from 400 to 700 nm. */
+export type Curve = Float64Array
+
+/** CIELAB under D65. */
+export type Lab = { l: number; a: number; b: number }
+
+/** XYZ (D65) to linear sRGB. */
+const FROM_XYZ = [
+  [3.2404542, -1.5371385, -0.4985314],
+  [-0.969266, 1.8760108, 0.041556],
+  [0.0556434, -0.2040259, 1.0572252],
+] as const
+
+/** Weights of each wavelength in the linear sRGB channels, rescaled so that R = 1 is white. Source: handbook 5.1. */
+const WEIGHTS: readonly Curve[] = FROM_XYZ.map(([x, y, z]) => {
+  const raw = Float64Array.from(
+    { length: BANDS },
+    (_, i) => (x * (X_BAR[i] ?? 0) + y * (Y_BAR[i] ?? 0) + z * (Z_BAR[i] ?? 0)) * (D65[i] ?? 0),
+  )
+  const sum = raw.reduce((all, one) => all + one, 0)
+  return raw.map((one) => one / sum)
+})
+
+const toLinear = converter('lrgb')
+const toLab = converter('lab65')
+const ciede2000 = differenceCiede2000()
+
+/** Linear channels are kept within this, so that a curve exists. Source: handbook 5.1. */
+const DARKEST = 5e-5
+const BRIGHTEST = 0.9985
+
+const MOST_ROUNDS = 60
+const CLOSE = 1e-10
+
+const curves = new Map<string, Curve>()
+
+/**
+ * The smoothest reflectance curve that has an sRGB colour: R = (1 + tanh z)/2 with the least Σ(zᵢ₊₁ − zᵢ)².
+ *
+ * @param hex #RRGGBB
+ * @returns seen reflectance between 0 and 1
+ * @throws RangeError if the text is no colour
+ * Source: handbook 5.1.
+ */
+export function curveOf(hex: string): Curve {
+  const key = hex.toLowerCase()
+  const known = curves.get(key)
+  if (known) return known
+  const linear = toLinear(parse(key))
+  if (!linear) throw new RangeError(`curveOf: "${hex}" is no colour`)
+  const target = [linear.r, linear.g, linear.b].map((one) =>
+    Math.min(BRIGHTEST, Math.max(DARKEST, one)),
+  )
+  const curve = smoothest(target)
+  curves.set(key, curve)
+  return curve
+}
+
+/** Damped Newton on the Lagrangian: 31 values z and 3 multipliers. */
+function smoothest(target: readonly number[]): Curve {
+  const size = BANDS + 3
+  const mean = target.reduce((sum, one) => sum + one, 0) / 3
+  let state = new Float64Array(size).fill(Math.atanh(2 * mean - 1), 0, BANDS)
+  let residual = lagrangian(state, target)
+  for (let round = 0; round < MOST_ROUNDS && norm(residual) > CLOSE; round++) {
+    const step = solveLinear(jacobian(state), residual)
+    let share = 1
+    let next = moved(state, step, share)
+    let left = lagrangian(next, target)
+    while (norm(left) > norm(residual) && share > 1e-6) {
+      share /= 2
+      next = moved(state, step, share)
+      left = lagrangian(next, target)
+    }
+    state = next
+    residual = left
+  }
+  return state.slice(0, BANDS).map((z) => (1 + Math.tanh(z)) / 2)
+}
+
+function moved(state: Float64Array, step: Float64Array, share: number): Float64Array<ArrayBuffer> {
+  return Float64Array.from(state, (one, i) => one - share * (step[i] ?? 0))
+}
+
+function norm(values: Float64Array): number {
+  return Math.sqrt(values.reduce((sum, one) => sum + one * one, 0))
+}
+
+/** Σ over channels of weight · multiplier at one wavelength. */
+function pull(state: Float64Array, band: number): number {
+  return WEIGHTS.reduce((sum, row, c) => sum + (row[band] ?? 0) * (state[BANDS + c] ?? 0), 0)
+}
+
+function lagrangian(state: Float64Array, target: readonly number[]): Float64Array<ArrayBuffer> {
+  const out = new Float64Array(BANDS + 3)
+  for (let i = 0; i < BANDS; i++) {
+    const z = state[i] ?? 0
+    const before = i > 0 ? z - (state[i - 1] ?? 0) : 0
+    const after = i < BANDS - 1 ? z - (state[i + 1] ?? 0) : 0
+    const slope = (1 - Math.tanh(z) ** 2) / 2
+    out[i] = 2 * (before + after) + slope * pull(state, i)
+    WEIGHTS.forEach((row, c) => {
+      out[BANDS + c] = (out[BANDS + c] ?? 0) + ((row[i] ?? 0) * (1 + Math.tanh(z))) / 2
+    })
+  }
+  target.forEach((one, c) => {
+    out[BANDS + c] = (out[BANDS + c] ?? 0) - one
+  })
+  return out
+}
+
+function jacobian(state: Float64Array): Float64Array[] {
+  const size = BANDS + 3
+  const rows = Array.from({ length: size }, () => new Float64Array(size))
+  const put = (r: number, c: number, value: number) => {
+    const row = rows[r]
+    if (row) row[c] = value
+  }
+  for (let i = 0; i < BANDS; i++) {
+    const t = Math.tanh(state[i] ?? 0)
+    const slope = (1 - t * t) / 2
+    put(i, i, (i > 0 && i < BANDS - 1 ? 4 : 2) - 2 * slope * t * pull(state, i))
+    if (i > 0) put(i, i - 1, -2)
+    if (i < BANDS - 1) put(i, i + 1, -2)
+    WEIGHTS.forEach((row, c) => {
+      const value = slope * (row[i] ?? 0)
+      put(i, BANDS + c, value)
+      put(BANDS + c, i, value)
+    })
+  }
+  return rows
+}
+
+/** Gaussian elimination with the largest pivot. */
+function solveLinear(matrix: Float64Array[], right: Float64Array): Float64Array {
+  const size = right.length
+  const rows = matrix.map((row, i) => Float64Array.from([...row, right[i] ?? 0]))
+  const at = (r: number, c: number) => rows[r]?.[c] ?? 0
+  for (let column = 0; column < size; column++) {
+    let best = column
+    for (let r = column + 1; r < size; r++)
+      if (Math.abs(at(r, column)) > Math.abs(at(best, column))) best = r
+    const swap = rows[column]
+    const pivot = rows[best]
+    if (!swap || !pivot) continue
+    rows[best] = swap
+    rows[column] = pivot
+    const lead = pivot[column] || 1e-300
+    for (let r = column + 1; r < size; r++) {
+      const row = rows[r]
+      if (!row) continue
+      const factor = (row[column] ?? 0) / lead
+      if (factor === 0) continue
+      for (let c = column; c <= size; c++) row[c] = (row[c] ?? 0) - factor * (pivot[c] ?? 0)
+    }
+  }
+  const out = new Float64Array(size)
+  for (let r = size - 1; r >= 0; r--) {
+    let value = at(r, size)
+    for (let c = r + 1; c < size; c++) value -= at(r, c) * (out[c] ?? 0)
+    out[r] = value / (at(r, r) || 1e-300)
+  }
+  return out
+}
+
+/** The colour of a seen reflectance, not clipped to what a screen can show. */
+export function labOfCurve(curve: Curve): Lab {
+  const [r = 0, g = 0, b = 0] = WEIGHTS.map((row) =>
+    row.reduce((sum, weight, i) => sum + weight * (curve[i] ?? 0), 0),
+  )
+  const lab = toLab({ mode: 'lrgb', r, g, b })
+  return { l: lab.l, a: lab.a, b: lab.b }
+}
+
+/** CIELAB (D65) of an sRGB colour. @throws RangeError if the text is no colour */
+export function labOf(hex: string): Lab {
+  const lab = toLab(parse(hex))
+  if (!lab) throw new RangeError(`labOf: "${hex}" is no colour`)
+  return { l: lab.l, a: lab.a, b: lab.b }
+}
+
+/** ΔE00 between two colours. Source: handbook 5. */
+export function deltaE00(one: Lab, other: Lab): number {
+  return ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other })
+}

@@ -1,0 +1,75 @@
+import type { RuleName } from './finding'
+import { RULE_NAMES, worse } from './finding'
+import type { Drafted } from './walk'
+
+/**
+ * Rules that speak of one mistake when they speak of the same film at the same step: the worst is told, the others follow
+ * from it. Source: handbook 2.6, "one cause, one finding".
+ */
+const SAME_STEP: readonly (readonly RuleName[])[] = [
+  ['recoat-too-early', 'solvent-attacks-film', 'hard-over-soft', 'seal-first', 'decal-moisture'],
+  ['clear-kills-metal', 'solvent-attacks-film'],
+  ['decal-hot-clear', 'solvent-attacks-film', 'recoat-too-early', 'decal-moisture'],
+  ['never-cures', 'needs-primer', 'solvent-attacks-substrate'],
+  ['unsealed-chips', 'solvent-attacks-film', 'lock-first'],
+  ['tape-too-early', 'unsealed-chips'],
+]
+
+/** What a clean-up does to the film under it follows from having laid the effect there. Source: handbook 2.6. */
+const AT_CLEAN_UP: Partial<Record<RuleName, RuleName>> = {
+  'solvent-attacks-film': 'seal-first',
+  'lock-first': 'lock-first',
+}
+
+/** Findings of one step share a cause only while the film is still fresh, where the rules differ by waiting. */
+const BY_WAITING: readonly RuleName[] = SAME_STEP[0] ?? []
+
+/** For each draft the one that it follows from; null: it stands for itself. */
+export function foldings(drafts: readonly Drafted[]): (Drafted | null)[] {
+  const heads = drafts.map((one) => earlierHead(drafts, one) ?? headAtStep(drafts, one))
+  return heads.map((head) => {
+    let top = head
+    while (top) {
+      const next = heads[drafts.indexOf(top)] ?? null
+      if (!next) return top
+      top = next
+    }
+    return null
+  })
+}
+
+/** The laying of what a clean-up works on, where that was wrong for the same film. */
+function earlierHead(drafts: readonly Drafted[], one: Drafted): Drafted | null {
+  const rule = AT_CLEAN_UP[one.rule]
+  const { moment } = one
+  if (!rule || moment?.work.row.kind !== 'clean') return null
+  const laid = new Set([...moment.targets].map((film) => film.step))
+  return (
+    drafts.find(
+      (other) =>
+        other.rule === rule && laid.has(other.step) && other.draft.on.film === one.draft.on.film,
+    ) ?? null
+  )
+}
+
+function headAtStep(drafts: readonly Drafted[], one: Drafted): Drafted | null {
+  const kin = drafts.filter(
+    (other) => other.step === one.step && other !== one && shareCause(one, other),
+  )
+  const head = kin.reduce<Drafted>((found, other) => (before(other, found) ? other : found), one)
+  return head === one ? null : head
+}
+
+function shareCause(one: Drafted, other: Drafted): boolean {
+  return SAME_STEP.some((group) => {
+    if (!group.includes(one.rule) || !group.includes(other.rule)) return false
+    const [a, b] = [one.draft.on, other.draft.on]
+    if (a.film !== b.film || a.substrate !== b.substrate) return false
+    return group !== BY_WAITING || (a.state === 'fresh' && b.state === 'fresh')
+  })
+}
+
+function before(a: Drafted, b: Drafted): boolean {
+  if (a.draft.severity !== b.draft.severity) return worse(a.draft.severity, b.draft.severity)
+  return RULE_NAMES.indexOf(a.rule) < RULE_NAMES.indexOf(b.rule)
+}

@@ -1,0 +1,62 @@
+import { SALT_DRY } from '../../materials'
+import { sayDuration } from '../../model/duration'
+import { EPSILON } from '../film'
+import type { Rule } from '../finding'
+import { changed } from '../ways'
+
+/** Colour over salt that is still wet: it dissolves and creeps. Risk. Source: handbook 2.6, second table; 3.1. */
+export const saltNotDry: Rule = {
+  name: 'salt-not-dry',
+  timing: true,
+  judge: ({ work, stack, at, index }) => {
+    if (work.row.kind !== 'film') return null
+    const salt = stack.masks.findLast((mask) => mask.act === 'salt')
+    if (!salt || at >= salt.at + SALT_DRY - EPSILON) return null
+    const left = salt.at + SALT_DRY - at
+    return {
+      severity: 'risk',
+      because: `Salt is dry ${sayDuration(SALT_DRY)} after it was placed, and it has had ${sayDuration(at - salt.at)}: wet salt dissolves under the paint.`,
+      on: { mask: 'salt' },
+      ways: () => [
+        {
+          kind: 'wait',
+          say: `Wait ${sayDuration(left)} first`,
+          edit: { insert: { before: index, step: { wait: `${Math.ceil(left)} min` } } },
+        },
+      ],
+    }
+  },
+}
+
+/** Clear or wash over what the rinse left, unless the frost is wanted. Note. Source: handbook 2.6, second table. */
+export const saltResidue: Rule = {
+  name: 'salt-residue',
+  timing: false,
+  judge: ({ work, stack, step, index }) => {
+    if (work.row.kind !== 'film' || !stack.salty) return null
+    if (work.role !== 'clear' && !work.row.weathering) return null
+    if (step.wanted?.includes('salt-frost')) return null
+    return {
+      severity: 'note',
+      because: 'Salt leaves a frost behind when it is brushed off, and this seals it in.',
+      on: { mask: 'salt' },
+      ways: () => [
+        {
+          kind: 'order',
+          say: 'Rinse it with clean warm water first',
+          edit: { insert: { before: index, steps: [{ do: 'wash' }, { wait: '1 h' }] } },
+        },
+        {
+          kind: 'coat',
+          say: 'Keep the frost: it is wanted',
+          edit: {
+            replace: {
+              step: index,
+              with: changed(step, { wanted: [...(step.wanted ?? []), 'salt-frost'] }),
+            },
+          },
+        },
+      ],
+    }
+  },
+}

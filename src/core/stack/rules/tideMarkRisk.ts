@@ -1,0 +1,31 @@
+import type { Rule } from '../finding'
+import { changed } from '../ways'
+
+/** A water wash over a whole face without wicking or flow aid. Note. Source: handbook 2.6, 6 (overall wash). */
+export const tideMarkRisk: Rule = {
+  name: 'tide-mark-risk',
+  timing: false,
+  judge: (moment) => {
+    const { work, step, index } = moment
+    if (step.do !== 'wash' || work.row.kind !== 'film' || work.solvent !== 'water') return null
+    if (step.wick || (step.flowAid ?? 0) > 0 || step.wanted?.includes('tide-ring')) return null
+    return {
+      severity: 'note',
+      because:
+        'A water wash over a whole face dries from its edge and leaves rings where it pools.',
+      on: work.family ? { film: work.family } : {},
+      ways: () => [
+        {
+          kind: 'coat',
+          say: 'Wick the pools up as they form',
+          edit: { replace: { step: index, with: changed(step, { wick: true }) } },
+        },
+        {
+          kind: 'coat',
+          say: 'Put a drop or two of flow aid in, 1 %',
+          edit: { replace: { step: index, with: changed(step, { flowAid: 1 }) } },
+        },
+      ],
+    }
+  },
+}
