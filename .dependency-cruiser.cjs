@@ -30,16 +30,17 @@ module.exports = {
     layer('core-safety', '^src/core/safety/', core(['model/', 'materials/', 'safety/'])),
     layer('core-drying', '^src/core/drying/', core(['model/', 'materials/', 'drying/'])),
     layer('core-mixing', '^src/core/mixing/', core(['model/', 'materials/', 'mixing/'])),
+    layer('core-colour', '^src/core/colour/', core(['model/', 'colour/'])),
     layer('core-journal', '^src/core/journal/', core(['model/', 'journal/'])),
     layer(
       'core-stack',
       '^src/core/stack/',
-      core(['model/', 'materials/', 'safety/', 'drying/', 'mixing/', 'stack/']),
+      core(['model/', 'materials/', 'safety/', 'drying/', 'mixing/', 'colour/', 'stack/']),
     ),
     layer(
       'core-techniques',
       '^src/core/techniques/',
-      core(['model/', 'materials/', 'techniques/']),
+      core(['model/', 'materials/', 'drying/', 'stack/', 'techniques/']),
     ),
     layer('core-bench', '^src/core/bench/', core(['model/', 'bench/'])),
     layer(

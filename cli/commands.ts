@@ -1,5 +1,6 @@
 import { readBenchProblem, type SolveOptions, solve } from '../src/core/bench'
 import { dryAnswer, readDry } from '../src/core/formats/dryFile'
+import { explainAnswer, readExplain } from '../src/core/formats/explainFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
 import { planAnswer, projectSchedule } from '../src/core/formats/planFile'
 import { readProject } from '../src/core/formats/projectFile'
@@ -50,6 +51,7 @@ function isProject(value: unknown): boolean {
 /** The commands of the contract, by name. */
 export const COMMANDS: Record<string, Command> = {
   check: command('judges a sequence', readSequence, checkAnswer),
+  explain: command('may one film go on another, when and how', readExplain, explainAnswer),
   dry: command('milestones of a film in a climate', readDry, dryAnswer),
   mix: command('amounts of a mix', readMix, mixAnswer),
   schedule: {

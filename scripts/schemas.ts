@@ -4,6 +4,7 @@ import { toJsonSchema } from '@valibot/to-json-schema'
 import type { GenericSchema } from 'valibot'
 import { benchProblemSchema } from '../src/core/bench'
 import { drySchema } from '../src/core/formats/dryFile'
+import { explainSchema } from '../src/core/formats/explainFile'
 import { mixSchema } from '../src/core/formats/mixFile'
 import { projectSchema } from '../src/core/model/project'
 import { sequenceSchema } from '../src/core/model/sequence'
@@ -12,6 +13,7 @@ import { sequenceSchema } from '../src/core/model/sequence'
 const FORMATS: Record<string, GenericSchema> = {
   'tectoria-sequence': sequenceSchema,
   'tectoria-dry': drySchema,
+  'tectoria-explain': explainSchema,
   'tectoria-mix': mixSchema,
   'tectoria-bench-problem': benchProblemSchema,
   'tectoria-project': projectSchema,

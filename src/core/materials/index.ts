@@ -30,6 +30,7 @@ export {
   SMALLEST_MARK,
   WET_MICRONS,
 } from './limits'
+export { HARSH, LINE_BANDS, lineBand } from './lining'
 export {
   EFFECT_WORDS,
   type Effect,

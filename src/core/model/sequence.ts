@@ -9,6 +9,7 @@ import {
   COATS,
   FAMILIES,
   ROLES,
+  SCHOOLS,
   SHEENS,
   SOLVENTS,
   SUBSTRATES,
@@ -106,9 +107,25 @@ export type ActStep = v.InferOutput<typeof actStepSchema>
 export type WaitStep = v.InferOutput<typeof waitStepSchema>
 export type Step = ActStep | WaitStep
 
+/** The schools of a build; what isn't said is left to the handbook's usual one. Source: handbook 1, schools. */
 export const schoolSchema = v.looseObject({
-  /** The surface that recess washes are meant to run on. Source: handbook 1, schools. */
-  liningSurface: v.optional(v.picklist(['gloss', 'satin', 'matt'])),
+  liningSurface: v.optional(v.picklist(SCHOOLS.liningSurface)),
+  liningCarrier: v.optional(v.picklist(SCHOOLS.liningCarrier)),
+  cleanUp: v.optional(v.picklist(SCHOOLS.cleanUp)),
+  liningColours: v.optional(v.picklist(SCHOOLS.liningColours)),
+  liningLook: v.optional(v.picklist(SCHOOLS.liningLook)),
+  wear: v.optional(v.picklist(SCHOOLS.wear)),
+  chips: v.optional(v.picklist(SCHOOLS.chips)),
+  chipBase: v.optional(v.picklist(SCHOOLS.chipBase)),
+  shielding: v.optional(v.picklist(SCHOOLS.shielding)),
+  betweenLayers: v.optional(v.picklist(SCHOOLS.betweenLayers)),
+  decanting: v.optional(v.picklist(SCHOOLS.decanting)),
+  colourCoats: v.optional(v.picklist(SCHOOLS.colourCoats)),
+  mouldedPlastic: v.optional(v.picklist(SCHOOLS.mouldedPlastic)),
+  priming: v.optional(v.picklist(SCHOOLS.priming)),
+  finalSheen: v.optional(v.picklist(SCHOOLS.finalSheen)),
+  subAssemblies: v.optional(v.picklist(SCHOOLS.subAssemblies)),
+  speed: v.optional(v.picklist(SCHOOLS.speed)),
 })
 export type School = v.InferOutput<typeof schoolSchema>
 

@@ -195,3 +195,25 @@ export const CHECKS = ['bubbles', 'fit'] as const
 /** Severity of a finding, worst first. Source: handbook 2.6. */
 export const SEVERITIES = ['stop', 'risk', 'note'] as const
 export type Severity = (typeof SEVERITIES)[number]
+
+/** What practitioners differ in, and the schools of each question, the usual one first. Source: handbook 1, schools. */
+export const SCHOOLS = {
+  liningSurface: ['gloss', 'satin', 'matt'],
+  liningCarrier: ['enamel', 'oil', 'water-acrylic', 'watercolour', 'pen'],
+  cleanUp: ['dry', 'damp', 'feathered'],
+  liningColours: ['one', 'by-colour', 'graded'],
+  liningLook: ['restrained', 'normal', 'graphic'],
+  wear: ['restrained', 'bold'],
+  chips: ['on-top', 'revealed', 'both'],
+  chipBase: ['metal', 'rust', 'primer'],
+  shielding: ['family-change', 'lacquer-throughout'],
+  betweenLayers: ['set', 'seal', 'switch'],
+  decanting: ['decant', 'can'],
+  colourCoats: ['more-thinner', 'fewer-wetter'],
+  mouldedPlastic: ['paint', 'clear-only'],
+  priming: ['overall', 'by-zone', 'self-priming'],
+  finalSheen: ['matt', 'satin', 'gloss-body', 'wet-after-matt'],
+  subAssemblies: ['in-parts', 'built-first'],
+  speed: ['patient', 'water-and-warm-air'],
+} as const
+export type SchoolQuestion = keyof typeof SCHOOLS

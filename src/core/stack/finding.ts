@@ -59,6 +59,8 @@ export const RULE_NAMES = [
   'scrap-test-first',
   'turned-while-wet',
   'additive-cap',
+  'contrast-invisible',
+  'contrast-stark',
   'against-gravity',
   'marks-too-big',
   'filler-curing',

@@ -1,6 +1,7 @@
 export { type Check, check, judgeSequence, type Verdict, verdictOf } from './check'
 export { type Closing, closings } from './closing'
 export { applyEdit, type Edited, editSequence } from './edit'
+export { type Explained, type ExplainedMoment, explain } from './explain'
 export { type Film, filmReaches, filmState, hasReached } from './film'
 export {
   type Edit,
@@ -10,9 +11,11 @@ export {
   RULE_NAMES,
   type RuleName,
 } from './finding'
+export { type CoatEffect, type LastCoat, lastCoat } from './lastCoat'
 export type { Moment } from './moment'
 export { RULES } from './rules'
 export { bareStack, openFilms, type Stack } from './stack'
+export { type UndoMap, type UndoTouch, type UndoWay, undoMap } from './undoMap'
 export {
   type Fact,
   type FilledWait,

@@ -218,7 +218,7 @@ const ACCIDENTS: (Case & { told: string[] })[] = [
       { wait: '30 h' },
       { do: 'clear', family: 'urethane-2k', sheen: 'gloss', coats: ['wet'] },
     ],
-    told: ['6 solvent-attacks-film risk', '6 decal-hot-clear risk'],
+    told: ['6 solvent-attacks-film risk', '6 decal-hot-clear risk', '6 decal-bubble-check note'],
   },
   {
     why: 'rubbing a wet swab over an acrylic clear',

@@ -12,9 +12,12 @@ export function firstPaint(moment: Moment): boolean {
   return stack.films.length === 0
 }
 
-/** A product whose sheet says that it suits the substrate needs nothing under it. */
+/** A product whose sheet says that it suits the substrate needs nothing under it; nor does a school that goes without. */
 function suits(step: ActStep, moment: Moment): boolean {
   const list = step.product?.suits ?? []
+  const { priming, mouldedPlastic } = moment.setting.school
+  const plastic = moment.stack.substrate === 'polystyrene'
+  if (plastic && (priming === 'self-priming' || mouldedPlastic === 'clear-only')) return true
   return list.includes(moment.stack.substrate) || list.includes('bare')
 }
 

@@ -22,6 +22,7 @@ export const flowNeedsGloss: Rule = {
   judge: (moment) => {
     const { step, stack, work, setting } = moment
     if (step.do !== 'line' || stack.sheen === null || DRAWN.includes(work.tool)) return null
+    if (step.wanted?.includes('ghost')) return null
     const flow = FLOW[stack.sheen]
     const silent: readonly string[] = SILENT[setting.school.liningSurface ?? 'gloss']
     if (silent.includes(flow)) return null

@@ -18,6 +18,7 @@ import { fogsClearPart } from './fogsClearPart'
 import { againstGravity, fitCheckMissing, turnedWhileWet } from './handlingWet'
 import { hardOverSoft } from './hardOverSoft'
 import { linesWillClose } from './linesWillClose'
+import { contrastInvisible, contrastStark } from './liningContrast'
 import { lockFirst } from './lockFirst'
 import { marksTooBig } from './marksTooBig'
 import { maskLeftOn } from './maskLeftOn'
@@ -98,6 +99,8 @@ export const RULES: readonly Rule[] = [
   linesWillClose,
   marksTooBig,
   additiveCap,
+  contrastInvisible,
+  contrastStark,
   tideMarkRisk,
   turnedWhileWet,
   fitCheckMissing,

@@ -37,6 +37,7 @@ function draft(moment: Moment, { film, effect }: FilmEffect): Draft | null {
   const state = filmState(film, moment.at, moment.series)
   const severity = severityOf(effect, state === 'fresh')
   if (!severity) return null
+  if (severity === 'note' && moment.setting.school.betweenLayers === 'set') return null
   return {
     severity: moment.step.intent === 'attack' ? 'note' : severity,
     because: `${capital(theSolvent(moment))}, comes to ${theFilm(film)} laid ${age(film, moment)} ago, still ${state} and unsealed, and ${EFFECT_WORDS[effect]}.`,

@@ -1,5 +1,5 @@
-import type { Sequence, Step } from '../../model/sequence'
-import { sequence, told } from '../tests/sequences'
+import type { Step } from '../../model/sequence'
+import { table } from '../tests/table'
 
 const PRIME: Step = { do: 'prime' }
 const DAY: Step = { wait: '24 h' }
@@ -9,17 +9,6 @@ const BASE: Step = { do: 'base', family: 'alcohol-acrylic' }
 const LINE: Step = { do: 'line' }
 const ready: Step[] = [PRIME, DAY]
 const glossed: Step[] = [PRIME, DAY, GLOSS, DAY]
-
-type Row = { why: string; steps: Step[]; more?: Partial<Sequence>; told: string[] }
-
-/** Rows of one rule: what fires, and what is silent just inside. Every row names all that is told, cautions apart. */
-function table(name: string, rows: Row[]) {
-  describe(name, () => {
-    test.each(rows)('$why', ({ steps, more, told: expected }) => {
-      expect(told(sequence(steps, more))).toEqual(expected)
-    })
-  })
-}
 
 table('recoat-too-early', [
   {
@@ -145,7 +134,7 @@ table('solvent-attacks-film', [
       { wait: '65 min' },
       { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['wet'], intent: 'attack' },
     ],
-    told: ['4 solvent-attacks-film note'],
+    told: ['4 solvent-attacks-film note', '4 scrap-test-first note'],
   },
 ])
 
@@ -472,7 +461,7 @@ table('decals', [
       DAY,
       { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['wet'] },
     ],
-    told: ['6 solvent-attacks-film risk', '6 decal-hot-clear risk'],
+    told: ['6 solvent-attacks-film risk', '6 decal-hot-clear risk', '6 decal-bubble-check note'],
   },
 ])
 
@@ -536,7 +525,7 @@ table('cutting and polishing', [
   {
     why: 'compound on a clear that is not cured',
     steps: [...glossed, { do: 'compound' }],
-    told: ['4 polish-too-early risk'],
+    told: ['4 polish-too-early risk', '4 clear-too-thin-to-polish risk'],
   },
 ])
 

@@ -1,0 +1,554 @@
+import type { Step } from '../../model/sequence'
+import { table } from '../tests/table'
+
+const PRIME: Step = { do: 'prime', colour: '#8B8C8B' }
+const DAY: Step = { wait: '24 h' }
+const WEEK: Step = { wait: '8 d' }
+const BASE: Step = { do: 'base', family: 'alcohol-acrylic' }
+const GLOSS: Step = { do: 'clear', family: 'lacquer', sheen: 'gloss' }
+const MATT: Step = { do: 'clear', family: 'acrylic-pu', sheen: 'matt' }
+const ready: Step[] = [PRIME, DAY]
+const glossBlack: Step = { do: 'base', family: 'lacquer', sheen: 'gloss', colour: '#0A0A0A' }
+const MIRROR: Step = { do: 'mirror-metal', coats: ['mist', 'mist'] }
+
+table('clear-too-thin-to-polish', [
+  {
+    why: 'two coats of clear are too few to cut',
+    steps: [PRIME, DAY, { ...GLOSS, coats: ['mist', 'light'] }, WEEK, { do: 'cut-polish' }],
+    told: ['4 clear-too-thin-to-polish risk'],
+  },
+  {
+    why: 'three are enough, mist counted',
+    steps: [
+      PRIME,
+      DAY,
+      { ...GLOSS, coats: ['mist', 'light', 'light'] },
+      WEEK,
+      { do: 'cut-polish' },
+    ],
+    told: [],
+  },
+  {
+    why: 'a cut and a compound are one levelling',
+    steps: [
+      ...[PRIME, DAY, { ...GLOSS, coats: ['mist', 'light', 'light'] } as Step, WEEK],
+      { do: 'cut-polish' },
+      { do: 'compound' },
+    ],
+    told: [],
+  },
+  {
+    why: 'a levelling wants three coats of its own',
+    steps: [
+      ...[PRIME, DAY, { ...GLOSS, coats: ['mist', 'light', 'light'] } as Step, WEEK],
+      { do: 'cut-polish' },
+      { ...GLOSS, coats: ['light', 'light'] },
+      WEEK,
+      { do: 'cut-polish' },
+    ],
+    told: ['7 clear-too-thin-to-polish risk'],
+  },
+])
+
+table('mirror-needs-gloss-black', [
+  {
+    why: 'gloss black, cured: nothing',
+    steps: [...ready, glossBlack, { wait: '3 d' }, MIRROR],
+    told: [],
+  },
+  {
+    why: 'hard but not cured a note (tape 12 h, cured 48 h)',
+    steps: [...ready, glossBlack, { wait: '12 h' }, MIRROR],
+    told: ['4 mirror-needs-gloss-black note'],
+  },
+  {
+    why: 'before it bears tape a risk',
+    steps: [...ready, glossBlack, { wait: '11 h' }, MIRROR],
+    told: ['4 mirror-needs-gloss-black risk'],
+  },
+  {
+    why: 'matt primer a risk',
+    steps: [...ready, MIRROR],
+    told: ['2 mirror-needs-gloss-black risk'],
+  },
+  {
+    why: 'gloss grey a risk',
+    steps: [...ready, { ...glossBlack, colour: '#8B8C8B' }, { wait: '3 d' }, MIRROR],
+    told: ['4 mirror-needs-gloss-black risk'],
+  },
+  {
+    why: 'a colour that nobody has said is a note',
+    steps: [...ready, { do: 'base', family: 'lacquer', sheen: 'gloss' }, { wait: '3 d' }, MIRROR],
+    told: ['4 mirror-needs-gloss-black note'],
+  },
+  {
+    why: 'gloss clear over black is gloss black',
+    steps: [
+      ...ready,
+      { do: 'base', family: 'lacquer', colour: '#0A0A0A' },
+      { wait: '3 d' },
+      GLOSS,
+      { wait: '4 d' },
+      MIRROR,
+    ],
+    told: [],
+  },
+])
+
+const shiny: Step[] = [...ready, glossBlack, { wait: '3 d' }, MIRROR, { wait: '3 d' }]
+table('clear-kills-metal', [
+  {
+    why: 'lacquer a stop',
+    steps: [...shiny, GLOSS],
+    told: ['6 solvent-attacks-film stop', '6 clear-kills-metal stop'],
+  },
+  {
+    why: 'alcohol acrylic a risk',
+    steps: [...shiny, { do: 'clear', family: 'water-acrylic', sheen: 'gloss' }],
+    told: ['6 clear-kills-metal risk'],
+  },
+  {
+    why: 'light acrylic-PU is the one that may',
+    steps: [
+      ...shiny,
+      { do: 'clear', family: 'acrylic-pu', sheen: 'gloss', coats: ['mist', 'light'] },
+    ],
+    told: [],
+  },
+  {
+    why: 'a wet coat of it dulls too',
+    steps: [...shiny, { do: 'clear', family: 'acrylic-pu', sheen: 'gloss', coats: ['wet'] }],
+    told: ['6 clear-kills-metal risk'],
+  },
+  {
+    why: 'a product made for it',
+    steps: [...shiny, { ...GLOSS, product: { suits: ['mirror-metal'] } }],
+    told: [],
+  },
+])
+
+table('clear-colour-needs-bright-base', [
+  {
+    why: 'over dark grey a note',
+    steps: [
+      ...ready,
+      { ...BASE, colour: '#3A3A3C' },
+      DAY,
+      { do: 'clear-colour', family: 'alcohol-acrylic' },
+    ],
+    told: ['4 clear-colour-needs-bright-base note'],
+  },
+  {
+    why: 'over bright metal nothing, dark as it may be',
+    steps: [
+      ...ready,
+      { do: 'metal', family: 'lacquer', colour: '#55585A' },
+      DAY,
+      { do: 'clear-colour', family: 'alcohol-acrylic' },
+    ],
+    told: [],
+  },
+  {
+    why: 'over white nothing',
+    steps: [
+      ...ready,
+      { ...BASE, colour: '#E9E9E6' },
+      DAY,
+      { do: 'clear-colour', family: 'alcohol-acrylic' },
+    ],
+    told: [],
+  },
+])
+
+const powdered: Step[] = [...ready, MATT, DAY, { do: 'powder' }]
+table('powder-loose', [
+  {
+    why: 'on a piece that is played with',
+    steps: powdered,
+    more: { use: 'handled' },
+    told: ['4 powder-loose risk'],
+  },
+  { why: 'in a cabinet it may lie', steps: powdered, told: [] },
+  {
+    why: 'fixed it holds',
+    steps: [...powdered, { do: 'powder-fix' }],
+    more: { use: 'handled' },
+    told: [],
+  },
+  {
+    why: 'a matt clear holds it',
+    steps: [...powdered, { ...MATT, coats: ['mist', 'mist'] }],
+    more: { use: 'handled' },
+    told: [],
+  },
+  {
+    why: 'handling it loose',
+    steps: [...powdered, { do: 'handle' }],
+    told: ['5 powder-loose risk'],
+  },
+])
+
+table('matt-hides-effect', [
+  {
+    why: 'graphite before the final matt',
+    steps: [...ready, BASE, DAY, { do: 'graphite' }, MATT],
+    told: ['5 matt-hides-effect note'],
+  },
+  {
+    why: 'graphite after it',
+    steps: [...ready, BASE, DAY, MATT, DAY, { do: 'graphite' }],
+    told: [],
+  },
+  {
+    why: 'a lens under it',
+    steps: [
+      ...ready,
+      { do: 'metal', family: 'lacquer', colour: '#C9CBCD' },
+      WEEK,
+      { do: 'clear-colour', family: 'alcohol-acrylic', over: 'patch' },
+      WEEK,
+      MATT,
+    ],
+    told: ['6 matt-hides-effect note'],
+  },
+  {
+    why: 'told once, at the matt that comes last',
+    steps: [...ready, BASE, DAY, { do: 'graphite' }, MATT, DAY, MATT],
+    told: ['7 matt-hides-effect note'],
+  },
+  {
+    why: 'a gloss that comes last hides no lens',
+    steps: [
+      ...ready,
+      { do: 'clear-colour', family: 'alcohol-acrylic', over: 'patch' },
+      WEEK,
+      MATT,
+      DAY,
+      { do: 'clear', family: 'acrylic-pu', sheen: 'gloss' },
+    ],
+    told: [],
+  },
+])
+
+const shade: Step = { do: 'preshade', family: 'alcohol-acrylic', colour: '#222223' }
+table('buried-preshade', [
+  {
+    why: 'three coats of a grey that hides in two bury it',
+    steps: [
+      ...ready,
+      shade,
+      { wait: '2 h' },
+      { ...BASE, colour: '#5E6A70', coats: ['light', 'light', 'light', 'light'] } as Step,
+    ],
+    told: ['4 buried-preshade note'],
+  },
+  {
+    why: 'one coat lets it show',
+    steps: [...ready, shade, { wait: '2 h' }, { ...BASE, colour: '#5E6A70', coats: ['light'] }],
+    told: [],
+  },
+  {
+    why: 'a colour that nobody has said can’t be reckoned with',
+    steps: [
+      ...ready,
+      shade,
+      { wait: '2 h' },
+      { ...BASE, coats: ['wet', 'wet', 'wet'], gap: '2 h' },
+    ],
+    told: [],
+  },
+])
+
+table('pot-life', [
+  {
+    why: 'coats over more than three hours',
+    steps: [
+      ...ready,
+      { do: 'clear', family: 'urethane-2k', sheen: 'gloss', coats: ['light', 'light'], gap: '3 h' },
+    ],
+    told: ['2 pot-life stop'],
+  },
+  {
+    why: 'sprayed out in time',
+    steps: [
+      ...ready,
+      {
+        do: 'clear',
+        family: 'urethane-2k',
+        sheen: 'gloss',
+        coats: ['light', 'light'],
+        gap: '170 min',
+      },
+    ],
+    told: [],
+  },
+  {
+    why: 'a product that keeps longer',
+    steps: [
+      ...ready,
+      {
+        ...{ do: 'clear', family: 'urethane-2k', sheen: 'gloss', coats: ['light', 'light'] },
+        ...{ gap: '3 h', product: { potLife: '6 h' } },
+      } as Step,
+    ],
+    told: [],
+  },
+])
+
+table('fogs-clear-part', [
+  {
+    why: 'cyanoacrylate near glass',
+    steps: [{ do: 'glue-clear', adhesive: 'cyanoacrylate' }],
+    told: ['0 fogs-clear-part risk'],
+  },
+  { why: 'white glue', steps: [{ do: 'glue-clear', adhesive: 'white-glue' }], told: [] },
+  {
+    why: 'strong solvent in assembling clear parts',
+    steps: [{ do: 'assemble', solvent: 'plastic-solvent' }],
+    more: { substrate: 'clear-styrene' },
+    told: ['0 solvent-attacks-substrate stop', '0 fogs-clear-part risk'],
+  },
+])
+
+const washed = (more: object): Step[] => [
+  ...ready,
+  MATT,
+  DAY,
+  { do: 'wash', family: 'water-wash', ...more },
+]
+table('tide-mark-risk', [
+  { why: 'an all-over water wash', steps: washed({}), told: ['4 tide-mark-risk note'] },
+  { why: 'wicked up', steps: washed({ wick: true }), told: [] },
+  { why: 'with flow aid', steps: washed({ flowAid: 1 }), told: [] },
+  { why: 'rings that are wanted', steps: washed({ wanted: ['tide-ring'] }), told: [] },
+  { why: 'an enamel wash has none', steps: washed({ family: 'enamel-wash' }), told: [] },
+])
+
+const salted: Step[] = [...ready, { do: 'salt' }]
+table('salt', [
+  {
+    why: 'colour over wet salt',
+    steps: [...salted, { wait: '29 min' }, BASE, DAY, { do: 'unsalt' }],
+    told: ['4 salt-not-dry risk'],
+  },
+  {
+    why: 'dry after half an hour',
+    steps: [...salted, { wait: '30 min' }, BASE, DAY, { do: 'unsalt' }],
+    told: [],
+  },
+  {
+    why: 'clear over what the rinse left',
+    steps: [...salted, { wait: '1 h' }, BASE, DAY, { do: 'unsalt' }, MATT],
+    told: ['7 salt-residue note'],
+  },
+  {
+    why: 'rinsed once more',
+    steps: [...salted, { wait: '1 h' }, BASE, DAY, { do: 'unsalt' }, { do: 'wash' }, MATT],
+    told: [],
+  },
+  {
+    why: 'frost that is wanted',
+    steps: [...salted, { wait: '1 h' }, BASE, DAY, { do: 'unsalt', wanted: ['salt-frost'] }, MATT],
+    told: [],
+  },
+])
+
+const chipped: Step[] = [
+  PRIME,
+  { wait: '3 d' },
+  { do: 'release', coats: ['light', 'light'] },
+  { wait: '1 h' },
+  { do: 'base', family: 'water-acrylic' },
+  { wait: '1 h' },
+  { do: 'chip-wet' },
+  { wait: '2 h' },
+]
+table('unsealed-chips', [
+  {
+    why: 'tape',
+    steps: [...chipped, DAY, { do: 'tape' }, { do: 'untape' }],
+    told: ['9 unsealed-chips risk'],
+  },
+  { why: 'handling', steps: [...chipped, { do: 'handle' }], told: ['8 unsealed-chips risk'] },
+  {
+    why: 'sealed',
+    steps: [...chipped, { ...MATT, coats: ['mist', 'light'] }, DAY, { do: 'handle' }],
+    told: [],
+  },
+])
+
+const decalled: Step[] = [...ready, GLOSS, DAY, { do: 'decal' }]
+table('decals', [
+  {
+    why: 'clear before the water has left, and nobody looked',
+    steps: [...decalled, { wait: '11 h' }, { ...MATT, coats: ['mist', 'light'] }],
+    told: ['6 recoat-too-early risk', '6 decal-moisture risk', '6 decal-bubble-check note'],
+  },
+  {
+    why: 'after it, looked at',
+    steps: [
+      ...decalled,
+      { wait: '12 h' },
+      { ...MATT, coats: ['mist', 'light'], checked: ['bubbles'] },
+    ],
+    told: [],
+  },
+])
+
+const iron: Step[] = [...ready, { do: 'iron' }, { wait: '3 h' }, { do: 'iron-activate' }]
+table('rust-still-growing', [
+  {
+    why: 'sealed the same day',
+    steps: [...iron, { wait: '23 h' }, MATT],
+    told: ['6 rust-still-growing risk'],
+  },
+  {
+    why: 'after a day it may go on',
+    steps: [...iron, { wait: '24 h' }, MATT],
+    told: ['6 rust-still-growing note'],
+  },
+  { why: 'after five days it has settled', steps: [...iron, { wait: '5 d' }, MATT], told: [] },
+])
+
+const lined: Step[] = [
+  ...ready,
+  { ...GLOSS, coats: ['light'] },
+  DAY,
+  { do: 'line' },
+  { wait: '1 h' },
+]
+const rub = (passes: number): Step => ({ do: 'line-clean', passes })
+table('wear-through', [
+  { why: 'four rubs on clear', steps: [...lined, rub(4)], told: [] },
+  { why: 'five wear edges', steps: [...lined, rub(5)], told: ['6 wear-through note'] },
+  { why: 'eight are what clear bears', steps: [...lined, rub(8)], told: ['6 wear-through note'] },
+  { why: 'nine go through', steps: [...lined, rub(9)], told: ['6 wear-through risk'] },
+  {
+    why: 'rubs of one hour add up',
+    steps: [...lined, rub(4), { wait: '20 min' }, rub(5)],
+    told: ['8 wear-through risk'],
+  },
+  {
+    why: 'an hour later they count anew',
+    steps: [...lined, rub(4), { wait: '1 h' }, rub(4)],
+    told: [],
+  },
+])
+
+table('preparation', [
+  {
+    why: 'sanding filler at once',
+    steps: [{ do: 'fill' }, { do: 'sand', grit: 400 }],
+    told: ['1 filler-curing note'],
+  },
+  {
+    why: 'after a night',
+    steps: [{ do: 'fill' }, { wait: '12 h' }, { do: 'sand', grit: 400 }],
+    told: [],
+  },
+  {
+    why: 'a grit that is more than double',
+    steps: [
+      { do: 'sand', grit: 400 },
+      { do: 'sand', grit: 1000 },
+    ],
+    told: ['1 grit-skipped note'],
+  },
+  {
+    why: 'just double',
+    steps: [
+      { do: 'sand', grit: 400 },
+      { do: 'sand', grit: 800 },
+    ],
+    told: [],
+  },
+  {
+    why: 'sanded after degreasing cast resin',
+    steps: [{ do: 'degrease' }, { do: 'sand' }, PRIME],
+    more: { substrate: 'resin-cast' },
+    told: ['2 degrease-expired risk'],
+  },
+  {
+    why: 'degreased five hours ago',
+    steps: [{ do: 'degrease' }, { wait: '5 h' }, PRIME],
+    more: { substrate: 'resin-cast' },
+    told: ['2 degrease-expired note'],
+  },
+  {
+    why: 'degreased four hours ago',
+    steps: [{ do: 'degrease' }, { wait: '4 h' }, PRIME],
+    more: { substrate: 'resin-cast' },
+    told: [],
+  },
+])
+
+table('what steps and scale say', [
+  {
+    why: 'a film of more than half the depth of the lines',
+    steps: [{ do: 'prime', coats: ['light', 'light'] }],
+    more: { lineDepthMm: 0.015 },
+    told: ['0 lines-will-close note'],
+  },
+  {
+    why: 'less than half',
+    steps: [{ do: 'prime', coats: ['light', 'light'] }],
+    more: { lineDepthMm: 0.03 },
+    told: [],
+  },
+  {
+    why: 'sponge marks of 0.2 mm at 1:350',
+    steps: [...ready, { do: 'chip-sponge' }],
+    more: { scale: 350 },
+    told: ['2 marks-too-big note'],
+  },
+  {
+    why: 'sponge marks at 1:144',
+    steps: [...ready, { do: 'chip-sponge' }],
+    more: { scale: 144 },
+    told: [],
+  },
+  {
+    why: 'retarder over its cap',
+    steps: [{ do: 'prime', retarder: 6 }],
+    told: ['0 additive-cap note'],
+  },
+  { why: 'retarder at its cap', steps: [{ do: 'prime', retarder: 5 }], told: [] },
+  {
+    why: 'a wash turned before it stops running',
+    steps: [...ready, GLOSS, DAY, { do: 'line' }, { wait: '30 min' }, { do: 'handle' }],
+    told: ['6 turned-while-wet note'],
+  },
+  {
+    why: 'after it is touch-dry',
+    steps: [...ready, GLOSS, DAY, { do: 'line' }, { wait: '40 min' }, { do: 'handle' }],
+    told: [],
+  },
+  {
+    why: 'joined without a trial fit',
+    steps: [PRIME, DAY, { do: 'assemble' }],
+    told: ['2 fit-check-missing note'],
+  },
+  { why: 'tried dry', steps: [PRIME, DAY, { do: 'assemble', checked: ['fit'] }], told: [] },
+  {
+    why: 'tint on the outside of glass',
+    steps: [{ do: 'clear-colour', family: 'alcohol-acrylic' }],
+    more: { substrate: 'clear-styrene' },
+    told: ['0 clear-part-outside note'],
+  },
+  {
+    why: 'tint on the inside',
+    steps: [{ do: 'clear-colour', family: 'alcohol-acrylic', side: 'inside' }],
+    more: { substrate: 'clear-styrene' },
+    told: [],
+  },
+  {
+    why: 'a streak against the fall',
+    steps: [...ready, MATT, DAY, { do: 'streak', fall: 'against' }],
+    told: ['4 against-gravity note'],
+  },
+  {
+    why: 'with a cause',
+    steps: [...ready, MATT, DAY, { do: 'streak', fall: 'across', cause: 'wind' }],
+    told: [],
+  },
+])
