@@ -62,6 +62,7 @@ function waitWay({ index, setting }: Moment, more: number): Remedy {
 function lastResorts(sequence: Sequence, moment: Moment): Remedy[] {
   const kind = 'leave-out' as const
   const { index } = moment
+  const masks = new Set(moment.stack.masks.map((mask) => mask.step))
   const earlier = [...moment.targets].map((film) => film.step).sort((a, b) => b - a)
   return [
     { kind, say: 'Leave this step out', edit: { remove: { step: index } } },
@@ -80,6 +81,11 @@ function lastResorts(sequence: Sequence, moment: Moment): Remedy[] {
       say: 'Leave the mask out',
       edit: { remove: { step: mask.step } },
     })),
+    {
+      kind,
+      say: 'Leave every mask out',
+      edit: { set: { steps: sequence.steps.filter((_, i) => !masks.has(i)) } },
+    },
   ]
 }
 

@@ -122,7 +122,7 @@ export function rewalk(
   const again = walked.flatMap(({ moment }) => judge({ ...moment, setting }, AHEAD))
   const out: Walk = {
     ...before,
-    drafts: [...kept, ...again].sort((a, b) => a.step - b.step),
+    drafts: [...kept, ...again].sort((a, b) => a.step - b.step || place(a) - place(b)),
     timeline: before.timeline.filter((one) => one.step < from),
     waits: before.waits.filter((one) => one.before < from),
     walked,
@@ -237,6 +237,11 @@ function momentAt(
 const TIMING = RULES.filter((rule) => rule.timing)
 const AHEAD = RULES.filter((rule) => rule.looksAhead)
 const AHEAD_NAMES: ReadonlySet<RuleName> = new Set(AHEAD.map((rule) => rule.name))
+
+/** Where a draft's rule stands in the order in which findings of one step are told. */
+function place(one: Drafted): number {
+  return RULES.findIndex((rule) => rule.name === one.rule)
+}
 
 /** What rules say of one moment. */
 export function judge(moment: Moment, rules: readonly Rule[] = RULES): Drafted[] {

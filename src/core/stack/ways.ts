@@ -56,7 +56,7 @@ export function milderSolventWays(moment: Moment): Remedy[] {
   const { work, step, index } = moment
   if (!work.solvent) return []
   const family = work.family ?? moment.target?.family
-  if (!family) return []
+  if (!family) return step.solvent ? [dryWay(moment)] : []
   return familyRow(family)
     .thinners.filter((thinner) => thinner !== work.solvent)
     .map((solvent) => ({
@@ -64,6 +64,14 @@ export function milderSolventWays(moment: Moment): Remedy[] {
       say: `Use ${SOLVENT_WORDS[solvent]} instead`,
       edit: { replace: { step: index, with: changed(step, { solvent }) } },
     }))
+}
+
+function dryWay({ step, index }: Moment): Remedy {
+  return {
+    kind: 'solvent',
+    say: 'Do it dry',
+    edit: { replace: { step: index, with: changed(step, { solvent: undefined }) } },
+  }
 }
 
 /** Open with mist coats, and keep the later ones light. */

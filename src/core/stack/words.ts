@@ -1,6 +1,6 @@
 import { familyRow, TOOL_ENERGY } from '../materials'
 import { sayDuration } from '../model/duration'
-import type { Role, Solvent } from '../model/vocabulary'
+import type { Family, Role, Solvent } from '../model/vocabulary'
 import { type Film, filmReaches } from './film'
 import type { Moment } from './moment'
 
@@ -14,14 +14,21 @@ const ROLE_WORD: Partial<Record<Role, string>> = {
 
 /** A film in a sentence: "the lacquer primer", "the enamel wash". */
 export function theFilm(film: Film): string {
-  return `the ${familyRow(film.family).name}${ROLE_WORD[film.role] ?? ''}`
+  return `the ${named(film.family, film.role)}`
+}
+
+/** Family and role; a family whose name says the role already says it once. */
+function named(family: Family, role: Role | null): string {
+  const { name } = familyRow(family)
+  const word = (role && ROLE_WORD[role]) ?? ''
+  return word !== '' && name.endsWith(word) ? name : `${name}${word}`
 }
 
 /** What is being put on, in a sentence. */
 export function theWork(moment: Moment): string {
   const { work } = moment
   if (!work.family) return 'this'
-  return `${familyRow(work.family).name}${(work.role && ROLE_WORD[work.role]) ?? ''}`
+  return named(work.family, work.role)
 }
 
 export const SOLVENT_WORDS = {
