@@ -40,8 +40,9 @@ module.exports = {
     layer(
       'core-techniques',
       '^src/core/techniques/',
-      core(['model/', 'materials/', 'drying/', 'stack/', 'techniques/']),
+      core(['model/', 'faults/', 'techniques/']),
     ),
+    layer('core-faults', '^src/core/faults/', core(['model/', 'faults/'])),
     layer('core-bench', '^src/core/bench/', core(['model/', 'bench/'])),
     layer(
       'core-plan',
@@ -52,6 +53,8 @@ module.exports = {
         'safety/',
         'drying/',
         'mixing/',
+        'colour/',
+        'faults/',
         'stack/',
         'techniques/',
         'bench/',

@@ -177,10 +177,16 @@ export function labOfCurve(curve: Curve): Lab {
 
 /** CIELAB (D65) of an sRGB colour. @throws RangeError if the text is no colour */
 export function labOf(hex: string): Lab {
-  const lab = toLab(parse(hex))
-  if (!lab) throw new RangeError(`labOf: "${hex}" is no colour`)
-  return { l: lab.l, a: lab.a, b: lab.b }
+  const known = labs.get(hex)
+  if (known) return known
+  const found = toLab(parse(hex))
+  if (!found) throw new RangeError(`labOf: "${hex}" is no colour`)
+  const lab = { l: found.l, a: found.a, b: found.b }
+  labs.set(hex, lab)
+  return lab
 }
+
+const labs = new Map<string, Lab>()
 
 /** ΔE00 between two colours. Source: handbook 5. */
 export function deltaE00(one: Lab, other: Lab): number {

@@ -80,12 +80,26 @@ export const REACTIONS = {
   'putty-mask': UNTOUCHED,
 } as const satisfies Record<Family, Row>
 
+type Marks = Record<Exclude<Solvent, 'plastic-solvent'>, Record<FilmState, Effect>>
+
+/** The matrix taken apart once. */
+const MARKS = Object.fromEntries(
+  Object.entries(REACTIONS).map(([family, cells]) => [
+    family,
+    Object.fromEntries(
+      Object.entries(cells).map(([solvent, cell]) => {
+        const [fresh, set, cured] = cell.split(' ')
+        return [solvent, { fresh, set, cured }]
+      }),
+    ),
+  ]),
+) as Record<Family, Marks>
+
 /** What a solvent does to a film in a state, before the energy of application. Source: handbook 2.3. */
 export function reaction(family: Family, state: FilmState, solvent: Solvent): Effect {
   if (solvent === 'plastic-solvent')
     return family === 'urethane-2k' && state === 'cured' ? '-' : 'd'
-  const marks = REACTIONS[family][solvent].split(' ') as [Effect, Effect, Effect]
-  return marks[FILM_STATES.indexOf(state)] as Effect
+  return MARKS[family][solvent][state]
 }
 
 /** An effect moved along the scale; nothing never becomes something. Source: handbook 2.3, energy. */

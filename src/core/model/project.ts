@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { hexField, idField, instantField, nameField, ranged, wholeRanged } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import { actStepSchema, productSchema, schoolSchema, waitStepSchema } from './sequence'
+import { ownTechniqueSchema } from './technique'
 import { AIRS, FAMILIES, MILESTONES, ROLES, SHEENS, SOLVENTS, SUBSTRATES } from './vocabulary'
 
 /** The project format: one build or a whole bench. Described in docs/formats.md. */
@@ -16,6 +17,8 @@ export const partSchema = v.looseObject({
   substrate: v.picklist(SUBSTRATES),
   /** Surface to paint, cm². */
   areaCm2: v.optional(ranged(0.1, 100000, 'cm²')),
+  /** Depth of its panel lines, mm. */
+  lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
   note,
 })
 export type Part = v.InferOutput<typeof partSchema>
@@ -68,6 +71,8 @@ export const bottleSchema = v.looseObject({
   dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
   state: v.optional(v.picklist(['sealed', 'open', 'decanted'])),
   decantedAt: v.optional(instantField),
+  /** How the lid of decanted paint lies: resting on it, or closed. */
+  lid: v.optional(v.picklist(['resting', 'closed'])),
   product: v.optional(productSchema),
   note,
 })
@@ -201,6 +206,8 @@ export const projectSchema = v.looseObject({
   climate: v.optional(v.array(climateReadingSchema)),
   panels: v.optional(v.array(v.looseObject({ id: idField }))),
   corrections: v.optional(v.array(correctionSchema)),
+  /** Techniques of the modeller's own. */
+  techniques: v.optional(v.array(ownTechniqueSchema)),
 })
 export type Project = v.InferOutput<typeof projectSchema>
 

@@ -1,6 +1,7 @@
 import type { Build, BuildStep } from '../model/project'
 import type { Step } from '../model/sequence'
-import type { Edit } from '../stack'
+import { type Edit, followed } from '../stack'
+import { bare } from './partWalk'
 
 /** Where the steps of a part stand in its walked sequence: the ids, in order. */
 export type PartOrder = readonly string[]
@@ -20,7 +21,7 @@ export function editBuild(
   edit: Edit,
   id: () => string,
 ): Build {
-  if ('set' in edit) return setFields(build, part, order, edit.set)
+  if ('set' in edit) return setFields(build, part, order, edit.set, id)
   if ('insert' in edit) {
     const added = 'steps' in edit.insert ? edit.insert.steps : [edit.insert.step]
     const rows = added.map((step) => rowOf(step, id(), [part]))
@@ -107,14 +108,58 @@ function without(build: Build, id: string): BuildStep[] {
   return build.steps.filter((step) => step.id !== id)
 }
 
+/** Fields of the sequence, and its steps: those that read the same keep their ids, in the new order. */
 function setFields(
   build: Build,
   part: string,
   order: PartOrder,
-  fields: { school?: Build['school']; steps?: readonly unknown[] | undefined },
+  fields: {
+    school?: Build['school']
+    lineDepthMm?: number | undefined
+    steps?: readonly Step[] | undefined
+  },
+  newId: () => string,
 ): Build {
   const school = fields.school ? { ...build, school: fields.school } : build
-  if (!fields.steps) return school
-  const gone = order.slice(fields.steps.length)
-  return gone.reduce((next, id) => dropPart(next, part, id), school)
+  const parts = build.parts.map((one) =>
+    one.id === part && fields.lineDepthMm !== undefined
+      ? { ...one, lineDepthMm: fields.lineDepthMm }
+      : one,
+  )
+  const changed = { ...school, parts }
+  return fields.steps ? setSteps(changed, part, order, fields.steps, newId) : changed
+}
+
+function setSteps(
+  build: Build,
+  part: string,
+  order: PartOrder,
+  next: readonly Step[],
+  newId: () => string,
+): Build {
+  const old = order.map((id) => bare(build.steps.find((step) => step.id === id) as BuildStep))
+  const places = followed(old, next)
+  const gone = order.filter((_, i) => places[i] === null)
+  let edited = gone.reduce((one, id) => dropPart(one, part, id), build)
+  const ids: string[] = next.map((step, i) => {
+    const from = places.indexOf(i)
+    if (from >= 0) return order[from] as string
+    const id = newId()
+    edited = insertBefore(edited, undefined, [rowOf(step, id, [part])])
+    return id
+  })
+  // From the end on, each step is put before the one that follows it, where it isn't already.
+  for (let i = ids.length - 2; i >= 0; i--) {
+    const now = edited.steps.filter((step) => step.parts.includes(part)).map((step) => step.id)
+    const id = ids[i] as string
+    if (now[now.indexOf(id) + 1] === ids[i + 1]) continue
+    const copied: string[] = []
+    edited = moveFor(edited, part, id, ids[i + 1], () => {
+      const made = newId()
+      copied.push(made)
+      return made
+    })
+    if (copied[0]) ids[i] = copied[0]
+  }
+  return edited
 }

@@ -130,9 +130,14 @@ function splitCoats(step: BuildStep, done: number): { done: ActStep; left: ActSt
   }
 }
 
-/** A step of a build without what ties it to the build. */
+const bareOf = new WeakMap<BuildStep, Step>()
+
+/** A step of a build without what ties it to the build: the same object for the same step. */
 export function bare(step: BuildStep): Step {
+  const known = bareOf.get(step)
+  if (known) return known
   const { id, parts, ...rest } = step
+  bareOf.set(step, rest as Step)
   return rest as Step
 }
 
@@ -147,6 +152,7 @@ export function sequenceOf(build: Build, part: Part, steps: readonly Step[]): Se
     ...(build.scale === undefined ? {} : { scale: build.scale }),
     ...(build.use === undefined ? {} : { use: build.use }),
     ...(build.school === undefined ? {} : { school: build.school }),
+    ...(part.lineDepthMm === undefined ? {} : { lineDepthMm: part.lineDepthMm }),
   }
 }
 

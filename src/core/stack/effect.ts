@@ -39,22 +39,30 @@ function effectsOf(moment: Moment): FilmEffect[] {
 
 /** What the step does to one film, whether or not it reaches it: the worst of its coats. */
 export function effectOn(moment: Moment, film: Film): Effect {
-  const { work } = moment
+  const shields = shieldsOf(moment)
   let worst: Effect = '-'
-  work.coats.forEach((coat, i) => {
-    const effect = coatEffect(moment, film, coat, shielded(moment, i))
+  moment.work.coats.forEach((coat, i) => {
+    const effect = coatEffect(moment, film, coat, shields[i] ?? false)
     if (worseEffect(effect, worst)) worst = effect
   })
   return worst
 }
 
-/** Has a mist coat of this step flashed before the coat at hand? Source: handbook 2.3, energy of application. */
-function shielded(moment: Moment, coat: number): boolean {
-  const { step, work, climate } = moment
-  return work.coats.slice(0, coat).some((earlier, i) => {
-    if (earlier !== 'mist') return false
-    return gapAfter(step, work, climate, i + 1) >= flashAfter(work, climate, i + 1) - 1e-6
+const shieldsKnown = new WeakMap<Moment['work'], readonly boolean[]>()
+
+/** For each coat: has a mist coat of this step flashed before it? Source: handbook 2.3, energy of application. */
+function shieldsOf({ step, work, climate }: Moment): readonly boolean[] {
+  const known = shieldsKnown.get(work)
+  if (known) return known
+  let shield = false
+  const shields = work.coats.map((coat, i) => {
+    const before = shield
+    if (coat === 'mist' && !shield)
+      shield = gapAfter(step, work, climate, i + 1) >= flashAfter(work, climate, i + 1) - 1e-6
+    return before
   })
+  shieldsKnown.set(work, shields)
+  return shields
 }
 
 function coatEffect(moment: Moment, film: Film, coat: Coat, shield: boolean): Effect {

@@ -96,7 +96,7 @@ describe('may one film go on another', () => {
 const SLIP: Step[] = [BASE, { wait: '3 d' }, { do: 'detail' }]
 
 describe('the undo map', () => {
-  const after = (steps: Step[], minutes: number) => {
+  const mapAt = (steps: Step[], minutes: number) => {
     const walked = walk(sequence(steps))
     return undoMap(walked.stack, walked.total + minutes, walked.series)
   }
@@ -118,28 +118,28 @@ describe('the undo map', () => {
       way: { solvent: 'alcohol', touch: 'wet-swab', under: '-', until: null },
     },
   ])('$why', ({ minutes, way }) => {
-    const map = after(SLIP, minutes)
+    const map = mapAt(SLIP, minutes)
     const first = map?.ways[0]
     const until = first?.until == null ? null : first.until - walk(sequence(SLIP)).total
     expect({ ...first, until, effect: undefined }).toEqual({ ...way, effect: undefined })
   })
 
   it('a clean way that leaves nothing alone is none', () => {
-    const map = after([BASE, { wait: '3 d' }, BASE], 3 * 1440)
+    const map = mapAt([BASE, { wait: '3 d' }, BASE], 3 * 1440)
     expect(map?.ways.filter((one) => one.under === '-')).toEqual([])
   })
 
   it('enamel over enamel is not told apart by spirit', () => {
-    const map = after([{ do: 'base', family: 'enamel' }, { wait: '30 h' }, LINE], 60)
+    const map = mapAt([{ do: 'base', family: 'enamel' }, { wait: '30 h' }, LINE], 60)
     expect(map?.ways.some((one) => one.solvent === 'spirit-mild')).toBe(false)
   })
 
   it('counts the rubs that the face bears, and is null on a bare part', () => {
-    expect(after(SLIP, 30)?.rubs).toBe(5)
+    expect(mapAt(SLIP, 30)?.rubs).toBe(5)
     expect(
-      after([{ do: 'clear', family: 'lacquer', sheen: 'gloss' }, { wait: '1 d' }, LINE], 60)?.rubs,
+      mapAt([{ do: 'clear', family: 'lacquer', sheen: 'gloss' }, { wait: '1 d' }, LINE], 60)?.rubs,
     ).toBe(8)
-    expect(after([{ do: 'wash' }], 0)).toBeNull()
+    expect(mapAt([{ do: 'wash' }], 0)).toBeNull()
   })
 })
 

@@ -31,12 +31,19 @@ export type Film = {
   /** When an activator was put on iron, null if never. */
   activated: { step: number; at: number } | null
   drying: DryingFilm
+  /** When it reaches each point, as far as that was asked: copies of a film that dry alike share it. */
+  clock: FilmClock
+}
+
+/** Minutes already reckoned, for one climate over time. */
+export type FilmClock = { series: ClimateSeries | null; times: Map<ClockPoint, number | null> }
+
+export function newClock(): FilmClock {
+  return { series: null, times: new Map() }
 }
 
 /** A slack on comparisons of minutes: a wait rounded to the second is never too short. */
 export const EPSILON = 1e-6
-
-const cache = new WeakMap<Film, { series: ClimateSeries; times: Map<ClockPoint, number | null> }>()
 
 /**
  * The minute at which a film reaches a point, counted from its last coat.
@@ -44,15 +51,15 @@ const cache = new WeakMap<Film, { series: ClimateSeries; times: Map<ClockPoint, 
  * @returns null when it never does, Infinity for a window that never closes
  */
 export function filmReaches(film: Film, point: ClockPoint, series: ClimateSeries): number | null {
-  let entry = cache.get(film)
-  if (!entry || entry.series !== series) {
-    entry = { series, times: new Map() }
-    cache.set(film, entry)
+  const { clock } = film
+  if (clock.series !== series) {
+    clock.series = series
+    clock.times.clear()
   }
-  const known = entry.times.get(point)
+  const known = clock.times.get(point)
   if (known !== undefined) return known
   const time = reachedAt(film.drying, point, film.end, series)
-  entry.times.set(point, time)
+  clock.times.set(point, time)
   return time
 }
 

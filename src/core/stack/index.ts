@@ -1,6 +1,6 @@
 export { type Check, check, judgeSequence, type Verdict, verdictOf } from './check'
 export { type Closing, closings } from './closing'
-export { applyEdit, type Edited, editSequence } from './edit'
+export { applyEdit, type Edited, editSequence, followed } from './edit'
 export { type Explained, type ExplainedMoment, explain } from './explain'
 export { type Film, filmReaches, filmState, hasReached } from './film'
 export {
@@ -13,12 +13,15 @@ export {
 } from './finding'
 export { type CoatEffect, type LastCoat, lastCoat } from './lastCoat'
 export type { Moment } from './moment'
+export { firstChange, stageFor } from './remedies'
 export { RULES } from './rules'
 export { bareStack, openFilms, type Stack } from './stack'
 export { type UndoMap, type UndoTouch, type UndoWay, undoMap } from './undoMap'
 export {
+  type Drafted,
   type Fact,
   type FilledWait,
+  rewalk,
   type TimelineEntry,
   type Walk,
   type Walked,

@@ -4,7 +4,7 @@ import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/fields'
 import type { ActStep } from '../model/sequence'
 import type { Sheen } from '../model/vocabulary'
-import type { Film } from './film'
+import { type Film, newClock } from './film'
 import type { Moment } from './moment'
 import { newestRelease, type Stack } from './stack'
 import { readsAs, type Work } from './work'
@@ -125,6 +125,7 @@ function newFilm(moment: Moment, start: number, end: number): Film | null {
     keyedAt: null,
     activated: null,
     drying: work.drying,
+    clock: newClock(),
   }
 }
 
@@ -187,7 +188,14 @@ function cleaned(stack: Stack, moment: Moment, end: number): Stack {
   const films = stack.films.map((film): Film => {
     if (!targets.has(film)) return film
     if (step.do === 'powder-fix' && work.drying)
-      return { ...film, loose: false, end, drying: work.drying, reads: fixedReads(work) }
+      return {
+        ...film,
+        loose: false,
+        end,
+        drying: work.drying,
+        clock: newClock(),
+        reads: fixedReads(work),
+      }
     if (step.do === 'iron-activate')
       return { ...film, activated: film.activated ?? { step: moment.index, at: end } }
     return film.coverage === 'patchy' ? film : { ...film, coverage: 'patchy' }

@@ -25,15 +25,44 @@ export function remediesFor(
   const { draft, moment } = drafted
   const ways = draft.ways?.() ?? []
   if (draft.certain) return ways
-  const tried: Remedy[] = []
-  for (const way of byCost([...waitWays(drafted), ...ways])) {
-    if (tried.length >= MOST_REMEDIES) break
-    if (helps(sequence, before, drafted, way, options)) tried.push(way)
-  }
+  const tried = firstThatHelp(
+    byCost([...waitWays(drafted), ...ways]),
+    (way) => helps(sequence, before, drafted, way, options),
+    MOST_REMEDIES,
+  )
   if (tried.length > 0) return tried
   const last = moment ? lastResorts(sequence, moment) : []
   const one = last.find((way) => helps(sequence, before, drafted, way, options))
   return one ? [one] : []
+}
+
+function firstThatHelp(
+  ways: readonly Remedy[],
+  isGood: (way: Remedy) => boolean,
+  most: number,
+): Remedy[] {
+  const good: Remedy[] = []
+  for (const way of ways) {
+    if (good.length >= most) break
+    if (isGood(way)) good.push(way)
+  }
+  return good
+}
+
+/** The first way out that lays or changes something first instead of waiting, a step of its own before a change; tried. */
+export function stageFor(
+  sequence: Sequence,
+  before: Walk,
+  drafted: Drafted,
+  options: WalkOptions = {},
+): Remedy | null {
+  const ways = (drafted.draft.ways?.() ?? []).filter(
+    ({ kind, edit }) => kind !== 'leave-out' && ('insert' in edit || 'replace' in edit),
+  )
+  const laid = ways.filter(({ edit }) => 'insert' in edit)
+  const rest = ways.filter(({ edit }) => 'replace' in edit)
+  const good = (way: Remedy) => helps(sequence, before, drafted, way, options)
+  return firstThatHelp([...laid, ...rest], good, 1)[0] ?? null
 }
 
 /** Cheapest first; among equals as the rule named them. */
@@ -97,7 +126,7 @@ function helps(
   way: Remedy,
   options: WalkOptions,
 ): boolean {
-  if (touchesFacts(way.edit, options)) return false
+  if (touchesFacts(sequence, way.edit, options)) return false
   const edited = editSequence(sequence, way.edit)
   const from = firstChange(sequence, edited.sequence)
   const after =
@@ -125,10 +154,13 @@ export function firstChange(old: Sequence, next: Sequence): number | null {
 }
 
 /** Facts come first in a walk that has them: an edit before the last of them would change the past. */
-function touchesFacts(edit: Edit, options: WalkOptions): boolean {
+function touchesFacts(sequence: Sequence, edit: Edit, options: WalkOptions): boolean {
   const last = Math.max(-1, ...(options.facts?.keys() ?? []))
   if (last < 0) return false
-  if ('set' in edit) return edit.set.steps !== undefined && edit.set.steps.length <= last
+  if ('set' in edit) {
+    const next = edit.set.steps
+    return next !== undefined && sequence.steps.slice(0, last + 1).some((one, i) => one !== next[i])
+  }
   if ('insert' in edit) return edit.insert.before <= last
   if ('replace' in edit) return edit.replace.step <= last
   if ('remove' in edit) return edit.remove.step <= last

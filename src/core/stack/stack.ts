@@ -60,19 +60,22 @@ export function bareStack(substrate: Substrate): Stack {
 /**
  * The films that lie open: the top one and, where it is broken, what is under it, down to and including the first whole
  * film. Top first. Source: handbook 2.3, what the solvent reaches.
- *
- * @param skip films that are judged as if they were not there: the target of a clean-up
  */
-export function openFilms(stack: Stack, skip: ReadonlySet<Film> = NOTHING): Film[] {
+export function openFilms(stack: Stack): readonly Film[] {
+  const known = openOf.get(stack)
+  if (known) return known
   const open: Film[] = []
   for (let i = stack.films.length - 1; i >= 0; i--) {
     const film = stack.films[i] as Film
-    if (skip.has(film)) continue
     open.push(film)
     if (film.coverage === 'whole') break
   }
+  openOf.set(stack, open)
   return open
 }
+
+/** Many rules ask the same of one stack, which never changes. */
+const openOf = new WeakMap<Stack, readonly Film[]>()
 
 const NOTHING: ReadonlySet<Film> = new Set()
 

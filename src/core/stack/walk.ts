@@ -12,7 +12,7 @@ import { type Climate, changeClimate, REFERENCE_CLIMATE } from '../model/climate
 import { minutesOf } from '../model/fields'
 import { type ActStep, isAct, type Sequence, type Step } from '../model/sequence'
 import type { Family, Sheen } from '../model/vocabulary'
-import { EPSILON, filmReaches, filmState } from './film'
+import { EPSILON, type Film, filmReaches, filmState } from './film'
 import { type Draft, type Rule, type RuleName, worse } from './finding'
 import { coatEnds, lay } from './lay'
 import type { Moment, Setting, ShelfPaint } from './moment'
@@ -122,7 +122,7 @@ export function rewalk(
   const again = walked.flatMap(({ moment }) => judge({ ...moment, setting }, AHEAD))
   const out: Walk = {
     ...before,
-    drafts: [...kept, ...again].sort((a, b) => a.step - b.step || place(a) - place(b)),
+    drafts: inOrder([...kept, ...again]),
     timeline: before.timeline.filter((one) => one.step < from),
     waits: before.waits.filter((one) => one.before < from),
     walked,
@@ -191,14 +191,14 @@ function doAct(
   if (fact) state.at = Math.max(0, fact.start)
   else if (options.notBefore !== undefined) state.at = Math.max(state.at, options.notBefore)
   const begin = momentAt(state, step, index, setting, options.correction)
-  let judged = begin
-  if (!fact && setting.sequence.waits === 'auto') {
-    const filled = fillWait(begin)
-    judged = filled.moment
-    state.at = judged.at
-    if (filled.wait) out.waits.push(filled.wait)
-  }
-  for (const drafted of judge(judged)) out.drafts.push(drafted)
+  const auto = !fact && setting.sequence.waits === 'auto'
+  const filled = auto
+    ? fillWait(begin)
+    : { moment: begin, wait: null, timing: judge(begin, TIMING) }
+  const judged = filled.moment
+  state.at = judged.at
+  if (filled.wait) out.waits.push(filled.wait)
+  out.drafts.push(...inOrder([...filled.timing, ...judge(judged, LASTING)]))
   const ends = fact
     ? [...fact.ends]
     : coatEnds(step, judged.work, judged.climate).map((end) => judged.at + end)
@@ -235,12 +235,17 @@ function momentAt(
 }
 
 const TIMING = RULES.filter((rule) => rule.timing)
+/** Rules that no wait changes. */
+const LASTING = RULES.filter((rule) => !rule.timing)
 const AHEAD = RULES.filter((rule) => rule.looksAhead)
 const AHEAD_NAMES: ReadonlySet<RuleName> = new Set(AHEAD.map((rule) => rule.name))
 
-/** Where a draft's rule stands in the order in which findings of one step are told. */
-function place(one: Drafted): number {
-  return RULES.findIndex((rule) => rule.name === one.rule)
+const PLACE = new Map(RULES.map((rule, i) => [rule.name, i]))
+
+/** By step, and within a step in the order of the rules. */
+function inOrder(drafts: Drafted[]): Drafted[] {
+  const place = (one: Drafted) => PLACE.get(one.rule) ?? 0
+  return drafts.sort((a, b) => a.step - b.step || place(a) - place(b))
 }
 
 /** What rules say of one moment. */
@@ -289,7 +294,7 @@ export function laterMinutes(moment: Moment): LaterMinute[] {
     if (time === null || !Number.isFinite(time) || time <= at + EPSILON) return
     minutes.set(at + Math.ceil(time - at - EPSILON), since)
   }
-  for (const film of new Set([...openFilms(stack), ...stack.films.slice(-8)])) {
+  for (const film of concerned(moment)) {
     const since = { step: film.step, at: film.end }
     for (const point of POINTS) add(filmReaches(film, point, series), since)
     if (film.family === 'urethane-2k') add(film.end + POLISH_2K, since)
@@ -306,41 +311,73 @@ export function laterMinutes(moment: Moment): LaterMinute[] {
     .sort((a, b) => a.at - b.at)
 }
 
+/**
+ * Films whose clock can matter to a step: what lies open and what it works on, down to the lowest of them, and two more,
+ * which a solvent comes to when it goes through.
+ */
+function concerned({ stack, targets }: Moment): readonly Film[] {
+  const { films } = stack
+  let lowest = films.length - openFilms(stack).length
+  for (const film of targets) lowest = Math.min(lowest, films.indexOf(film))
+  return films.slice(Math.max(0, lowest - 2))
+}
+
 /** Notes that are worth a wait by themselves: the others are a matter of taste. */
 const WORTH_WAITING: readonly RuleName[] = ['recoat-too-early', 'filler-curing', 'turned-while-wet']
 
-/** How bad a moment is for waiting's sake: stops, then risks, then what is merely too soon. */
-function cost(drafts: readonly Drafted[]): number {
-  return drafts.reduce((sum, { draft, rule }) => {
-    if (draft.severity === 'stop') return sum + 10_000
-    if (draft.severity === 'risk') return sum + 100
-    return WORTH_WAITING.includes(rule) ? sum + 1 : sum
-  }, 0)
+/** What one draft costs for waiting's sake: stops, then risks, then what is merely too soon. */
+function cost({ draft, rule }: Drafted): number {
+  if (draft.severity === 'stop') return 10_000
+  if (draft.severity === 'risk') return 100
+  return WORTH_WAITING.includes(rule) ? 1 : 0
 }
 
+function costOf(drafts: readonly Drafted[]): number {
+  return drafts.reduce((sum, one) => sum + cost(one), 0)
+}
+
+/** The cost of a later minute, given up as soon as it is no less than the least so far. */
+function priceAt(moment: Moment, rules: readonly Rule[], least: number): number {
+  let sum = 0
+  for (const rule of rules) {
+    const draft = rule.judge(moment)
+    if (draft) sum += cost({ step: moment.index, rule: rule.name, draft, moment })
+    if (sum >= least) return sum
+  }
+  return sum
+}
+
+/** A step at the minute at which it is done, the wait before it, and what the rules of timing say there. */
+type Filled = { moment: Moment; wait: FilledWait | null; timing: Drafted[] }
+
 /** The earliest minute at which no wait would make this step any better. */
-function fillWait(moment: Moment): { moment: Moment; wait: FilledWait | null } {
+function fillWait(moment: Moment): Filled {
   const now = judge(moment, TIMING)
+  let least = costOf(now)
+  if (least === 0) return { moment, wait: null, timing: now }
+  const fired = new Set(now.map((one) => one.rule))
+  const rules = [
+    ...TIMING.filter((rule) => fired.has(rule.name)),
+    ...TIMING.filter((rule) => !fired.has(rule.name)),
+  ]
   let best: { later: LaterMinute; moment: Moment } | null = null
-  let least = cost(now)
-  if (least === 0) return { moment, wait: null }
   for (const later of laterMinutes(moment)) {
     const waited = { ...moment, at: later.at }
-    const price = cost(judge(waited, TIMING))
+    const price = priceAt(waited, rules, least)
     if (price >= least) continue
     best = { later, moment: waited }
     least = price
     if (least === 0) break
   }
-  if (!best) return { moment, wait: null }
-  const still = new Set(judge(best.moment, TIMING).map((one) => one.rule))
+  if (!best) return { moment, wait: null, timing: now }
+  const timing = judge(best.moment, TIMING)
   const wait = {
     before: moment.index,
     minutes: best.later.at - moment.at,
-    because: whyWait(now, still),
+    because: whyWait(now, new Set(timing.map((one) => one.rule))),
     since: best.later.since,
   }
-  return { moment: best.moment, wait }
+  return { moment: best.moment, wait, timing }
 }
 
 /** Why a wait was filled in: the worst of what it ends. */

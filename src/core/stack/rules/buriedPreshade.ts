@@ -72,9 +72,19 @@ function coatsOf({ step, work }: Moment, count = work.coats.length): ColourFilm[
   return [filmOf(step.colour, work.role === 'clear-colour', work.coats.slice(0, count))]
 }
 
+const contrasts = new Map<string, number>()
+/** How many contrasts are remembered: the same ones are asked for again at every judgement. */
+const REMEMBERED = 500
+
 function contrast(ground: string, shade: Film, above: readonly ColourFilm[]): number {
   const laid = filmOf(shade.colour ?? PRIMER, false, shade.coats)
-  return deltaE00(colourOver(ground, [laid, ...above]), colourOver(ground, above))
+  const key = JSON.stringify([ground, laid, above])
+  const known = contrasts.get(key)
+  if (known !== undefined) return known
+  const found = deltaE00(colourOver(ground, [laid, ...above]), colourOver(ground, above))
+  if (contrasts.size >= REMEMBERED) contrasts.clear()
+  contrasts.set(key, found)
+  return found
 }
 
 function ways(moment: Moment, shade: Film, left: (coats: ColourFilm[]) => number): Remedy[] {

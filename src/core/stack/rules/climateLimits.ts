@@ -12,18 +12,24 @@ function rule(name: LimitBreach['rule']): Rule {
     name,
     timing: false,
     judge: (moment) => {
-      const { work, climate, step } = moment
-      if (work.row.kind !== 'film' || !work.family) return null
-      const air = {
-        family: work.family,
-        role: work.role,
-        tool: work.tool,
-        retarder: step.retarder ?? 0,
-      }
-      const breaches = limitBreaches(air, climate).filter((breach) => breach.rule === name)
+      const breaches = breachesOf(moment).filter((breach) => breach.rule === name)
       return worstDraft(breaches.map((breach) => draft(moment, breach)))
     },
   }
+}
+
+/** Three rules ask the same of one moment. */
+const known = new WeakMap<Moment, LimitBreach[]>()
+
+function breachesOf(moment: Moment): LimitBreach[] {
+  const { work, climate, step } = moment
+  if (work.row.kind !== 'film' || !work.family) return []
+  const before = known.get(moment)
+  if (before) return before
+  const { family, role, tool } = work
+  const breaches = limitBreaches({ family, role, tool, retarder: step.retarder ?? 0 }, climate)
+  known.set(moment, breaches)
+  return breaches
 }
 
 function draft(moment: Moment, breach: LimitBreach): Draft {

@@ -1,0 +1,1 @@
+export { FAULT_TABLE, type FaultId, type FaultRow, faultRow } from './faults'

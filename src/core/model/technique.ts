@@ -1,0 +1,35 @@
+import * as v from 'valibot'
+import { idField, nameField } from './fields'
+import { formatProblem, type Parsed, parse } from './input'
+import { actStepSchema } from './sequence'
+
+/** The format of one technique of the modeller's own. Described in docs/formats.md. */
+export const TECHNIQUE_FORMAT = 'tectoria-technique'
+export const TECHNIQUE_VERSION = 1
+
+/** A technique that the modeller saved from the steps of a build. */
+export const ownTechniqueSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  purpose: v.optional(v.pipe(v.string(), v.maxLength(400, 'a purpose of up to 400 characters'))),
+  steps: v.pipe(
+    v.array(actStepSchema),
+    v.minLength(1, 'a list of 1 to 60 acts'),
+    v.maxLength(60, 'a list of 1 to 60 acts'),
+  ),
+})
+export type OwnTechnique = v.InferOutput<typeof ownTechniqueSchema>
+
+export const techniqueFileSchema = v.looseObject({
+  format: v.literal(TECHNIQUE_FORMAT),
+  version: v.literal(TECHNIQUE_VERSION),
+  technique: ownTechniqueSchema,
+})
+
+/** Reads a technique from outside. */
+export function parseTechnique(value: unknown): Parsed<OwnTechnique> {
+  const problem = formatProblem(value, TECHNIQUE_FORMAT, TECHNIQUE_VERSION)
+  if (problem) return { ok: false, problems: [problem] }
+  const parsed = parse(techniqueFileSchema, value)
+  return parsed.ok ? { ok: true, value: parsed.value.technique } : parsed
+}
