@@ -13,17 +13,22 @@ import type { Project } from './model/project'
 import { type PartFinding, type PartPlan, planPart } from './plan/partPlan'
 import type { PartWalk } from './plan/partWalk'
 import { type PlannedTask, tasksOf } from './plan/tasks'
-import { check, type Remedy } from './stack'
+import { check, type LastCoat, lastCoat, type Remedy } from './stack'
 
+export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan/addTechnique'
 export { benchQueue, type QueueItem } from './plan/benchQueue'
 export type { DryingClock } from './plan/clocks'
 export { editBuild } from './plan/editBuild'
+export { type Unbalanced, unbalancedParts } from './plan/leftRight'
 export { buildFromStarter } from './plan/newBuild'
+export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf } from './plan/partPlan'
 export { bare, climateOf, stepsOfPart } from './plan/partWalk'
+export { SHELF_RULES, type ShelfFinding, shelfFindings } from './plan/shelfRules'
 export { type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
+export type { UndoNow } from './plan/undoNow'
 
 /** How far ahead the bench is planned, minutes: 60 days. */
 const HORIZON = 60 * 1440
@@ -114,8 +119,14 @@ export function findingsOfPart(
   return planPart(project, build, part, progressOf(project.acts ?? []), now).plan.findings
 }
 
-/** One part judged for its screen: its plan, every finding with its ways out, and the order the edits speak of. */
-export type JudgedPart = { plan: PartPlan; findings: JudgedFinding[]; order: string[] }
+/** One part judged for its screen: its plan, every finding with its ways out, the order the edits speak of, its clears. */
+export type JudgedPart = {
+  plan: PartPlan
+  findings: JudgedFinding[]
+  order: string[]
+  /** What each planned clear does to what is under it, by step of the build. */
+  coats: Map<string, LastCoat>
+}
 export type JudgedFinding = PartFinding & { remedies: Remedy[] }
 
 /**
@@ -127,8 +138,14 @@ export function judgePart(project: Project, build: string, part: string, now: nu
   const progress = progressOf(project.acts ?? [])
   const { plan, walked } = planPart(project, build, part, progress, now)
   const checked = check(walked.sequence, walked.options)
+  const coats = walked.walk.walked.flatMap((one): [string, LastCoat][] => {
+    const coat = lastCoat(one)
+    const place = walked.places[one.index]
+    return coat && place && !place.fact ? [[place.step.id, coat]] : []
+  })
   return {
     plan,
+    coats: new Map(coats),
     order: walked.places.map((place) => place.step.id),
     findings: plan.findings.map((finding) => ({
       ...finding,

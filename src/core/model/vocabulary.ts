@@ -202,7 +202,7 @@ export const SCHOOLS = {
   liningCarrier: ['enamel', 'oil', 'water-acrylic', 'watercolour', 'pen'],
   cleanUp: ['dry', 'damp', 'feathered'],
   liningColours: ['one', 'by-colour', 'graded'],
-  liningLook: ['restrained', 'normal', 'graphic'],
+  liningLook: ['normal', 'restrained', 'graphic'],
   wear: ['restrained', 'bold'],
   chips: ['on-top', 'revealed', 'both'],
   chipBase: ['metal', 'rust', 'primer'],

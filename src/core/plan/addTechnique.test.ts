@@ -1,7 +1,7 @@
 import type { Build, Project } from '../model/project'
 import { isAct } from '../model/sequence'
-import { technique } from '../techniques'
 import { planParts } from '../plan'
+import { technique } from '../techniques'
 import { addTechnique } from './addTechnique'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
@@ -45,15 +45,9 @@ it('the satin school wants no gloss', () => {
 })
 
 it('release goes under the newest colour, and is chipped and sealed behind it', () => {
-  expect(added('release-chips', ['p']).acts).toEqual([
-    'prime',
-    'release',
-    'base',
-    'base',
-    'chip-wet',
-    'clear',
-    'clear',
-  ].filter((_, i) => i !== 2))
+  expect(added('release-chips', ['p']).acts).toEqual(
+    ['prime', 'release', 'base', 'base', 'chip-wet', 'clear', 'clear'].filter((_, i) => i !== 2),
+  )
 })
 
 it('oils are laid before the last matt, on something with tooth', () => {
@@ -71,7 +65,16 @@ it('oils are laid before the last matt, on something with tooth', () => {
 })
 
 it('leaves the build without a stop it did not have', () => {
-  for (const id of ['recess-wash', 'filter', 'powders', 'sponge-chips', 'salt-chips', 'mud', 'streaks', 'decals']) {
+  for (const id of [
+    'recess-wash',
+    'filter',
+    'powders',
+    'sponge-chips',
+    'salt-chips',
+    'mud',
+    'streaks',
+    'decals',
+  ]) {
     const { project } = added(id, ['p', 'q'])
     const stops = planParts(project, NOW).flatMap(({ plan }) =>
       plan.findings.filter((one) => one.severity === 'stop').map((one) => `${id}: ${one.rule}`),
@@ -103,5 +106,7 @@ it('never goes before what is done', () => {
 
 it('refuses a build that isn’t there', () => {
   const project: Project = { format: 'tectoria-project', version: 1, builds: [BUILD] }
-  expect(() => addTechnique(project, 'x', ['p'], technique('mud'), NOW, () => 'n')).toThrow(RangeError)
+  expect(() => addTechnique(project, 'x', ['p'], technique('mud'), NOW, () => 'n')).toThrow(
+    RangeError,
+  )
 })

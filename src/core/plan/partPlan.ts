@@ -1,9 +1,10 @@
 import { type StepProgress, stepKey } from '../journal'
 import type { BuildAct, BuildStep, Project } from '../model/project'
 import { isAct } from '../model/sequence'
-import { closings, type Finding, type Verdict, verdictOf } from '../stack'
+import { closings, type Finding, type RuleName, type Verdict, verdictOf } from '../stack'
 import { clocksOf, type DryingClock } from './clocks'
 import { type PartWalk, walkPart } from './partWalk'
+import { type UndoNow, undoNow } from './undoNow'
 
 const MINUTE = 60_000
 
@@ -33,8 +34,10 @@ export type NextAct = {
 }
 
 /** A finding at a step of the build. */
-export type PartFinding = Omit<Finding, 'step'> & {
+export type PartFinding = Omit<Finding, 'step' | 'follows'> & {
   step: string
+  /** The finding that it only follows from. */
+  follows: { step: string; rule: RuleName } | null
   /** Index in the part's walked sequence, the one that edits speak of. */
   index: number
   /** Why the modeller takes it as it is; null: nobody has. */
@@ -50,6 +53,8 @@ export type PartPlan = {
   steps: StepPlan[]
   clocks: DryingClock[]
   next: NextAct | null
+  /** How the newest film comes off again. */
+  undo: UndoNow | null
 }
 
 /** How many coats an act lays, by its step; 1 for everything else. */
@@ -81,6 +86,7 @@ export function planPart(
       steps: stepPlans(walked, progress),
       clocks: clocksOf(walked, now),
       next: nextAct(walked),
+      undo: undoNow(walked, now),
     },
   }
 }
@@ -90,8 +96,17 @@ function partFindings(walked: PartWalk): PartFinding[] {
   return walked.findings.flatMap((finding) => {
     const place = walked.places[finding.step]
     if (!place || place.fact) return []
-    const { step: index, ...rest } = finding
-    return [{ ...rest, step: place.step.id, index, accepted: acceptedAs(place.step, rest.rule) }]
+    const { step: index, follows, ...rest } = finding
+    const head = follows && walked.places[follows.step]
+    return [
+      {
+        ...rest,
+        follows: follows && head && !head.fact ? { ...follows, step: head.step.id } : null,
+        step: place.step.id,
+        index,
+        accepted: acceptedAs(place.step, rest.rule),
+      },
+    ]
   })
 }
 

@@ -5,6 +5,7 @@ import type { Build, BuildStep, ClimateReading, Part, Project } from '../model/p
 import { type ActStep, isAct, type Sequence, type Step } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
 import { type Fact, type Finding, judgeSequence, type Walk, type WalkOptions } from '../stack'
+import { usedPairs } from './usedPairs'
 
 const MINUTE = 60_000
 
@@ -100,14 +101,29 @@ export function walkPart(
     walked.push(step)
   }
   const sequence = sequenceOf(build, part, walked)
+  const pairs = pairsOf(project, progress)
   const options: WalkOptions = {
     facts,
     notBefore: minute(now),
     series: climateSeries(project.climate ?? [], origin),
     correction: correctionOf(project),
+    shelf: project.shelf ?? [],
+    ...(pairs ? { usedPairs: pairs } : {}),
   }
   const { walk, findings } = judgeSequence(sequence, options)
   return { build, part, origin, sequence, options, places, walk, findings }
+}
+
+const pairsKnown = new WeakMap<
+  ReadonlyMap<string, StepProgress>,
+  { pairs: ReadonlySet<string> | undefined }
+>()
+
+/** The log is asked once for all parts. */
+function pairsOf(project: Project, progress: ReadonlyMap<string, StepProgress>) {
+  const known = pairsKnown.get(progress) ?? { pairs: usedPairs(project, progress) }
+  pairsKnown.set(progress, known)
+  return known.pairs
 }
 
 function hasFact(one: StepProgress): boolean {

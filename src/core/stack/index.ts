@@ -12,7 +12,7 @@ export {
   type RuleName,
 } from './finding'
 export { type CoatEffect, type LastCoat, lastCoat } from './lastCoat'
-export type { Moment } from './moment'
+export { type Moment, pairKey, type ShelfPaint } from './moment'
 export { firstChange, stageFor } from './remedies'
 export { RULES } from './rules'
 export { bareStack, openFilms, type Stack } from './stack'

@@ -1,7 +1,8 @@
 export { GUIDE, type Guide } from './guide'
 export { TECHNIQUES, technique } from './library'
+export { type QuestionRow, questionRow, SCHOOL_TABLE, type SchoolRow, usualSchool } from './schools'
 export { placeFor, STAGE_NAMES, type Stage, stagesOf } from './stages'
-export { STARTERS, type Starter } from './starters'
+export { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from './starters'
 export {
   type Comparison,
   TECHNIQUE_GROUPS,

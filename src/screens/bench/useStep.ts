@@ -1,23 +1,15 @@
 import { useMemo } from 'react'
 import type { Part, Project } from '@/core/model/project'
 import { type ActStep, isAct } from '@/core/model/sequence'
-import { type Paint, stepCard } from '@/core/plan'
+import { bottlesFor, type Paint, stepCard } from '@/core/plan'
 import { useBench } from '../shell/BenchContext'
 import type { NamedItem } from '../shell/useBenchQueue'
 
-/** The bottle a step would be painted from: same family, and the same colour or, for a clear, the same sheen; fullest first. */
+/** The bottle a step would be painted from; null when none suits. */
 export function paintFor(project: Project, step: ActStep): Paint | null {
-  const suits = (project.shelf ?? []).filter(
-    (bottle) =>
-      bottle.family === step.family &&
-      bottle.role !== 'thinner' &&
-      (step.do === 'clear'
-        ? bottle.role === 'clear' && bottle.sheen === step.sheen
-        : step.colour !== undefined && bottle.colour?.toLowerCase() === step.colour.toLowerCase()),
-  )
-  const fullest = suits.sort((a, b) => b.leftMl - a.leftMl)[0]
-  return fullest
-    ? { name: fullest.name, share: fullest.share ?? 1, dropsPerMl: fullest.dropsPerMl }
+  const bottle = bottlesFor(project, step)[0]
+  return bottle
+    ? { name: bottle.name, share: bottle.share ?? 1, dropsPerMl: bottle.dropsPerMl }
     : null
 }
 

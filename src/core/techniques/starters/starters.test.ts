@@ -1,6 +1,6 @@
-import type { Sequence } from '../model/sequence'
-import { check } from '../stack'
-import { STARTERS } from './starters'
+import type { Sequence } from '../../model/sequence'
+import { check } from '../../stack'
+import { STARTERS } from '.'
 
 const cases = STARTERS.flatMap((starter) => starter.parts.map((part) => ({ starter, part })))
 

@@ -1,26 +1,12 @@
-import type { Part } from '../model/project'
-import type { ActStep, School } from '../model/sequence'
-
-/** A whole-finish starting sequence: what a new build begins with. */
-export type Starter = {
-  id: string
-  name: string
-  /** What kind of finish it is, in one sentence. */
-  about: string
-  scale: number
-  use: 'display' | 'handled'
-  school: School
-  parts: readonly Part[]
-  /** In order of work; `on` names the parts, all of them unless it says. */
-  steps: readonly { on?: readonly string[]; step: ActStep }[]
-}
+import type { Starter } from './starter'
 
 const GREY = '#8B8C8B'
 
-/** Four ways to begin. Source: handbook 1, the order of work; 6. */
-export const STARTERS: readonly Starter[] = [
+/** The four that most builds begin with. Source: handbook 1, the order of work; 6. */
+export const PLAIN_STARTERS: readonly Starter[] = [
   {
     id: 'ship',
+    kind: 'ship',
     name: 'Ship',
     about: 'Lacquer primer, two colours, gloss, panel lining, matt and streaks.',
     scale: 144,
@@ -72,6 +58,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'mecha',
+    kind: 'mecha',
     name: 'Mecha',
     about: 'Parts painted apart, satin under restrained lining, sponge chips, matt.',
     scale: 72,
@@ -115,6 +102,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'miniature',
+    kind: 'miniature',
     name: 'Miniature',
     about: 'Printed resin, water acrylics by brush, sealed for play before the wash.',
     scale: 56,
@@ -156,6 +144,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'car-body',
+    kind: 'car',
     name: 'Car body',
     about: 'Lacquer colour under a deep gloss, cut and polished.',
     scale: 24,

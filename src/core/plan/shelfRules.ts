@@ -1,0 +1,199 @@
+import { THINNING } from '../materials'
+import { sayDuration } from '../model/duration'
+import type { Bottle, Build, Part, Project } from '../model/project'
+import { type ActStep, isAct } from '../model/sequence'
+import type { Severity } from '../model/vocabulary'
+import { bottlesFor } from './paintFor'
+import type { PartPlan } from './partPlan'
+import { stepCard } from './stepCard'
+
+/** Rules that ask the shelf. Source: handbook 2.6. */
+export const SHELF_RULES = [
+  'bottle-already-thinned',
+  'bottle-short',
+  'last-bottle',
+  'thin-paint-coats',
+  'gas-off',
+  'lid-sealed',
+] as const
+export type ShelfRule = (typeof SHELF_RULES)[number]
+
+/** A finding about a bottle, at the step and part that would use it. A way out changes the bottle's own row. */
+export type ShelfFinding = {
+  build: string
+  part: string
+  step: string
+  rule: ShelfRule
+  severity: Severity
+  because: string
+  bottle: string
+  ways: { say: string; row: Bottle }[]
+}
+
+/** Decanted paint gasses off for this long, minutes. Source: handbook 3.4, 9. */
+const GASSES_OFF = { from: 12 * 60, to: 24 * 60 } as const
+
+const MINUTE = 60_000
+
+/** One use of a bottle by a step on a part. */
+type Use = {
+  build: Build
+  part: Part
+  step: ActStep & { id: string }
+  bottle: Bottle
+  ml: number
+  from: number
+}
+
+/**
+ * What the shelf says of what is planned: too little, thinned already, not gassed off. The uses of a bottle are counted in
+ * the order in which they would come.
+ *
+ * @param plans what every part says, for when each step would be done
+ * Source: handbook 2.6, second table; 4.3; N69, N75.
+ */
+export function shelfFindings(
+  project: Project,
+  plans: readonly PartPlan[],
+  now: number,
+): ShelfFinding[] {
+  const taken = new Map<string, number>()
+  return usesOf(project, plans)
+    .sort((a, b) => a.from - b.from)
+    .flatMap((use) => {
+      const before = taken.get(use.bottle.id) ?? 0
+      taken.set(use.bottle.id, before + use.ml)
+      return [thinned(use), weak(use), short(use, before), gassing(use, now), lid(use, now)].filter(
+        (one): one is ShelfFinding => one !== null,
+      )
+    })
+}
+
+function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
+  return plans.flatMap((plan) => {
+    const build = project.builds?.find((one) => one.id === plan.build)
+    const part = build?.parts.find((one) => one.id === plan.part)
+    if (!build || !part) return []
+    return plan.steps.flatMap((planned): Use[] => {
+      if (planned.status === 'done' || planned.status === 'skipped') return []
+      const step = build.steps.find((one) => one.id === planned.step)
+      if (!step || !isAct(step)) return []
+      const bottle = bottlesFor(project, step)[0]
+      if (!bottle) return []
+      const left = Math.max(1, planned.coats - planned.coatsDone)
+      const card = stepCard(step, part, left, bottleAsPaint(bottle))
+      const ml = card.mix?.ingredients[0]?.ml ?? 0
+      return [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
+    })
+  })
+}
+
+function bottleAsPaint(bottle: Bottle) {
+  return { name: bottle.name, share: bottle.share ?? 1, dropsPerMl: bottle.dropsPerMl }
+}
+
+function finding(
+  use: Use,
+  rule: ShelfRule,
+  severity: Severity,
+  because: string,
+  ways: ShelfFinding['ways'] = [],
+): ShelfFinding {
+  const { build, part, step, bottle } = use
+  return {
+    build: build.id,
+    part: part.id,
+    step: step.id,
+    rule,
+    severity,
+    because,
+    bottle: bottle.id,
+    ways,
+  }
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`
+}
+
+/** Thinned in the bottle: the mix makes up for it, a brush straight from it doesn't. */
+function thinned(use: Use): ShelfFinding | null {
+  const { bottle } = use
+  const share = bottle.share ?? 1
+  if (share >= 1) return null
+  return finding(
+    use,
+    'bottle-already-thinned',
+    'note',
+    `${bottle.name} holds only ${percent(share)} paint: the mix takes that into account, drops counted by habit don’t.`,
+  )
+}
+
+/** Weaker than the step means to spray: so many more coats. */
+function weak(use: Use): ShelfFinding | null {
+  const { bottle, step } = use
+  const share = bottle.share ?? 1
+  const range = THINNING[bottle.family].airbrush
+  const thinner = step.thinning ?? range?.[1]
+  if (thinner === undefined || share >= 1 - thinner - 1e-9) return null
+  const coats = step.coats?.length ?? 1
+  const more = Math.ceil((coats * (1 - thinner)) / share) - coats
+  if (more < 1) return null
+  return finding(
+    use,
+    'thin-paint-coats',
+    'note',
+    `${bottle.name} is ${percent(share)} paint, weaker than the ${percent(1 - thinner)} meant: it wants ${more} ${more === 1 ? 'coat' : 'coats'} more.`,
+  )
+}
+
+function short(use: Use, before: number): ShelfFinding | null {
+  const { bottle, ml } = use
+  if (ml <= 0) return null
+  if (ml > bottle.leftMl)
+    return finding(
+      use,
+      'bottle-short',
+      'risk',
+      `This takes ${ml.toFixed(1)} ml of ${bottle.name}, and ${bottle.leftMl.toFixed(1)} ml are left.`,
+    )
+  if (before + ml <= bottle.leftMl) return null
+  return finding(
+    use,
+    'last-bottle',
+    'note',
+    `Earlier steps take ${before.toFixed(1)} ml of ${bottle.name}; this one wants ${ml.toFixed(1)} ml more than the ${bottle.leftMl.toFixed(1)} ml there are, before it is through.`,
+  )
+}
+
+function decantedAt(bottle: Bottle): number | null {
+  if (bottle.state !== 'decanted' || !bottle.decantedAt) return null
+  return Date.parse(bottle.decantedAt)
+}
+
+function gassing(use: Use, now: number): ShelfFinding | null {
+  const at = decantedAt(use.bottle)
+  if (at === null) return null
+  const ready = at + GASSES_OFF.from * MINUTE
+  const when = Math.max(use.from, now)
+  if (when >= ready) return null
+  return finding(
+    use,
+    'gas-off',
+    'risk',
+    `${use.bottle.name} was decanted and gasses off for ${sayDuration(GASSES_OFF.from)} to ${sayDuration(GASSES_OFF.to)}; this comes ${sayDuration((ready - when) / MINUTE)} too soon and spits.`,
+  )
+}
+
+function lid(use: Use, now: number): ShelfFinding | null {
+  const at = decantedAt(use.bottle)
+  if (at === null || use.bottle.lid !== 'closed') return null
+  if (now >= at + GASSES_OFF.to * MINUTE) return null
+  return finding(
+    use,
+    'lid-sealed',
+    'risk',
+    `The lid of ${use.bottle.name} is closed and it is still gassing off: it can burst.`,
+    [{ say: 'The lid rests on it now', row: { ...use.bottle, lid: 'resting' } }],
+  )
+}

@@ -1,0 +1,37 @@
+import type { Solvent } from '../model/vocabulary'
+import { theFilm, type UndoTouch, undoMap } from '../stack'
+import { stackNow } from './clocks'
+import type { PartWalk } from './partWalk'
+
+/** How the newest film of a part comes off now. Instants in epoch milliseconds. */
+export type UndoNow = {
+  /** Step of the build that laid it. */
+  step: string
+  name: string
+  /** What lies under it and must stay, top first. */
+  leaves: string[]
+  ways: { solvent: Solvent; touch: UndoTouch; under: '-' | 's'; until: number | null }[]
+  rubs: number
+}
+
+const MINUTE = 60_000
+
+/** The undo map of a part as it is now; null when nothing was laid yet. Source: handbook 2.3; N91, N92. */
+export function undoNow(walked: PartWalk, now: number): UndoNow | null {
+  const stack = stackNow(walked)
+  const minute = (now - walked.origin) / MINUTE
+  const map = stack && undoMap(stack, minute, walked.walk.series)
+  if (!map) return null
+  return {
+    step: walked.places[map.film.step]?.step.id ?? '',
+    name: theFilm(map.film).replace(/^the /, ''),
+    leaves: map.leaves.map((film) => theFilm(film).replace(/^the /, '')),
+    rubs: map.rubs,
+    ways: map.ways.map(({ solvent, touch, under, until }) => ({
+      solvent,
+      touch,
+      under,
+      until: until === null ? null : walked.origin + until * MINUTE,
+    })),
+  }
+}
