@@ -90,6 +90,7 @@ export const ACT_TABLE = {
   degrease: { ...PREP, name: 'Degrease' },
   scribe: { ...PREP, name: 'Rescribe' },
   fill: { ...PREP, name: 'Fill' },
+  drill: { ...PREP, name: 'Drill' },
   sand: { ...PREP, name: 'Sand' },
   scuff: { ...PREP, name: 'Scuff' },
   prime: { ...COAT, name: 'Prime', role: 'primer', family: 'lacquer' },

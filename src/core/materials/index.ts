@@ -16,6 +16,7 @@ export { type DryingProcess, FAMILY_TABLE, type FamilyRow, familyRow } from './f
 export {
   ADDITIVE_CAP,
   BELIEVABLE,
+  CUT_MICRONS,
   DEGREASED_FOR,
   DRY_SHARE,
   FILLER_CURES,

@@ -38,6 +38,9 @@ export const WET_MICRONS = { mist: 8, light: 15, wet: 30, flood: 60 } as const s
 /** Share of the wet film that stays as it dries: ten coats make 40 to 90 µm. Source: handbook 6, rescribe. */
 export const DRY_SHARE = 1 / 3
 
+/** Clear taken off a face by one levelling, µm; edges lose twice as much. A starting point. Source: handbook 2.6, edge-rub-through. */
+export const CUT_MICRONS = { cut: 4, compound: 1 } as const
+
 /** What a mark on a model stands for. */
 export type MarkKind = 'chip' | 'scratch'
 

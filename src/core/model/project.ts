@@ -19,6 +19,8 @@ export const partSchema = v.looseObject({
   areaCm2: v.optional(ranged(0.1, 100000, 'cm²')),
   /** Depth of its panel lines, mm. */
   lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
+  /** Room in the joint that it fits into, mm. */
+  jointGapMm: v.optional(ranged(0.01, 5, 'mm')),
   note,
 })
 export type Part = v.InferOutput<typeof partSchema>

@@ -140,6 +140,8 @@ export const sequenceSchema = v.looseObject({
   school: v.optional(schoolSchema),
   /** Ours: depth of the panel lines, mm. Source: handbook 6, rescribe. */
   lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
+  /** Ours: room in the joint that this part fits into, mm. Source: handbook 2.6, tight-fit. */
+  jointGapMm: v.optional(ranged(0.01, 5, 'mm')),
   steps: v.pipe(
     v.array(stepSchema),
     v.maxLength(MOST_STEPS, `a list of up to ${MOST_STEPS} steps`),

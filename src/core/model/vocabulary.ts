@@ -121,6 +121,7 @@ export const ACTS = [
   'degrease',
   'scribe',
   'fill',
+  'drill',
   'sand',
   'scuff',
   'prime',

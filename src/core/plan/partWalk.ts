@@ -169,6 +169,7 @@ export function sequenceOf(build: Build, part: Part, steps: readonly Step[]): Se
     ...(build.use === undefined ? {} : { use: build.use }),
     ...(build.school === undefined ? {} : { school: build.school }),
     ...(part.lineDepthMm === undefined ? {} : { lineDepthMm: part.lineDepthMm }),
+    ...(part.jointGapMm === undefined ? {} : { jointGapMm: part.jointGapMm }),
   }
 }
 

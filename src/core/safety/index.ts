@@ -1,1 +1,1 @@
-export { CAUTIONS, type Caution, cautionsFor } from './cautions'
+export { CAUTIONS, type Caution, cautionsFor, generalCautions } from './cautions'

@@ -13,6 +13,7 @@ const SAME_STEP: readonly (readonly RuleName[])[] = [
   ['never-cures', 'needs-primer', 'solvent-attacks-substrate'],
   ['unsealed-chips', 'solvent-attacks-film', 'lock-first'],
   ['tape-too-early', 'unsealed-chips'],
+  ['clear-too-thin-to-polish', 'edge-rub-through'],
 ]
 
 /** What a clean-up does to the film under it follows from having laid the effect there. Source: handbook 2.6. */

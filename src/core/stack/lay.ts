@@ -1,5 +1,5 @@
 import { clockMinutes } from '../drying'
-import { SATIN_GRIT } from '../materials'
+import { CUT_MICRONS, SATIN_GRIT } from '../materials'
 import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/fields'
 import type { ActStep } from '../model/sequence'
@@ -59,6 +59,7 @@ function after(stack: Stack, moment: Moment, end: number, index: number): Stack 
         sheen: levelledSheen(step),
         clearCoats: 0,
         levelled: true,
+        cutMicrons: stack.cutMicrons + cutBy(step),
         grit: step.grit ?? stack.grit,
         touchedAt: end,
       }
@@ -77,6 +78,11 @@ function after(stack: Stack, moment: Moment, end: number, index: number): Stack 
       return film ? covered(stack, film) : stack
     }
   }
+}
+
+/** What one levelling takes off a face, µm. Source: docs/handbook, chapter 6. */
+export function cutBy(step: ActStep): number {
+  return step.do === 'compound' ? CUT_MICRONS.compound : CUT_MICRONS.cut
 }
 
 /** A new film on top; a whole one seals what was open, and a whole clear holds powder. */

@@ -21,6 +21,8 @@ export type Stack = {
   clearCoats: number
   /** Cut or polished, and no clear since: a further pass is the same levelling. */
   levelled: boolean
+  /** Clear cut away since the last coat of it, µm on a face. */
+  cutMicrons: number
   /** Grit of the last sanding on this face; null: none, or painted since. */
   grit: number | null
   /** When filler was last laid that no paint covers yet. */
@@ -49,6 +51,7 @@ export function bareStack(substrate: Substrate): Stack {
     touchedAt: null,
     clearCoats: 0,
     levelled: false,
+    cutMicrons: 0,
     grit: null,
     filled: null,
     rubs: [],

@@ -21,6 +21,10 @@ export const GUIDE = {
     how: 'Fill a little proud; let it cure before sanding.',
     lookFor: 'No sink after a night.',
   },
+  drill: {
+    how: 'Mark, prick, drill slowly; hidden holes for holders and joints before any paint.',
+    lookFor: 'A hole that the pin fills, and no burr.',
+  },
   sand: {
     how: '240, 400, 600, 800, 1000 wet: skip none by more than double.',
     lookFor: 'An even tone; no shiny spots.',

@@ -25,6 +25,7 @@ export const ACT_STAGE = {
   degrease: 2,
   scribe: 2,
   fill: 2,
+  drill: 2,
   sand: 2,
   scuff: 2,
   prime: 3,

@@ -15,7 +15,7 @@ table('clear-too-thin-to-polish', [
   {
     why: 'two coats of clear are too few to cut',
     steps: [PRIME, DAY, { ...GLOSS, coats: ['mist', 'light'] }, WEEK, { do: 'cut-polish' }],
-    told: ['4 clear-too-thin-to-polish risk'],
+    told: ['4 clear-too-thin-to-polish risk', '4 edge-rub-through note'],
   },
   {
     why: 'three are enough, mist counted',
@@ -552,3 +552,64 @@ table('what steps and scale say', [
     told: [],
   },
 ])
+
+table('thickness and holes', [
+  {
+    why: 'paint on both faces of a joint',
+    steps: [{ do: 'prime', coats: ['light', 'light'] }, DAY, { do: 'assemble', checked: ['fit'] }],
+    more: { jointGapMm: 0.015 },
+    told: ['2 tight-fit note'],
+  },
+  {
+    why: 'a joint with room for it',
+    steps: [{ do: 'prime', coats: ['light', 'light'] }, DAY, { do: 'assemble', checked: ['fit'] }],
+    more: { jointGapMm: 0.02 },
+    told: [],
+  },
+  {
+    why: 'cut twice through three coats: edges lose double',
+    steps: [
+      ...[PRIME, DAY, { ...GLOSS, coats: ['light', 'light', 'light'] } as Step, WEEK],
+      { do: 'cut-polish' },
+      { do: 'cut-polish' },
+    ],
+    told: ['5 edge-rub-through note'],
+  },
+  {
+    why: 'holes after the paint',
+    steps: [PRIME, DAY, { do: 'drill' }],
+    told: ['2 drill-after-paint note'],
+  },
+  { why: 'holes before it', steps: [{ do: 'drill' }, PRIME], told: [] },
+])
+
+table('contrast of the lining', [
+  {
+    why: 'near black on bone white is stark for a restrained look',
+    steps: contrast('#1E1B1A', '#DAD5C4'),
+    more: { scale: 144, school: { liningLook: 'restrained' } },
+    told: ['4 contrast-stark note'],
+  },
+  {
+    why: 'black on near black can’t be seen',
+    steps: contrast('#1E1B1A', '#262628'),
+    more: { scale: 144, school: { liningLook: 'normal' } },
+    told: ['4 contrast-invisible note'],
+  },
+  {
+    why: 'nobody has asked for a look',
+    steps: contrast('#1E1B1A', '#DAD5C4'),
+    more: { scale: 144 },
+    told: [],
+  },
+])
+
+function contrast(line: string, face: string): Step[] {
+  return [
+    { do: 'base', family: 'lacquer', colour: face },
+    DAY,
+    { do: 'clear', family: 'lacquer', sheen: 'gloss' },
+    DAY,
+    { do: 'line', colour: line },
+  ]
+}

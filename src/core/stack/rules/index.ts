@@ -41,6 +41,7 @@ import { sealFirst } from './sealFirst'
 import { solventAttacksFilm } from './solventAttacksFilm'
 import { solventAttacksSubstrate } from './solventAttacksSubstrate'
 import { tapeTooEarly } from './tapeTooEarly'
+import { drillAfterPaint, edgeRubThrough, tightFit } from './thickness'
 import { tideMarkRisk } from './tideMarkRisk'
 import { toothNeeded } from './toothNeeded'
 import { undercoatNotFast } from './undercoatNotFast'
@@ -97,6 +98,9 @@ export const RULES: readonly Rule[] = [
   degreaseExpired,
   gritSkipped,
   linesWillClose,
+  tightFit,
+  edgeRubThrough,
+  drillAfterPaint,
   marksTooBig,
   additiveCap,
   contrastInvisible,

@@ -1,5 +1,4 @@
-import { DRY_SHARE, WET_MICRONS } from '../../materials'
-import type { Film } from '../film'
+import { coatMicrons, filmMicrons } from '../build'
 import type { Rule } from '../finding'
 
 /** Total film build over half the depth of the panel lines. Note. Source: handbook 2.6, 6 (rescribe). */
@@ -9,8 +8,8 @@ export const linesWillClose: Rule = {
   judge: ({ work, stack, setting, index }) => {
     const depth = setting.sequence.lineDepthMm
     if (depth === undefined || work.row.kind !== 'film' || work.coverage !== 'whole') return null
-    const before = stack.films.reduce((sum, film) => sum + build(film), 0)
-    const after = before + microns(work.coats)
+    const before = stack.films.reduce((sum, film) => sum + filmMicrons(film), 0)
+    const after = before + coatMicrons(work.coats)
     const half = (depth * 1000) / 2
     if (before > half || after <= half) return null
     return {
@@ -38,12 +37,4 @@ export const linesWillClose: Rule = {
 
 function withScribe<T>(steps: readonly T[], before: number) {
   return [...steps.slice(0, before), { do: 'scribe' as const }, ...steps.slice(before)] as T[]
-}
-
-function build(film: Film): number {
-  return film.coverage === 'whole' && film.role !== 'release' ? microns(film.coats) : 0
-}
-
-function microns(coats: Film['coats']): number {
-  return coats.reduce((sum, coat) => sum + WET_MICRONS[coat] * DRY_SHARE, 0)
 }

@@ -1,0 +1,5 @@
+import { writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { knowledgeIndex } from '../src/core/plan/knowledge'
+
+writeFileSync(join(process.cwd(), 'docs', 'handbook', 'index.md'), knowledgeIndex())
