@@ -1,15 +1,20 @@
 import { type BenchProblem, solve } from '../src/core/bench'
+import type { Build } from '../src/core/model/project'
 import type { Sequence, Step } from '../src/core/model/sequence'
-import { planParts } from '../src/core/plan'
-import { check, judgeSequence } from '../src/core/stack'
+import { judgeBuild, judgeBuildAt, planParts } from '../src/core/plan'
+import { check, judgeSequence, walk } from '../src/core/stack'
 import { demoProject } from '../src/demo/demo'
 
 /** Repeats until this much time has passed, ms. */
 const SPAN = 1500
 
+/** Run this long beforehand, ms: a page that is dragged on is warm. */
+const WARM_UP = 3000
+
 /** Median and 95th percentile of one run, ms. */
 function measure(run: () => void): { median: number; p95: number } {
-  run()
+  const warm = performance.now() + WARM_UP
+  while (performance.now() < warm) run()
   const times: number[] = []
   const end = performance.now() + SPAN
   while (performance.now() < end || times.length < 5) {
@@ -81,6 +86,49 @@ function crowded(count: number): BenchProblem {
   }
 }
 
+/** Ten parts of three materials, a hundred acts, every act on every part. */
+const CROWD: readonly Step[] = [
+  { do: 'prime', coats: ['mist', 'light', 'light'] },
+  { do: 'preshade', family: 'lacquer', colour: '#2B2C2E' },
+  { do: 'base', family: 'alcohol-acrylic', colour: '#9AA09A', coats: ['light', 'light'] },
+  { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['mist', 'light', 'light'] },
+  { do: 'line' },
+  { do: 'line-clean' },
+  { do: 'clear', family: 'alcohol-acrylic', sheen: 'matt', coats: ['mist', 'light'] },
+  { do: 'oil-dots' },
+  { do: 'blend' },
+  { do: 'powder' },
+]
+
+function crowd(): Build {
+  const parts = Array.from({ length: 10 }, (_, i) => ({
+    id: `p${i}`,
+    name: `Part ${i}`,
+    substrate: (['polystyrene', 'abs', 'resin-cast'] as const)[i % 3] ?? 'abs',
+  }))
+  const all = parts.map((part) => part.id)
+  const steps = Array.from({ length: 100 }, (_, i) => ({
+    ...(CROWD[i % CROWD.length] as Step),
+    id: `s${i}`,
+    parts: all,
+  }))
+  return { id: 'crowd', name: 'Crowd', parts, steps } as Build
+}
+
+const full = crowd()
+const bench = { format: 'tectoria-project' as const, version: 1 as const, builds: [full] }
+const judged = judgeBuildAt(bench, full, Date.parse('2026-03-17T18:25:00Z'))
+let hop = 0
+
+/** A step put elsewhere, another one each time: what a drag asks. */
+function drag(): void {
+  hop = (hop * 21 + 37) % 100
+  const steps = [...full.steps]
+  const [step] = steps.splice(hop, 1)
+  if (step) steps.splice(Math.min(99, hop + 3), 0, step)
+  judgeBuild(bench, { ...full, steps }, judged)
+}
+
 const now = Date.parse('2026-03-17T18:25:00Z')
 const demo = demoProject(now, 'Europe/Lisbon')
 const hundred = sequence(100, 'as-written')
@@ -91,6 +139,12 @@ const busy = crowded(120)
 const RUNS: { name: string; run: () => void }[] = [
   { name: 'judge 100 steps, waits as written', run: () => void judgeSequence(hundred) },
   { name: 'judge 60 acts, automatic waits', run: () => void judgeSequence(auto) },
+  { name: 'an empty walk', run: () => void walk({ ...hundred, steps: [] }) },
+  { name: 'a drag: 100 steps on 10 parts judged again', run: drag },
+  {
+    name: '100 steps on 10 parts, from nothing',
+    run: () => void judgeBuildAt(bench, full, now),
+  },
   { name: 'check 10 steps with remedies', run: () => void check(example) },
   { name: 'every part of the demo bench', run: () => void planParts(demo, now) },
   { name: 'schedule 120 tasks, 1,000 branches', run: () => void solve(busy, { nodes: 1000 }) },

@@ -19,15 +19,18 @@ export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan
 export { benchQueue, type QueueItem } from './plan/benchQueue'
 export type { DryingClock } from './plan/clocks'
 export { editBuild } from './plan/editBuild'
+export { findingsOfBuild, type JudgedBuild, judgeBuild, judgeBuildAt } from './plan/judgeBuild'
 export { type Unbalanced, unbalancedParts } from './plan/leftRight'
 export { buildFromStarter } from './plan/newBuild'
 export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf } from './plan/partPlan'
 export { bare, climateOf, stepsOfPart } from './plan/partWalk'
+export { type SchoolEffect, schoolEffect } from './plan/schoolEffect'
 export { SHELF_RULES, type ShelfFinding, shelfFindings } from './plan/shelfRules'
 export { type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
+export { type TechniqueNumbers, techniqueNumbers } from './plan/techniqueNumbers'
 export type { UndoNow } from './plan/undoNow'
 
 /** How far ahead the bench is planned, minutes: 60 days. */

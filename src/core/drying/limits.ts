@@ -112,8 +112,14 @@ const LIMITS: readonly Limit[] = [
 /** How near the dew point may come to the part's own temperature, °C. Source: handbook 3.3. */
 const DEW_MARGIN = 3
 
+/** Air that no family minds: between the outermost limits of the table. */
+function isMild({ celsius, humidity, partCelsius }: Climate): boolean {
+  return celsius >= 15 && celsius <= 30 && humidity <= 70 && partCelsius === undefined
+}
+
 /** Everything about the air that this work does not bear; empty when all is well. Source: handbook 3.3. */
 export function limitBreaches(work: Work, climate: Climate): LimitBreach[] {
+  if (isMild(climate)) return []
   const breaches = LIMITS.flatMap((limit): LimitBreach[] => {
     if (!limit.applies(work)) return []
     const grade = limit.grades.find((g) => g.passed(climate))

@@ -75,7 +75,7 @@ export function planPart(
   const part = build?.parts.find((one) => one.id === partId)
   if (!build || !part) throw new RangeError(`planPart: no part "${partId}" of "${buildId}"`)
   const walked = walkPart(project, build, part, progress, now)
-  const findings = partFindings(walked)
+  const findings = findingsOf(walked)
   return {
     walked,
     plan: {
@@ -92,7 +92,7 @@ export function planPart(
 }
 
 /** Findings of what is still to do: what is done is history. */
-function partFindings(walked: PartWalk): PartFinding[] {
+export function findingsOf(walked: PartWalk): PartFinding[] {
   return walked.findings.flatMap((finding) => {
     const place = walked.places[finding.step]
     if (!place || place.fact) return []

@@ -4,7 +4,14 @@ import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
 import type { Build, BuildStep, ClimateReading, Part, Project } from '../model/project'
 import { type ActStep, isAct, type Sequence, type Step } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
-import { type Fact, type Finding, judgeSequence, type Walk, type WalkOptions } from '../stack'
+import {
+  type Fact,
+  type Finding,
+  findingsOfWalk,
+  type Walk,
+  type WalkOptions,
+  walk,
+} from '../stack'
 import { usedPairs } from './usedPairs'
 
 const MINUTE = 60_000
@@ -56,6 +63,7 @@ export function climateOf(reading: ClimateReading): Climate {
  *
  * @param progress by `stepKey`, derived from the log
  * @param now epoch milliseconds; what isn't done begins no sooner
+ * @param walkWith walks the sequence; a caller that has walked one like it may take that up
  */
 export function walkPart(
   project: Project,
@@ -63,6 +71,7 @@ export function walkPart(
   part: Part,
   progress: ReadonlyMap<string, StepProgress>,
   now: number,
+  walkWith: typeof walk = walk,
 ): PartWalk {
   const steps = stepsOfPart(build, part.id)
   const known = (step: BuildStep) => progress.get(stepKey(build.id, part.id, step.id))
@@ -110,8 +119,9 @@ export function walkPart(
     shelf: project.shelf ?? [],
     ...(pairs ? { usedPairs: pairs } : {}),
   }
-  const { walk, findings } = judgeSequence(sequence, options)
-  return { build, part, origin, sequence, options, places, walk, findings }
+  const done = walkWith(sequence, options)
+  const findings = findingsOfWalk(done)
+  return { build, part, origin, sequence, options, places, walk: done, findings }
 }
 
 const pairsKnown = new WeakMap<

@@ -57,7 +57,18 @@ export function judgeSequence(
   options?: WalkOptions,
 ): { walk: Walk; findings: Finding[] } {
   const walked = walk(sequence, options)
-  return { walk: walked, findings: findingsOf(walked).map(({ finding }) => finding) }
+  return { walk: walked, findings: findingsOfWalk(walked) }
+}
+
+const known = new WeakMap<Walk, Finding[]>()
+
+/** The findings of a walk without their ways out; reckoned once. */
+export function findingsOfWalk(walked: Walk): Finding[] {
+  const before = known.get(walked)
+  if (before) return before
+  const findings = findingsOf(walked).map(({ finding }) => finding)
+  known.set(walked, findings)
+  return findings
 }
 
 function findingsOf(walked: Walk): { drafted: Drafted; finding: Finding }[] {

@@ -17,16 +17,11 @@ import { reachedFilms } from './stack'
 /** What a step does to one film below it, after energy, shield and family. */
 export type FilmEffect = { film: Film; effect: Effect }
 
-/** Several rules ask the same of one moment. */
-const known = new WeakMap<Moment, FilmEffect[]>()
-
 /** What the step's solvent does to every film it reaches, top first; empty for a dry act. Source: handbook 2.3. */
-export function effectsOn(moment: Moment): FilmEffect[] {
-  const before = known.get(moment)
-  if (before) return before
-  const effects = effectsOf(moment)
-  known.set(moment, effects)
-  return effects
+export function effectsOn(moment: Moment): readonly FilmEffect[] {
+  const { memo } = moment
+  memo.effects ??= effectsOf(moment)
+  return memo.effects
 }
 
 function effectsOf(moment: Moment): FilmEffect[] {
@@ -48,10 +43,12 @@ export function effectOn(moment: Moment, film: Film): Effect {
   return worst
 }
 
+const NO_SHIELDS: readonly boolean[] = []
 const shieldsKnown = new WeakMap<Moment['work'], readonly boolean[]>()
 
 /** For each coat: has a mist coat of this step flashed before it? Source: handbook 2.3, energy of application. */
 function shieldsOf({ step, work, climate }: Moment): readonly boolean[] {
+  if (!work.coats.includes('mist')) return NO_SHIELDS
   const known = shieldsKnown.get(work)
   if (known) return known
   let shield = false

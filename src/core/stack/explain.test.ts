@@ -108,9 +108,9 @@ describe('the undo map', () => {
       way: { solvent: 'water', touch: 'damp-brush', under: '-', until: 90 },
     },
     {
-      why: 'set, it wants rubbing',
+      why: 'set, alcohol still moves it',
       minutes: 120,
-      way: { solvent: 'water', touch: 'wet-swab', under: '-', until: 72 * 60 },
+      way: { solvent: 'alcohol', touch: 'damp-brush', under: '-', until: 72 * 60 },
     },
     {
       why: 'cured, alcohol rubbed',

@@ -5,6 +5,7 @@ import type { ActStep, Sequence } from '../model/sequence'
 import type { Family, Severity, Solvent, Substrate } from '../model/vocabulary'
 import { EPSILON, type Film, filmReaches } from './film'
 import type { RuleName } from './finding'
+import { atMinute } from './moment'
 import { latestRecoat } from './rules/recoatWindowMissed'
 import { type UndoMap, undoMap } from './undoMap'
 import { judge, laterMinutes, type Walked, walk } from './walk'
@@ -81,8 +82,8 @@ export function explain(
   const film = lower.after.films.at(-1)
   if (!film) throw new RangeError(`explain: "${on.do}" leaves no film`)
   const { moment } = upper
-  const minutes = [film.end, ...laterMinutes({ ...moment, at: film.end }).map(({ at }) => at)]
-  const moments = minutes.map((at) => momentOf(film, { ...upper, moment: { ...moment, at } }))
+  const minutes = [film.end, ...laterMinutes(atMinute(moment, film.end)).map(({ at }) => at)]
+  const moments = minutes.map((at) => momentOf(film, { ...upper, moment: atMinute(moment, at) }))
   const calm = moments.find((one) => one.worst === null || one.worst === 'note')
   const latest = latestRecoat(film, moment.series)
   return {

@@ -130,6 +130,8 @@ export type Draft = {
   on: FindingOn
   /** Ways out that the rule itself knows, best first; waits and leaving out are added for every rule. */
   ways?: () => Remedy[]
+  /** It can't be over before this minute, however long one waits: earlier minutes needn't be tried. */
+  until?: number | null
   /** These ways can't fail and needn't be tried. */
   certain?: boolean
 }
@@ -139,8 +141,8 @@ export type Rule = {
   name: RuleName
   /** Waiting longer can end it: automatic waits and the wait remedy ask it again at later minutes. */
   timing: boolean
-  /** It reads steps after its own: judged again where only later steps have changed. */
-  looksAhead?: boolean
+  /** Moments at which it reads steps after its own: asked again there when only later steps have changed. */
+  looksAhead?: (moment: Moment) => boolean
   judge: (moment: Moment) => Draft | null
   /** What is wrong once the last step is done. */
   judgeEnd?: (end: EndOfWork) => Draft | null

@@ -22,20 +22,26 @@ const AT_CLEAN_UP: Partial<Record<RuleName, RuleName>> = {
   'lock-first': 'lock-first',
 }
 
+/** Rules that may follow from another, or have others follow from them. */
+const FOLDING: ReadonlySet<RuleName> = new Set([
+  ...SAME_STEP.flat(),
+  ...(Object.entries(AT_CLEAN_UP).flat() as RuleName[]),
+])
+
 /** Findings of one step share a cause only while the film is still fresh, where the rules differ by waiting. */
 const BY_WAITING: readonly RuleName[] = SAME_STEP[0] ?? []
 
 /** For each draft the one that it follows from; null: it stands for itself. */
 export function foldings(drafts: readonly Drafted[]): (Drafted | null)[] {
-  const heads = drafts.map((one) => earlierHead(drafts, one) ?? headAtStep(drafts, one))
-  return heads.map((head) => {
-    let top = head
-    while (top) {
-      const next = heads[drafts.indexOf(top)] ?? null
-      if (!next) return top
-      top = next
-    }
-    return null
+  const told = drafts.filter((one) => FOLDING.has(one.rule))
+  if (told.length < 2) return drafts.map(() => null)
+  const heads = new Map(
+    told.map((one) => [one, earlierHead(told, one) ?? headAtStep(told, one)] as const),
+  )
+  return drafts.map((one) => {
+    let head = heads.get(one) ?? null
+    for (let next = head && heads.get(head); next; next = heads.get(next)) head = next
+    return head
   })
 }
 

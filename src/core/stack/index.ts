@@ -1,4 +1,4 @@
-export { type Check, check, judgeSequence, type Verdict, verdictOf } from './check'
+export { type Check, check, findingsOfWalk, judgeSequence, type Verdict, verdictOf } from './check'
 export { type Closing, closings } from './closing'
 export { applyEdit, type Edited, editSequence, followed } from './edit'
 export { type Explained, type ExplainedMoment, explain } from './explain'

@@ -16,7 +16,17 @@ const ACT_MINUTES = 5
  * When each coat of a step ends, minutes from its beginning: without a `gap` the flash time is kept between coats.
  * An act that lays no coats has the one end.
  */
-export function coatEnds(step: ActStep, work: Work, climate: Climate): number[] {
+export function coatEnds(step: ActStep, work: Work, climate: Climate): readonly number[] {
+  const known = endsKnown.get(work)
+  if (known && known.step === step && known.climate === climate) return known.ends
+  const ends = endsOf(step, work, climate)
+  endsKnown.set(work, { step, climate, ends })
+  return ends
+}
+
+const endsKnown = new WeakMap<Work, { step: ActStep; climate: Climate; ends: readonly number[] }>()
+
+function endsOf(step: ActStep, work: Work, climate: Climate): number[] {
   const minutes = step.minutes ?? ACT_MINUTES
   if (!work.drying || work.row.kind !== 'film') return [minutes]
   const ends: number[] = []
@@ -89,7 +99,7 @@ export function cutBy(step: ActStep): number {
 function covered(stack: Stack, film: Film): Stack {
   const whole = film.coverage === 'whole'
   const clear = film.role === 'clear'
-  const films = whole && clear ? stack.films.map(held) : stack.films
+  const films = whole && clear && stack.films.some(isLoose) ? stack.films.map(held) : stack.films
   return {
     ...stack,
     films: [...films, film],
@@ -102,6 +112,10 @@ function covered(stack: Stack, film: Film): Stack {
     chippedAt: whole ? null : stack.chippedAt,
     salty: whole ? false : stack.salty,
   }
+}
+
+function isLoose(film: Film): boolean {
+  return film.loose
 }
 
 function held(film: Film): Film {

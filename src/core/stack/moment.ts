@@ -1,7 +1,8 @@
-import type { ClimateSeries } from '../drying'
+import type { ClimateSeries, LimitBreach } from '../drying'
 import type { Climate } from '../model/climate'
 import type { ActStep, Product, School, Sequence, Step } from '../model/sequence'
 import type { Family, Role, Sheen, Solvent, Substrate } from '../model/vocabulary'
+import type { FilmEffect } from './effect'
 import type { Film } from './film'
 import type { Stack } from './stack'
 import type { Work } from './work'
@@ -23,6 +24,15 @@ export type Moment = {
   /** The newest of the targets. */
   target: Film | null
   setting: Setting
+  /** What several rules ask of this minute, reckoned once; a copy for another minute gets its own. */
+  memo: MomentMemo
+}
+
+export type MomentMemo = { effects?: readonly FilmEffect[]; breaches?: readonly LimitBreach[] }
+
+/** The same step at another minute. */
+export function atMinute(moment: Moment, at: number): Moment {
+  return { ...moment, at, memo: {} }
 }
 
 /** What a sequence says of itself beside its steps. */

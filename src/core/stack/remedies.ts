@@ -2,7 +2,7 @@ import { sayDuration, writeDuration } from '../model/duration'
 import { isAct, type Sequence } from '../model/sequence'
 import { editSequence } from './edit'
 import { type Edit, type Finding, REMEDY_KINDS, type Remedy } from './finding'
-import type { Moment } from './moment'
+import { atMinute, type Moment } from './moment'
 import { RULES } from './rules'
 import { type Drafted, laterMinutes, rewalk, type Walk, type WalkOptions, walk } from './walk'
 
@@ -74,7 +74,7 @@ function byCost(ways: readonly Remedy[]): Remedy[] {
 function waitWays({ rule, moment }: Drafted): Remedy[] {
   const asked = RULES.find((one) => one.name === rule)
   if (!asked?.timing || !moment || moment.setting.sequence.waits === 'auto') return []
-  const clean = laterMinutes(moment).filter(({ at }) => asked.judge({ ...moment, at }) === null)
+  const clean = laterMinutes(moment).filter(({ at }) => asked.judge(atMinute(moment, at)) === null)
   return clean.slice(0, 2).map(({ at }) => waitWay(moment, at - moment.at))
 }
 

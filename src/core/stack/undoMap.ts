@@ -37,7 +37,7 @@ export type UndoMap = {
   film: Film
   /** Films that are bared and must stay. */
   leaves: Film[]
-  /** Best first: what leaves everything alone, the mildest solvent, the gentlest touch. Empty: only cutting takes it off. */
+  /** Best first: what leaves everything alone, the gentlest touch, the mildest solvent. Empty: only cutting takes it off. */
   ways: UndoWay[]
   /** Rubs an hour that the face under it bears. Source: handbook 2.6, wear-through. */
   rubs: number
@@ -84,8 +84,8 @@ export function undoMap(stack: Stack, at: number, series: ClimateSeries): UndoMa
 
 function better(a: UndoWay, b: UndoWay): number {
   if (a.under !== b.under) return a.under === '-' ? -1 : 1
-  const solvent = SOLVENTS.indexOf(a.solvent) - SOLVENTS.indexOf(b.solvent)
-  return solvent || UNDO_TOUCHES.indexOf(a.touch) - UNDO_TOUCHES.indexOf(b.touch)
+  const touch = UNDO_TOUCHES.indexOf(a.touch) - UNDO_TOUCHES.indexOf(b.touch)
+  return touch || SOLVENTS.indexOf(a.solvent) - SOLVENTS.indexOf(b.solvent)
 }
 
 /** Minutes after now at which a film among these changes, soonest first. */

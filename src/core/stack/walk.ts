@@ -15,11 +15,11 @@ import type { Family, Sheen } from '../model/vocabulary'
 import { EPSILON, type Film, filmReaches, filmState } from './film'
 import { type Draft, type Rule, type RuleName, worse } from './finding'
 import { coatEnds, lay } from './lay'
-import type { Moment, Setting, ShelfPaint } from './moment'
+import { atMinute, type Moment, type Setting, type ShelfPaint } from './moment'
 import { RULES } from './rules'
 import { bareStack, openFilms, type Since, type Stack } from './stack'
 import { targetsOf } from './targets'
-import { workOf } from './work'
+import { type Work, workOf } from './work'
 
 /** What lies on the part after a step. Minutes from the start. */
 export type TimelineEntry = {
@@ -119,7 +119,7 @@ export function rewalk(
   const kept = before.drafts.filter(
     (one) => one.step < from && one.moment !== null && !AHEAD_NAMES.has(one.rule),
   )
-  const again = walked.flatMap(({ moment }) => judge({ ...moment, setting }, AHEAD))
+  const again = walked.flatMap(({ moment }) => judgeAhead(moment, setting))
   const out: Walk = {
     ...before,
     drafts: inOrder([...kept, ...again]),
@@ -218,8 +218,7 @@ function momentAt(
 ): Moment {
   const targets = targetsOf(actRow(step.do, step.family), state.stack)
   const target = targets[0] ?? null
-  const work = workOf(step, target)
-  if (work.drying && correction && work.family) work.drying.correction = correction(work.family)
+  const work = workAt(step, target, correction)
   return {
     stack: state.stack,
     index,
@@ -231,6 +230,7 @@ function momentAt(
     targets: new Set(targets),
     target,
     setting,
+    memo: {},
   }
 }
 
@@ -240,12 +240,33 @@ const LASTING = RULES.filter((rule) => !rule.timing)
 const AHEAD = RULES.filter((rule) => rule.looksAhead)
 const AHEAD_NAMES: ReadonlySet<RuleName> = new Set(AHEAD.map((rule) => rule.name))
 
+function judgeAhead(moment: Moment, setting: Setting): Drafted[] {
+  const asked = AHEAD.filter((rule) => rule.looksAhead?.(moment))
+  return asked.length === 0 ? [] : judge({ ...moment, setting }, asked)
+}
+
 const PLACE = new Map(RULES.map((rule, i) => [rule.name, i]))
 
 /** By step, and within a step in the order of the rules. */
 function inOrder(drafts: Drafted[]): Drafted[] {
   const place = (one: Drafted) => PLACE.get(one.rule) ?? 0
   return drafts.sort((a, b) => a.step - b.step || place(a) - place(b))
+}
+
+const plainWork = new WeakMap<ActStep, Work>()
+
+/** A step filled in; what depends on nothing but the step is filled in once. */
+function workAt(
+  step: ActStep,
+  target: Film | null,
+  correction: ((family: Family) => number) | undefined,
+): Work {
+  const known = target === null ? plainWork.get(step) : undefined
+  const work = known ?? workOf(step, target)
+  if (target === null) plainWork.set(step, work)
+  const factor = work.family && correction ? correction(work.family) : 1
+  if (!work.drying || factor === 1) return work
+  return { ...work, drying: { ...work.drying, correction: factor } }
 }
 
 /** What rules say of one moment. */
@@ -288,11 +309,28 @@ export type LaterMinute = { at: number; since: Since }
 
 /** Later minutes at which something about this moment changes, soonest first; whole minutes after `at`. */
 export function laterMinutes(moment: Moment): LaterMinute[] {
-  const { stack, at, series } = moment
   const minutes = new Map<number, Since>()
+  eachLater(moment, (at, since) => minutes.set(at, since))
+  return [...minutes]
+    .map(([later, { step, at: from }]) => ({ at: later, since: { step, at: from } }))
+    .sort((a, b) => a.at - b.at)
+}
+
+/** The first of them that is no sooner than a minute; null: there is none. */
+function firstFrom(moment: Moment, soonest: number): LaterMinute | null {
+  let first: LaterMinute | null = null
+  eachLater(moment, (at, since) => {
+    if (at < soonest - EPSILON || (first && at > first.at)) return
+    first = { at, since: { step: since.step, at: since.at } }
+  })
+  return first
+}
+
+function eachLater(moment: Moment, tell: (at: number, since: Since) => void): void {
+  const { stack, at, series } = moment
   const add = (time: number | null, since: Since) => {
     if (time === null || !Number.isFinite(time) || time <= at + EPSILON) return
-    minutes.set(at + Math.ceil(time - at - EPSILON), since)
+    tell(at + Math.ceil(time - at - EPSILON), since)
   }
   for (const film of concerned(moment)) {
     const since = { step: film.step, at: film.end }
@@ -306,9 +344,6 @@ export function laterMinutes(moment: Moment): LaterMinute[] {
   for (const mask of stack.masks) if (mask.act === 'salt') add(mask.at + SALT_DRY, mask)
   for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
   if (stack.filled) add(stack.filled.at + FILLER_CURES, stack.filled)
-  return [...minutes]
-    .map(([later, { step, at: from }]) => ({ at: later, since: { step, at: from } }))
-    .sort((a, b) => a.at - b.at)
 }
 
 /**
@@ -361,11 +396,21 @@ function fillWait(moment: Moment): Filled {
     ...TIMING.filter((rule) => !fired.has(rule.name)),
   ]
   let best: { later: LaterMinute; moment: Moment } | null = null
-  for (const later of laterMinutes(moment)) {
-    const waited = { ...moment, at: later.at }
+  const soonest = now.reduce(
+    (at, one) => (cost(one) > 0 ? Math.max(at, one.draft.until ?? 0) : at),
+    0,
+  )
+  const calm = firstFrom(moment, soonest)
+  const there = calm && atMinute(moment, calm.at)
+  if (calm && there && priceAt(there, rules, 1) === 0) {
+    best = { later: calm, moment: there }
+    least = 0
+  }
+  for (const one of least === 0 ? [] : laterMinutes(moment)) {
+    const waited = atMinute(moment, one.at)
     const price = priceAt(waited, rules, least)
     if (price >= least) continue
-    best = { later, moment: waited }
+    best = { later: one, moment: waited }
     least = price
     if (least === 0) break
   }

@@ -83,16 +83,27 @@ export function lighterCoatWays(moment: Moment): Remedy[] {
     { coats: ['mist', 'mist', ...rest], say: 'Open with two mist coats, then light ones' },
     { coats: ['mist', 'mist', 'mist'], say: 'Lay it in mist coats only' },
   ]
-  return plans.map(({ coats, say }) => ({
-    kind: 'coat',
-    say,
-    edit: {
-      replace: {
-        step: index,
-        with: changed({ ...step, gap: undefined }, { coats, tool: 'airbrush' }),
-      },
+  const lighter = (coats: Coat[]) =>
+    changed({ ...step, gap: undefined }, { coats, tool: 'airbrush' })
+  const ways = plans.map(
+    ({ coats, say }): Remedy => ({
+      kind: 'coat',
+      say,
+      edit: { replace: { step: index, with: lighter(coats) } },
+    }),
+  )
+  const settle = settleFirst(moment)
+  if (settle.length === 0) return ways
+  const { steps } = moment.setting
+  const later = [...settle, { ...lighter(['mist', 'mist', 'mist']), solvent: undefined }]
+  return [
+    ...ways,
+    {
+      kind: 'long-wait',
+      say: 'Let it set, then lay this in mist coats, with its own thinner',
+      edit: { set: { steps: [...steps.slice(0, index), ...later, ...steps.slice(index + 1)] } },
     },
-  }))
+  ]
 }
 
 /** The same act gently: a damp brush instead of rubbing, flooding or scrubbing. */

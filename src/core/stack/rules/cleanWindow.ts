@@ -26,6 +26,7 @@ export const cleanTooEarly: Rule = {
       severity: 'risk',
       because: `${capital(theFilm(film))} can be worked from ${takes(film, 'workFrom', moment)} after it was laid; this comes after ${age(film, moment)} and drags it out.`,
       on: { film: film.family, state: filmState(film, moment.at, moment.series) },
+      until: from,
     }
   },
 }

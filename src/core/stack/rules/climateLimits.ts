@@ -19,17 +19,13 @@ function rule(name: LimitBreach['rule']): Rule {
 }
 
 /** Three rules ask the same of one moment. */
-const known = new WeakMap<Moment, LimitBreach[]>()
-
-function breachesOf(moment: Moment): LimitBreach[] {
+function breachesOf(moment: Moment): readonly LimitBreach[] {
   const { work, climate, step } = moment
   if (work.row.kind !== 'film' || !work.family) return []
-  const before = known.get(moment)
-  if (before) return before
   const { family, role, tool } = work
-  const breaches = limitBreaches({ family, role, tool, retarder: step.retarder ?? 0 }, climate)
-  known.set(moment, breaches)
-  return breaches
+  const { memo } = moment
+  memo.breaches ??= limitBreaches({ family, role, tool, retarder: step.retarder ?? 0 }, climate)
+  return memo.breaches
 }
 
 function draft(moment: Moment, breach: LimitBreach): Draft {

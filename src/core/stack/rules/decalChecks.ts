@@ -24,6 +24,7 @@ export const decalMoisture: Rule = {
       severity: 'risk',
       because: `Water leaves the decal within ${takes(decal, 'recoat', moment)}; sealed after ${age(decal, moment)} it stays under it and blooms.`,
       on: { film: 'decal', state: filmState(decal, at, series) },
+      until: filmReaches(decal, 'recoat', series),
     }
   },
 }

@@ -29,7 +29,7 @@ export const turnedWhileWet: Rule = {
 export const fitCheckMissing: Rule = {
   name: 'fit-check-missing',
   timing: false,
-  looksAhead: true,
+  looksAhead: ({ step }) => step.do === 'assemble',
   judge: ({ step, stack, index, setting }) => {
     if (step.do !== 'assemble' || stack.films.length === 0) return null
     const looked = setting.steps.some((one) => isAct(one) && one.checked?.includes('fit'))

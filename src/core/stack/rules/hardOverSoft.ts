@@ -1,6 +1,6 @@
 import { familyRow } from '../../materials'
 import type { Severity } from '../../model/vocabulary'
-import { type Film, filmState, hasReached } from '../film'
+import { type Film, filmReaches, filmState, hasReached } from '../film'
 import { type Draft, type Rule, worstDraft } from '../finding'
 import type { Moment } from '../moment'
 import { openFilms } from '../stack'
@@ -37,6 +37,7 @@ function draft(moment: Moment, film: Film): Draft | null {
     severity,
     because: `Hard ${theWork(moment)} over ${theFilm(film)} that still moves: it ${word} after ${takes(film, point, moment)}, and ${age(film, moment)} have passed.`,
     on: { film: film.family, state: filmState(film, moment.at, moment.series) },
+    until: filmReaches(film, point, moment.series),
     ways: () => otherFamilyWays(moment, ['enamel']),
   }
 }

@@ -30,18 +30,18 @@ function theMask(mask: Mask): string {
 }
 
 /** Take every mask off that is still on, in one edit. */
-function takeOff(masks: readonly Mask[], before: number): Remedy[] {
+function takeOff(masks: readonly Mask[], before: number, say = 'Take it off first'): Remedy[] {
   const acts = [...new Set(masks.map(offAct).filter((act): act is Act => act !== null))]
   if (acts.length === 0) return []
   const steps = acts.map((act): ActStep => ({ do: act }))
-  return [{ kind: 'order', say: 'Take it off first', edit: { insert: { before, steps } } }]
+  return [{ kind: 'order', say, edit: { insert: { before, steps } } }]
 }
 
 /** Clear or weathering over a mask that never comes off; a mask still on at the end of the work. Source: handbook 2.6. */
 export const maskLeftOn: Rule = {
   name: 'mask-left-on',
   timing: false,
-  looksAhead: true,
+  looksAhead: ({ stack }) => stack.masks.length > 0,
   judge: (moment) => {
     const { work, stack, index } = moment
     const seals = work.row.kind === 'film' && (work.role === 'clear' || work.row.weathering)
@@ -52,7 +52,10 @@ export const maskLeftOn: Rule = {
       severity: 'stop',
       because: `${theMask(mask)} is still on and never comes off: this seals it in.`,
       on: { mask: mask.act },
-      ways: () => takeOff(stack.masks, index),
+      ways: () => [
+        ...takeOff(stack.masks, index),
+        ...takeOff(stack.masks, moment.setting.steps.length, 'Take it off at the end of the work'),
+      ],
     }
     return drafted
   },

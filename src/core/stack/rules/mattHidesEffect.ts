@@ -10,7 +10,7 @@ import { seenFilms } from '../stack'
 export const mattHidesEffect: Rule = {
   name: 'matt-hides-effect',
   timing: false,
-  looksAhead: true,
+  looksAhead: ({ step }) => step.do === 'clear',
   judge: (moment) => {
     const { work, index, setting } = moment
     const matt = work.row.kind === 'film' && work.role === 'clear' && work.coverage === 'whole'

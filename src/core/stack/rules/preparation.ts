@@ -1,5 +1,5 @@
 import { DEGREASED_FOR, FILLER_CURES, GRIT_STEP, substrateRow } from '../../materials'
-import { sayDuration, writeDuration } from '../../model/duration'
+import { sayDuration } from '../../model/duration'
 import { EPSILON } from '../film'
 import type { Rule } from '../finding'
 import { firstPaint } from './bareSubstrate'
@@ -8,7 +8,7 @@ import { firstPaint } from './bareSubstrate'
 export const fillerCuring: Rule = {
   name: 'filler-curing',
   timing: true,
-  judge: ({ step, stack, at, work, index }) => {
+  judge: ({ step, stack, at, work }) => {
     const cuts = step.do === 'sand' || step.do === 'scuff'
     if (stack.filled === null || (!cuts && work.row.kind !== 'film')) return null
     const left = stack.filled.at + FILLER_CURES - at
@@ -17,13 +17,6 @@ export const fillerCuring: Rule = {
       severity: 'note',
       because: `Filler shrinks for ${sayDuration(FILLER_CURES)} or so; ${cuts ? 'sanded' : 'painted'} after ${sayDuration(at - stack.filled.at)} it sinks later and shows.`,
       on: { substrate: stack.substrate },
-      ways: () => [
-        {
-          kind: 'wait',
-          say: `Wait ${sayDuration(left)} first`,
-          edit: { insert: { before: index, step: { wait: writeDuration(left) } } },
-        },
-      ],
     }
   },
 }

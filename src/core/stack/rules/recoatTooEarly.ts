@@ -47,6 +47,7 @@ function overOwn(moment: Moment, film: Film): Draft | null {
     severity,
     because: `${capital(theFilm(film))} flashes after ${takes(film, 'flash', moment)}; the next coat comes after ${age(film, moment)}.`,
     on: { film: film.family, state: 'fresh' },
+    until: flash,
   }
 }
 
@@ -64,6 +65,7 @@ function overOther(moment: Moment, film: Film): Draft | null {
     severity,
     because: `${capital(theFilm(film))} ${reach}; ${theWork(moment)} goes on after ${age(film, moment)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
+    until: filmReaches(film, point, series),
   }
 }
 

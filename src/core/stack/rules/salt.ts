@@ -8,22 +8,14 @@ import { changed } from '../ways'
 export const saltNotDry: Rule = {
   name: 'salt-not-dry',
   timing: true,
-  judge: ({ work, stack, at, index }) => {
+  judge: ({ work, stack, at }) => {
     if (work.row.kind !== 'film') return null
     const salt = stack.masks.findLast((mask) => mask.act === 'salt')
     if (!salt || at >= salt.at + SALT_DRY - EPSILON) return null
-    const left = salt.at + SALT_DRY - at
     return {
       severity: 'risk',
       because: `Salt is dry ${sayDuration(SALT_DRY)} after it was placed, and it has had ${sayDuration(at - salt.at)}: wet salt dissolves under the paint.`,
       on: { mask: 'salt' },
-      ways: () => [
-        {
-          kind: 'wait',
-          say: `Wait ${sayDuration(left)} first`,
-          edit: { insert: { before: index, step: { wait: `${Math.ceil(left)} min` } } },
-        },
-      ],
     }
   },
 }
