@@ -3,8 +3,8 @@ import { RULE_NAMES, worse } from './finding'
 import type { Drafted } from './walk'
 
 /**
- * Rules that speak of one mistake when they speak of the same film at the same step: the worst is told, the others follow
- * from it. Source: handbook 2.6, "one cause, one finding".
+ * Rules that speak of one mistake when they speak of the same film at the same step: the worst is told, among equals the
+ * first of the list, the others follow from it. Source: handbook 2.6, "one cause, one finding".
  */
 const SAME_STEP: readonly (readonly RuleName[])[] = [
   ['recoat-too-early', 'solvent-attacks-film', 'hard-over-soft', 'seal-first', 'decal-moisture'],
@@ -20,6 +20,7 @@ const SAME_STEP: readonly (readonly RuleName[])[] = [
 const AT_CLEAN_UP: Partial<Record<RuleName, RuleName>> = {
   'solvent-attacks-film': 'seal-first',
   'lock-first': 'lock-first',
+  'solvent-attacks-substrate': 'solvent-attacks-substrate',
 }
 
 /** Rules that may follow from another, or have others follow from them. */
@@ -54,29 +55,37 @@ function earlierHead(drafts: readonly Drafted[], one: Drafted): Drafted | null {
   return (
     drafts.find(
       (other) =>
-        other.rule === rule && laid.has(other.step) && other.draft.on.film === one.draft.on.film,
+        other.rule === rule &&
+        laid.has(other.step) &&
+        other.draft.on.film === one.draft.on.film &&
+        other.draft.on.substrate === one.draft.on.substrate,
     ) ?? null
   )
 }
 
 function headAtStep(drafts: readonly Drafted[], one: Drafted): Drafted | null {
-  const kin = drafts.filter(
-    (other) => other.step === one.step && other !== one && shareCause(one, other),
-  )
-  const head = kin.reduce<Drafted>((found, other) => (before(other, found) ? other : found), one)
+  let head = one
+  for (const other of drafts) {
+    if (other.step !== one.step || other === head) continue
+    const cause = sharedCause(head, other)
+    if (cause && before(other, head, cause)) head = other
+  }
   return head === one ? null : head
 }
 
-function shareCause(one: Drafted, other: Drafted): boolean {
-  return SAME_STEP.some((group) => {
+/** The cause that two findings of a step share; null: they stand apart. */
+function sharedCause(one: Drafted, other: Drafted): readonly RuleName[] | null {
+  const found = SAME_STEP.find((group) => {
     if (!group.includes(one.rule) || !group.includes(other.rule)) return false
     const [a, b] = [one.draft.on, other.draft.on]
     if (a.film !== b.film || a.substrate !== b.substrate) return false
     return group !== BY_WAITING || (a.state === 'fresh' && b.state === 'fresh')
   })
+  return found ?? null
 }
 
-function before(a: Drafted, b: Drafted): boolean {
+/** The worse one is told; among equals the one that names the cause. */
+function before(a: Drafted, b: Drafted, cause: readonly RuleName[]): boolean {
   if (a.draft.severity !== b.draft.severity) return worse(a.draft.severity, b.draft.severity)
-  return RULE_NAMES.indexOf(a.rule) < RULE_NAMES.indexOf(b.rule)
+  return cause.indexOf(a.rule) < cause.indexOf(b.rule)
 }

@@ -1,0 +1,53 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import type { Sequence } from '../model/sequence'
+import { checkAnswer, readSequence } from './sequenceFile'
+
+const folder = join(__dirname, '../../../docs/examples')
+const files = readdirSync(folder).filter((name) => name.endsWith('.json'))
+
+type Expected = {
+  verdict: string
+  findings: { step: number; rule: string; severity: string; follows?: unknown }[]
+}
+
+function read(name: string): { sequence: Sequence; expected: Expected } {
+  const parsed = readSequence(JSON.parse(readFileSync(join(folder, name), 'utf8')))
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+  return { sequence: parsed.value, expected: parsed.value.expected as Expected }
+}
+
+it('there are sixteen and more', () => {
+  expect(files.length).toBeGreaterThanOrEqual(16)
+})
+
+test.each(files)('%s is judged as it says', (name) => {
+  const { sequence, expected } = read(name)
+  const answer = checkAnswer(sequence)
+  const findings = answer.findings
+    .filter((one) => one.rule !== 'ppe')
+    .map(({ step, rule, severity, follows }) => ({
+      step,
+      rule,
+      severity,
+      ...(follows ? { follows } : {}),
+    }))
+  expect({ verdict: answer.verdict, findings }).toEqual(expected)
+})
+
+test.each(files)('every finding of %s that stands for itself has a way out', (name) => {
+  const { sequence } = read(name)
+  for (const one of checkAnswer(sequence).findings)
+    expect([one.rule, one.follows !== undefined || one.remedies.length > 0]).toEqual([
+      one.rule,
+      true,
+    ])
+})
+
+test.each(files.filter((name) => name > '2'))(
+  '%s has one mistake that stands for itself',
+  (name) => {
+    const { expected } = read(name)
+    expect(expected.findings.filter((one) => !one.follows)).toHaveLength(1)
+  },
+)
