@@ -12,6 +12,7 @@ import { progressOf } from './journal'
 import type { Project } from './model/project'
 import { type PartFinding, type PartPlan, planPart } from './plan/partPlan'
 import type { PartWalk } from './plan/partWalk'
+import { type ShelfFinding, shelfFindings } from './plan/shelfRules'
 import { type PlannedTask, tasksOf } from './plan/tasks'
 import { check, type LastCoat, lastCoat, type Remedy } from './stack'
 
@@ -45,6 +46,8 @@ export type BenchPlan = {
   now: number
   parts: PartPlan[]
   tasks: ScheduledTask[]
+  /** What the shelf says of what is planned. */
+  shelf: ShelfFinding[]
   /** The problem that was solved; minute 0 is `zero`. */
   problem: BenchProblem
   /** Epoch milliseconds of minute 0. */
@@ -92,9 +95,11 @@ export function planBench(project: Project, now: number, options: SolveOptions =
     changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
   }
   const schedule = project.sessions ? solve(problem, options) : null
+  const plans = parts.map(({ plan }) => plan)
   return {
     now,
-    parts: parts.map(({ plan }) => plan),
+    parts: plans,
+    shelf: shelfFindings(project, plans, now),
     tasks: tasks.map((task) => ({ ...task, start: startOf(schedule, task.id, zero) })),
     problem,
     zero,

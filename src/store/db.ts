@@ -7,6 +7,7 @@ import type {
   Sessions,
   StoredMix,
 } from '@/core/model/project'
+import type { OwnTechnique } from '@/core/model/technique'
 
 /** A row of any list that later versions may fill; kept as it came. */
 export type KeptRow = { id: string; [field: string]: unknown }
@@ -25,6 +26,7 @@ export const DATA_TABLES = [
   'climate',
   'panels',
   'corrections',
+  'techniques',
   'single',
 ] as const
 export type DataTable = (typeof DATA_TABLES)[number]
@@ -43,11 +45,12 @@ type Tables = {
   climate: EntityTable<ClimateReading, 'id'>
   panels: EntityTable<KeptRow, 'id'>
   corrections: EntityTable<KeptRow, 'id'>
+  techniques: EntityTable<OwnTechnique, 'id'>
   single: EntityTable<SingleRow, 'id'>
   changes: EntityTable<ChangeRecord, 'seq'>
 }
 
-/** The browser's copy of the modeller's data. Version 1. */
+/** The browser's copy of the modeller's data. Version 2 has the modeller's own techniques. */
 export const db = new Dexie('tectoria') as Dexie & Tables
 
 db.version(1).stores({
@@ -61,3 +64,5 @@ db.version(1).stores({
   single: 'id',
   changes: '++seq',
 })
+
+db.version(2).stores({ techniques: 'id' })

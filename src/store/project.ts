@@ -3,7 +3,16 @@ import { PROJECT_FORMAT, PROJECT_VERSION } from '@/core/model/project'
 import { DATA_TABLES, db } from './db'
 
 /** Lists of the project that are tables of the same name. */
-const LISTS = ['builds', 'shelf', 'mixes', 'acts', 'climate', 'panels', 'corrections'] as const
+const LISTS = [
+  'builds',
+  'shelf',
+  'mixes',
+  'acts',
+  'climate',
+  'panels',
+  'corrections',
+  'techniques',
+] as const
 
 const KNOWN: readonly string[] = [...LISTS, 'format', 'version', 'exportedAt', 'sessions']
 
@@ -13,18 +22,29 @@ export async function loadProject(): Promise<Project> {
     'r',
     DATA_TABLES.map((name) => db.table(name)),
     async () => {
-      const [builds, shelf, mixes, acts, climate, panels, corrections, sessions, extra] =
-        await Promise.all([
-          db.builds.toArray(),
-          db.shelf.toArray(),
-          db.mixes.toArray(),
-          db.acts.toArray(),
-          db.climate.toArray(),
-          db.panels.toArray(),
-          db.corrections.toArray(),
-          db.single.get('sessions'),
-          db.single.get('extra'),
-        ])
+      const [
+        builds,
+        shelf,
+        mixes,
+        acts,
+        climate,
+        panels,
+        corrections,
+        techniques,
+        sessions,
+        extra,
+      ] = await Promise.all([
+        db.builds.toArray(),
+        db.shelf.toArray(),
+        db.mixes.toArray(),
+        db.acts.toArray(),
+        db.climate.toArray(),
+        db.panels.toArray(),
+        db.corrections.toArray(),
+        db.techniques.toArray(),
+        db.single.get('sessions'),
+        db.single.get('extra'),
+      ])
       return {
         ...(extra?.value ?? {}),
         format: PROJECT_FORMAT,
@@ -36,6 +56,7 @@ export async function loadProject(): Promise<Project> {
         climate,
         panels,
         corrections: corrections as NonNullable<Project['corrections']>,
+        techniques,
         sessions: (sessions?.id === 'sessions' ? sessions.value : null) ?? null,
       }
     },

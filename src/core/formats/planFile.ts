@@ -26,6 +26,7 @@ export function planAnswer(project: Project, now: number, options: SolveOptions)
       minutes,
       start: iso(start),
     })),
+    shelf: plan.shelf.map(({ ways, ...one }) => one),
     schedule: scheduleAnswer(plan),
   } as const
 }
@@ -34,12 +35,13 @@ function partAnswer(part: BenchPlan['parts'][number]) {
   return {
     id: part.part,
     verdict: part.verdict,
-    findings: part.findings.map(({ step, rule, severity, because, on }) => ({
+    findings: part.findings.map(({ step, rule, severity, because, on, follows }) => ({
       step,
       rule,
       severity,
       because,
       on,
+      ...(follows ? { follows } : {}),
     })),
     steps: part.steps.map((one) => ({ ...one, from: iso(one.from), to: iso(one.to) })),
     clocks: part.clocks.map((clock) => ({
@@ -55,6 +57,10 @@ function partAnswer(part: BenchPlan['parts'][number]) {
       ),
       next: clock.next && { ...clock.next, at: iso(clock.next.at) },
     })),
+    undo: part.undo && {
+      ...part.undo,
+      ways: part.undo.ways.map((way) => ({ ...way, until: iso(way.until) })),
+    },
     next: part.next && {
       ...part.next,
       readyAt: iso(part.next.readyAt),

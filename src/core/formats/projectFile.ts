@@ -11,6 +11,7 @@ export const PROJECT_LISTS = [
   'climate',
   'panels',
   'corrections',
+  'techniques',
 ] as const
 export type ProjectList = (typeof PROJECT_LISTS)[number]
 
@@ -18,7 +19,11 @@ export type ProjectList = (typeof PROJECT_LISTS)[number]
 export function readProject(value: unknown): Parsed<Project> {
   const parsed = parseProject(value)
   if (!parsed.ok) return parsed
-  const problems = [...doubledIds(parsed.value), ...buildProblems(parsed.value)]
+  const problems = [
+    ...doubledIds(parsed.value),
+    ...buildProblems(parsed.value),
+    ...techniqueProblems(parsed.value),
+  ]
   return problems.length > 0 ? { ok: false, problems } : parsed
 }
 
@@ -47,6 +52,12 @@ function buildProblems(project: Project): Problem[] {
       ...unknownParts(build, path),
     ]
   })
+}
+
+function techniqueProblems(project: Project): Problem[] {
+  return (project.techniques ?? []).flatMap((one, i) =>
+    missingFields(one.steps, `techniques[${i}].steps`),
+  )
 }
 
 function unknownParts(build: Build, path: string): Problem[] {

@@ -1,5 +1,4 @@
-import type { RuleName } from './finding'
-import { RULE_NAMES, worse } from './finding'
+import { type RuleName, worse } from './finding'
 import type { Drafted } from './walk'
 
 /**
