@@ -23,7 +23,9 @@ module.exports = {
       severity: 'error',
       comment: 'The core knows no interface, no store, no clock, and only the packages named here.',
       from: { path: '^src/core/', pathNot: '/tests/' },
-      to: { pathNot: ['^src/core/', '(^|/)node_modules/(valibot|luxon|culori|fraction\\.js)(/|$)'] },
+      to: {
+        pathNot: ['^src/core/', '(^|/)node_modules/(valibot|luxon|culori|fraction\\.js)(/|$)'],
+      },
     },
     layer('core-model', '^src/core/model/', core(['model/'])),
     layer('core-materials', '^src/core/materials/', core(['model/', 'materials/'])),
@@ -37,11 +39,7 @@ module.exports = {
       '^src/core/stack/',
       core(['model/', 'materials/', 'safety/', 'drying/', 'mixing/', 'colour/', 'stack/']),
     ),
-    layer(
-      'core-techniques',
-      '^src/core/techniques/',
-      core(['model/', 'faults/', 'techniques/']),
-    ),
+    layer('core-techniques', '^src/core/techniques/', core(['model/', 'faults/', 'techniques/'])),
     layer('core-faults', '^src/core/faults/', core(['model/', 'faults/'])),
     layer('core-bench', '^src/core/bench/', core(['model/', 'bench/'])),
     layer(

@@ -113,20 +113,6 @@ function startOf(schedule: Solution | null, id: string, zero: number): number | 
   return minute === undefined ? null : zero + minute * MINUTE
 }
 
-/**
- * The findings of one part without their ways out: asked on every move of a drag.
- *
- * @throws RangeError if the project has no such part
- */
-export function findingsOfPart(
-  project: Project,
-  build: string,
-  part: string,
-  now: number,
-): PartFinding[] {
-  return planPart(project, build, part, progressOf(project.acts ?? []), now).plan.findings
-}
-
 /** One part judged for its screen: its plan, every finding with its ways out, the order the edits speak of, its clears. */
 export type JudgedPart = {
   plan: PartPlan

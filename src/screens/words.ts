@@ -1,6 +1,7 @@
 import { ACT_TABLE, actRow, FAMILY_TABLE } from '@/core/materials'
 import type { ActStep } from '@/core/model/sequence'
 import type { Act, Family, Solvent, Substrate, Tool } from '@/core/model/vocabulary'
+import type { UndoTouch } from '@/core/stack'
 
 /** A step's name on screen: "Gloss clear", "Base colour". */
 export function stepName(step: ActStep): string {
@@ -34,3 +35,13 @@ export const MILESTONE_WORDS = {
   tape: 'bears tape',
   cured: 'cured',
 } as const
+
+/** How a solvent is touched to a film that is to come off. */
+export const TOUCH_WORDS = {
+  'damp-brush': 'on a damp brush',
+  swab: 'on a damp swab',
+  'wet-swab': 'rubbed with a wet swab',
+  'stiff-brush': 'scrubbed with a stiff brush',
+} as const satisfies Record<UndoTouch, string>
+
+export { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/stack'

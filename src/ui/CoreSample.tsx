@@ -15,8 +15,8 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
-import { GripVertical } from 'lucide-react'
-import type { ReactNode } from 'react'
+import { ChevronDown, ChevronRight, GripVertical } from 'lucide-react'
+import { Fragment, type ReactNode } from 'react'
 import { cx } from './cx'
 import { FilmBand, type FilmBandProps } from './FilmBand'
 
@@ -38,7 +38,12 @@ export type SampleRow = {
   current: boolean
   /** What is wrong at the boundary under it. */
   findings: ReactNode
+  /** The stage of work it belongs to: neighbours of one stage fold together. */
+  stage: string
 }
+
+/** Stages are told, and fold, from so many steps on. */
+const MANY = 12
 
 /**
  * The stack as a drilled core: the newest step on top, the substrate at the bottom. Steps are chosen, dragged by the grip,
@@ -51,6 +56,10 @@ export function CoreSample({
   onSelect,
   onMove,
   onHover,
+  folded,
+  onFold,
+  picked,
+  onPick,
 }: {
   /** In order of work, first step first. */
   rows: readonly SampleRow[]
@@ -61,11 +70,18 @@ export function CoreSample({
   onMove: (id: string, before: string | null) => void
   /** Asked while dragging: what would be said if it were put there; null when the drag is over. */
   onHover: (id: string | null, before: string | null) => void
+  /** First steps of the stages that are folded. */
+  folded: ReadonlySet<string>
+  onFold: (first: string) => void
+  /** Steps that are picked for an act on several; null: none are being picked. */
+  picked: ReadonlySet<string> | null
+  onPick: (id: string) => void
 }) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
+  const stages = rows.length >= MANY ? stagesOf(rows) : [{ first: '', name: '', rows }]
   const shown = [...rows].reverse()
   const before = (active: string, over: string) => placeBefore(rows, active, over)
   const shift = (id: string, by: 1 | -1) => {
@@ -91,14 +107,29 @@ export function CoreSample({
     >
       <SortableContext items={shown.map((row) => row.id)} strategy={verticalListSortingStrategy}>
         <ol aria-label="Core sample, newest step first" reversed className="border-t border-rule">
-          {shown.map((row) => (
-            <Row
-              key={row.id}
-              row={row}
-              selected={row.id === selected}
-              onSelect={() => onSelect(row.id)}
-              onShift={(by) => shift(row.id, by)}
-            />
+          {[...stages].reverse().map((stage) => (
+            <Fragment key={stage.first}>
+              {stage.name !== '' && (
+                <StageRow
+                  stage={stage}
+                  folded={folded.has(stage.first)}
+                  onFold={() => onFold(stage.first)}
+                />
+              )}
+              {!folded.has(stage.first) &&
+                [...stage.rows]
+                  .reverse()
+                  .map((row) => (
+                    <Row
+                      key={row.id}
+                      row={row}
+                      selected={row.id === selected}
+                      picked={picked === null ? null : picked.has(row.id)}
+                      onSelect={() => (picked === null ? onSelect(row.id) : onPick(row.id))}
+                      onShift={(by) => shift(row.id, by)}
+                    />
+                  ))}
+            </Fragment>
           ))}
         </ol>
       </SortableContext>
@@ -109,6 +140,59 @@ export function CoreSample({
         <p className="self-center pl-4 text-soft">{substrate}</p>
       </div>
     </DndContext>
+  )
+}
+
+type Stage = { first: string; name: string; rows: readonly SampleRow[] }
+
+/** Neighbours of one stage, in order of work. */
+function stagesOf(rows: readonly SampleRow[]): Stage[] {
+  const firsts = rows.flatMap((row, i) => (row.stage === rows[i - 1]?.stage ? [] : [i]))
+  return firsts.map((from, i) => {
+    const own = rows.slice(from, firsts[i + 1])
+    return { first: own[0]?.id ?? '', name: own[0]?.stage ?? '', rows: own }
+  })
+}
+
+/** The head of a stage; folded, its films lie together as thin bands. */
+function StageRow({
+  stage,
+  folded,
+  onFold,
+}: {
+  stage: Stage
+  folded: boolean
+  onFold: () => void
+}) {
+  const bands = stage.rows.filter((row) => row.band)
+  return (
+    <li className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
+      <div className="flex flex-col-reverse border-x-2 border-ink bg-sunk">
+        {folded &&
+          bands.map((row) => (
+            <span key={row.id} className="relative block h-2.5">
+              {row.band && <FilmBand {...row.band} />}
+            </span>
+          ))}
+      </div>
+      <button
+        type="button"
+        aria-expanded={!folded}
+        onClick={onFold}
+        className="flex min-h-9 items-center gap-2 border-b border-rule bg-ground px-4 text-left text-sm text-soft hover:text-ink"
+      >
+        {folded ? (
+          <ChevronRight className="size-4" aria-hidden="true" />
+        ) : (
+          <ChevronDown className="size-4" aria-hidden="true" />
+        )}
+        <span className="font-semibold">{stage.name}</span>
+        {stage.rows.length} {stage.rows.length === 1 ? 'step' : 'steps'}
+        {folded && stage.rows.some((row) => row.findings) && (
+          <span className="font-semibold text-risk">with findings</span>
+        )}
+      </button>
+    </li>
   )
 }
 
@@ -123,11 +207,14 @@ function placeBefore(rows: readonly SampleRow[], active: string, over: string): 
 function Row({
   row,
   selected,
+  picked,
   onSelect,
   onShift,
 }: {
   row: SampleRow
   selected: boolean
+  /** null: steps aren't being picked. */
+  picked: boolean | null
   onSelect: () => void
   onShift: (by: 1 | -1) => void
 }) {
@@ -168,7 +255,7 @@ function Row({
           <button
             type="button"
             onClick={onSelect}
-            aria-pressed={selected}
+            aria-pressed={picked ?? selected}
             onKeyDown={(event) => {
               if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
               event.preventDefault()
@@ -176,7 +263,18 @@ function Row({
             }}
             className="flex min-w-0 flex-1 items-center justify-between gap-3 px-4 py-1.5 text-left"
           >
-            <span className="min-w-0">
+            {picked !== null && (
+              <span
+                aria-hidden="true"
+                className={cx(
+                  'grid size-5 shrink-0 place-content-center border-2 text-sm leading-none',
+                  picked ? 'border-act bg-act text-act-ink' : 'border-strong bg-raised',
+                )}
+              >
+                {picked ? '✓' : ''}
+              </span>
+            )}
+            <span className="min-w-0 flex-1">
               <span className={cx('block truncate', row.done ? 'text-soft' : 'font-semibold')}>
                 {row.name}
               </span>

@@ -200,12 +200,29 @@ describe('CoreSample', () => {
     done: false,
     current: false,
     findings: null,
+    stage: 'Colour',
     ...more,
   })
   const rows = [row('Prime', { done: true }), row('Base'), row('Gloss'), row('Line')]
   const sample = (more: Partial<Parameters<typeof CoreSample>[0]> = {}) => {
-    const heard = { onSelect: jest.fn(), onMove: jest.fn(), onHover: jest.fn() }
-    render(<CoreSample rows={rows} substrate="polystyrene" selected={null} {...heard} {...more} />)
+    const heard = {
+      onSelect: jest.fn(),
+      onMove: jest.fn(),
+      onHover: jest.fn(),
+      onFold: jest.fn(),
+      onPick: jest.fn(),
+    }
+    render(
+      <CoreSample
+        rows={rows}
+        substrate="polystyrene"
+        selected={null}
+        folded={new Set()}
+        picked={null}
+        {...heard}
+        {...more}
+      />,
+    )
     return heard
   }
   const list = () => screen.getByRole('list', { name: /Core sample/ })
@@ -262,6 +279,25 @@ describe('CoreSample', () => {
       .getAllByRole('button', { name: /^Move / })
       .map((one) => one.getAttribute('aria-label'))
     expect(grips).toEqual(['Move Line', 'Move Gloss', 'Move Base'])
+  })
+
+  it('picks steps instead of choosing one, while several are wanted', async () => {
+    const { onPick, onSelect } = sample({ picked: new Set(['Gloss']) })
+    await userEvent.click(screen.getByRole('button', { name: 'Line' }))
+    expect(onPick).toHaveBeenCalledWith('Line')
+    expect(onSelect).not.toHaveBeenCalled()
+  })
+
+  it('a long one tells its stages, which fold', async () => {
+    const many = Array.from({ length: 14 }, (_, i) =>
+      row(`Step ${i}`, { stage: i < 6 ? 'Prime' : 'Weathering' }),
+    )
+    const { onFold } = sample({ rows: many, folded: new Set(['Step 0']) })
+    expect(list().querySelectorAll('[data-step]')).toHaveLength(8)
+    await userEvent.click(screen.getByRole('button', { name: /^Weathering/ }))
+    expect(onFold).toHaveBeenCalledWith('Step 6')
+    const prime = screen.getByRole('button', { name: /^Prime/ })
+    expect(prime.getAttribute('aria-expanded')).toBe('false')
   })
 
   it('findings stand under their step', () => {

@@ -82,10 +82,12 @@ export function explain(
   const film = lower.after.films.at(-1)
   if (!film) throw new RangeError(`explain: "${on.do}" leaves no film`)
   const { moment } = upper
-  const minutes = [film.end, ...laterMinutes(atMinute(moment, film.end)).map(({ at }) => at)]
+  const latest = latestRecoat(film, moment.series)
+  const closed = latest === null || !Number.isFinite(latest) ? [] : [Math.floor(latest) + 1]
+  const later = laterMinutes(atMinute(moment, film.end)).map(({ at }) => at)
+  const minutes = [film.end, ...later, ...closed].sort((a, b) => a - b)
   const moments = minutes.map((at) => momentOf(film, { ...upper, moment: atMinute(moment, at) }))
   const calm = moments.find((one) => one.worst === null || one.worst === 'note')
-  const latest = latestRecoat(film, moment.series)
   return {
     on: { family: film.family, name: familyRow(film.family).name },
     put: { family: moment.work.family, solvent: moment.work.solvent },

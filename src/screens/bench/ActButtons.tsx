@@ -3,16 +3,27 @@
 import { useRef, useState } from 'react'
 import type { BenchAct } from '@/core/journal'
 import type { ActStep } from '@/core/model/sequence'
+import type { Caution } from '@/core/safety'
 import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 import { useHotkeys } from '../shell/hotkeys'
 import type { NamedItem } from '../shell/useBenchQueue'
 import { capital, stepName } from '../words'
+import { asksProtection, Protect } from './Protect'
 
 /** The acts of the bench: each one key, or one large button. */
-export function ActButtons({ item, step }: { item: NamedItem; step: ActStep }) {
+export function ActButtons({
+  item,
+  step,
+  cautions,
+}: {
+  item: NamedItem
+  step: ActStep
+  cautions: readonly Caution[]
+}) {
   const { log, parts } = useBench()
   const [noting, setNoting] = useState(false)
+  const [protecting, setProtecting] = useState(false)
   const place = { build: item.build, part: item.part, step: item.next.step }
   const plan = parts.find((one) => one.build === item.build && one.part === item.part)
   const running = plan?.steps.find((one) => one.step === place.step)?.status === 'running'
@@ -31,7 +42,20 @@ export function ActButtons({ item, step }: { item: NamedItem; step: ActStep }) {
       `${item.partName}: ${clock.name} ${seen === 'reached' ? 'dry already' : 'still tacky'}`,
     )
   }
-  const start = () => act({ kind: 'started' }, `${name} started`)
+  const begin = () => {
+    setProtecting(false)
+    act({ kind: 'started' }, `${name} started`)
+  }
+  const protectedStart = async () => {
+    await log(
+      place,
+      { kind: 'noted', text: 'Protection confirmed before the start' },
+      `${name}: protection confirmed`,
+    )
+    begin()
+  }
+  const asks = step.protection !== 'confirmed' && asksProtection(cautions)
+  const start = () => (asks ? setProtecting(true) : begin())
   const coat = () => act({ kind: 'coat-done' }, `${name}, coat ${item.next.coat} done`)
   const finish = () => act({ kind: 'finished' }, `${name} finished`)
   const skip = () => act({ kind: 'skipped' }, `${name} skipped`)
@@ -80,6 +104,14 @@ export function ActButtons({ item, step }: { item: NamedItem; step: ActStep }) {
             Dry already
           </Button>
         </div>
+      )}
+      {protecting && (
+        <Protect
+          cautions={cautions}
+          onReady={() => void protectedStart()}
+          onWithout={begin}
+          onClose={() => setProtecting(false)}
+        />
       )}
       {noting && (
         <NoteField

@@ -11,6 +11,7 @@ import type { NamedItem } from '../shell/useBenchQueue'
 import { stepName } from '../words'
 import { ActButtons } from './ActButtons'
 import { StepFacts } from './StepFacts'
+import { UndoFacts } from './UndoFacts'
 import { useStep } from './useStep'
 
 /** The act in hand: what, on what, until when; the buttons; the facts of the step. */
@@ -23,7 +24,7 @@ export function ActCard({ item }: { item: NamedItem }) {
   const { next } = item
   const plan = parts.find((one) => one.build === item.build && one.part === item.part)
   const warnings = (plan?.findings ?? []).filter(
-    (one) => one.step === next.step && one.severity !== 'note',
+    (one) => one.step === next.step && one.severity !== 'note' && one.follows === null,
   )
   return (
     <section aria-label="The act in hand" className="border-t-4 border-ink pt-4">
@@ -48,8 +49,9 @@ export function ActCard({ item }: { item: NamedItem }) {
           {one.because}
         </p>
       ))}
-      <ActButtons item={item} step={step} />
+      <ActButtons item={item} step={step} cautions={card.cautions} />
       <StepFacts card={card} step={step} then={whatThen(plan, next.step, project)} />
+      {plan?.undo && <UndoFacts undo={plan.undo} now={now} />}
     </section>
   )
 }

@@ -7,6 +7,7 @@ import { clockTime } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import { stepName } from '../words'
+import { SessionCautions } from './SessionCautions'
 
 /** The next session as a list of acts with clock times, and when everything is done. */
 export function Tonight() {
@@ -71,6 +72,7 @@ export function Tonight() {
         <p>No session lies ahead.</p>
       )}
       <Acts tasks={tasks} now={now} />
+      {tasks.length > 0 && <SessionCautions tasks={tasks} />}
       {finish !== null && (
         <p className="mt-4 border-t border-rule pt-3 text-sm text-soft">
           Everything on the bench is done by{' '}

@@ -3,6 +3,7 @@
 import type { Build, BuildAct } from '@/core/model/project'
 import { cx } from '@/ui/cx'
 import { useBench } from '../shell/BenchContext'
+import { RelayClears, Schools } from './Schools'
 
 type LiningSurface = NonNullable<NonNullable<Build['school']>['liningSurface']>
 
@@ -63,7 +64,11 @@ export function BuildFacts({ build }: { build: Build }) {
           ))}
         </div>
         <p className="text-sm text-soft">{SURFACES.find((one) => one.value === surface)?.told}</p>
+        <RelayClears build={build} />
       </fieldset>
+      <div className="lg:col-span-2">
+        <Schools build={build} />
+      </div>
     </header>
   )
 }

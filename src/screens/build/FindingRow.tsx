@@ -10,10 +10,13 @@ import { SeverityMark, severityLook } from '@/ui/Severity'
 /** A finding on its boundary: what, why, and the ways out, each one click. */
 export function FindingRow({
   finding,
+  follow,
   onApply,
   onAccept,
 }: {
   finding: JudgedFinding
+  /** What only follows from it: one mistake, one message. */
+  follow: readonly JudgedFinding[]
   onApply: (remedy: Remedy) => void
   onAccept: (reason: string | null) => void
 }) {
@@ -41,6 +44,7 @@ export function FindingRow({
         <code className="font-sans text-sm text-soft">{finding.rule}</code>
       </p>
       <p className="mt-0.5 max-w-prose">{finding.because}</p>
+      {follow.length > 0 && <Follow findings={follow} />}
       <div className="mt-2 flex flex-wrap gap-2">
         {finding.remedies.map((remedy) => (
           <Button key={remedy.say} size="small" onClick={() => onApply(remedy)}>
@@ -59,6 +63,24 @@ export function FindingRow({
       </div>
       {accepting && <Accept onAccept={onAccept} onClose={() => setAccepting(false)} />}
     </Boundary>
+  )
+}
+
+function Follow({ findings }: { findings: readonly JudgedFinding[] }) {
+  return (
+    <details className="mt-1 text-sm">
+      <summary className="min-h-6 cursor-pointer text-soft">
+        {findings.length === 1 ? 'One thing follows' : `${findings.length} things follow`} from it
+      </summary>
+      <ul className="mt-1 space-y-1">
+        {findings.map((one) => (
+          <li key={`${one.step} ${one.rule}`} className="max-w-prose">
+            <SeverityMark severity={one.severity} /> <code className="font-sans">{one.rule}</code>:{' '}
+            {one.because}
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }
 

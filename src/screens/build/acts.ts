@@ -4,7 +4,7 @@ import type { Act } from '@/core/model/vocabulary'
 
 /** Acts by the stage of work, as they are chosen from. Source: handbook 1, the order of work. */
 export const ACT_GROUPS: readonly { name: string; acts: readonly Act[] }[] = [
-  { name: 'Prepare', acts: ['wash', 'degrease', 'scribe', 'fill', 'sand', 'scuff'] },
+  { name: 'Prepare', acts: ['wash', 'degrease', 'scribe', 'fill', 'drill', 'sand', 'scuff'] },
   {
     name: 'Prime and colour',
     acts: [

@@ -3,6 +3,7 @@ import type { Build, BuildStep } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import type { JudgedPart, StepPlan } from '@/core/plan'
 import { workOf } from '@/core/stack'
+import { STAGE_NAMES, type Stage, stagesOf } from '@/core/techniques'
 import type { SampleRow } from '@/ui/CoreSample'
 import type { FilmBandProps } from '@/ui/FilmBand'
 import { clockTime } from '@/ui/time'
@@ -17,6 +18,7 @@ export function sampleRows(
 ): SampleRow[] {
   const seen = new Set<string>()
   let face: FilmBandProps | null = null
+  const stages = stageById(build, judged.order)
   return judged.order.flatMap((id): SampleRow[] => {
     const step = build.steps.find((one) => one.id === id)
     if (!step || seen.has(id)) return []
@@ -39,9 +41,17 @@ export function sampleRows(
         done,
         current: status === 'next' || status === 'running',
         findings: findings(id),
+        stage: STAGE_NAMES[stages.get(id) ?? 13],
       },
     ]
   })
+}
+
+/** The stage of work of every step, by its id. */
+function stageById(build: Build, order: readonly string[]): Map<string, Stage> {
+  const steps = order.flatMap((id) => build.steps.find((one) => one.id === id) ?? [])
+  const stages = stagesOf(steps)
+  return new Map(steps.map((step, i) => [step.id, stages[i] ?? 13]))
 }
 
 function detailOf(step: BuildStep): string {

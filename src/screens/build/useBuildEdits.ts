@@ -1,6 +1,7 @@
 import { useCallback } from 'react'
 import type { Build, BuildAct, BuildStep } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
+import type { OwnTechnique } from '@/core/model/technique'
 import { editBuild, type JudgedFinding } from '@/core/plan'
 import type { Remedy } from '@/core/stack'
 import { newId } from '@/store/ids'
@@ -18,6 +19,25 @@ export function reordered(
   const at = before === null ? rest.length : rest.findIndex((one) => one.id === before)
   const index = at < 0 ? rest.length : at
   return [...rest.slice(0, index), step, ...rest.slice(index)]
+}
+
+/** Steps taken off one part; a step that no part has left is gone. */
+export function dropped(build: Build, part: string, ids: ReadonlySet<string>): Build {
+  const steps = build.steps.flatMap((step): BuildStep[] => {
+    if (!ids.has(step.id)) return [step]
+    const parts = step.parts.filter((one) => one !== part)
+    return parts.length > 0 ? [{ ...step, parts }] : []
+  })
+  return { ...build, steps }
+}
+
+/** Steps shared with other parts too: the same step, in the same place of the order of work. */
+export function copied(build: Build, ids: ReadonlySet<string>, parts: readonly string[]): Build {
+  const steps = build.steps.map(
+    (step): BuildStep =>
+      ids.has(step.id) ? { ...step, parts: [...new Set([...step.parts, ...parts])] } : step,
+  )
+  return { ...build, steps }
 }
 
 /** What the build's screen can do to the build; each is one change with undo. */
@@ -41,6 +61,14 @@ export function useBuildEdits(build: Build, part: string, order: readonly string
         label,
         build.steps.filter((one) => one.id !== id),
       ),
+    removeSteps: (ids: ReadonlySet<string>, label: string) =>
+      write(label, dropped(build, part, ids)),
+    copySteps: (ids: ReadonlySet<string>, parts: readonly string[], label: string) =>
+      write(label, copied(build, ids, parts)),
+    saveTechnique: (technique: OwnTechnique) =>
+      change(`Saved: ${technique.name}`, [
+        { table: 'techniques', id: technique.id, row: technique },
+      ]),
     addStep: (step: BuildStep, after: string | null, label: string) => {
       const at = build.steps.findIndex((one) => one.id === after)
       const index = at < 0 ? build.steps.length : at + 1

@@ -5,7 +5,7 @@ import { useRef, useState } from 'react'
 import { nameField } from '@/core/model/fields'
 import type { Sessions } from '@/core/model/project'
 import { buildFromStarter } from '@/core/plan'
-import { STARTERS } from '@/core/techniques'
+import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/techniques'
 import type { Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
@@ -51,33 +51,21 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
     >
       <fieldset>
         <legend className="font-display text-xl font-semibold">Begin with</legend>
-        <div className="mt-2 grid gap-2 md:grid-cols-2">
-          {STARTERS.map((starter) => (
-            <label
-              key={starter.id}
-              className={cx(
-                'flex cursor-pointer items-start gap-3 rounded-tool border-2 p-3',
-                starter.id === chosen
-                  ? 'border-act bg-act-wash'
-                  : 'border-rule hover:border-strong',
-              )}
-            >
-              <input
-                type="radio"
-                name="starter"
-                className="mt-1 size-5"
-                checked={starter.id === chosen}
-                onChange={() => setChosen(starter.id)}
-              />
-              <span>
-                <span className="block font-semibold">
-                  {starter.name} <span className="font-normal text-soft">1:{starter.scale}</span>
-                </span>
-                <span className="block text-sm">{starter.about}</span>
-              </span>
-            </label>
-          ))}
-        </div>
+        {STARTER_KINDS.map((kind) => (
+          <div key={kind} className="mt-3">
+            <p className="text-sm font-semibold text-soft">{KIND_WORDS[kind]}</p>
+            <div className="mt-1 grid gap-2 md:grid-cols-2 xl:grid-cols-3">
+              {STARTERS.filter((one) => one.kind === kind).map((starter) => (
+                <StarterChoice
+                  key={starter.id}
+                  starter={starter}
+                  chosen={starter.id === chosen}
+                  onChoose={() => setChosen(starter.id)}
+                />
+              ))}
+            </div>
+          </div>
+        ))}
       </fieldset>
       <div className="mt-5 max-w-md">
         <TextField
@@ -104,5 +92,46 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
         )}
       </div>
     </form>
+  )
+}
+
+const KIND_WORDS = {
+  ship: 'Ships',
+  mecha: 'Mecha and machines',
+  miniature: 'Miniatures',
+  terrain: 'Terrain',
+  car: 'Car bodies',
+} as const satisfies Record<StarterKind, string>
+
+function StarterChoice({
+  starter,
+  chosen,
+  onChoose,
+}: {
+  starter: Starter
+  chosen: boolean
+  onChoose: () => void
+}) {
+  return (
+    <label
+      className={cx(
+        'flex cursor-pointer items-start gap-3 rounded-tool border-2 p-3',
+        chosen ? 'border-act bg-act-wash' : 'border-rule hover:border-strong',
+      )}
+    >
+      <input
+        type="radio"
+        name="starter"
+        className="mt-1 size-5 shrink-0"
+        checked={chosen}
+        onChange={onChoose}
+      />
+      <span className="min-w-0">
+        <span className="block font-semibold">
+          {starter.name} <span className="font-normal text-soft">1:{starter.scale}</span>
+        </span>
+        <span className="block text-sm">{starter.about}</span>
+      </span>
+    </label>
   )
 }

@@ -7,6 +7,7 @@ import type { Project } from '@/core/model/project'
 import { loadDemo } from '@/store/demo'
 import { exportProject, importProject, wipe } from '@/store/project'
 import { Button } from '@/ui/Button'
+import { saveFile } from '@/ui/saveFile'
 import { reason, useBench } from '../shell/BenchContext'
 
 /** Files larger than this are not read at all, bytes. */
@@ -26,12 +27,7 @@ export function DataSection() {
 
   const save = async () => {
     const text = await exportProject(Date.now())
-    const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
-    const link = document.createElement('a')
-    link.href = url
-    link.download = `tectoria-${new Date().toISOString().slice(0, 10)}.json`
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(url), 10_000)
+    saveFile(`tectoria-${new Date().toISOString().slice(0, 10)}.json`, text, 'application/json')
   }
   const look = async (file: File | undefined) => {
     if (!file) return

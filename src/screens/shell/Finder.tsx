@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
+import { TECHNIQUES } from '@/core/techniques'
 import { cx } from '@/ui/cx'
 import { useBench } from './BenchContext'
 import { SCREENS } from './screens'
@@ -22,6 +23,11 @@ function useHits(): Hit[] {
         href: `/builds/${build.id}?part=${part.id}`,
       })),
     ]),
+    ...[...(project.techniques ?? []), ...TECHNIQUES].map((one) => ({
+      say: one.name,
+      kind: 'technique',
+      href: `/library?id=${one.id}`,
+    })),
     ...(project.shelf ?? []).map((bottle) => ({
       say: `${bottle.name}${bottle.maker ? `, ${bottle.maker}` : ''}`,
       kind: 'bottle',
@@ -55,7 +61,7 @@ export function Finder({ open, onClose }: { open: boolean; onClose: () => void }
         >
           <Dialog.Title className="mb-2 font-semibold">Find anything</Dialog.Title>
           <input
-            aria-label="Name of a screen, build, part or bottle"
+            aria-label="Name of a screen, build, part, technique or bottle"
             value={text}
             onChange={(event) => {
               setText(event.target.value)

@@ -1,7 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { usePathname } from 'next/navigation'
+import { usePathname, useRouter } from 'next/navigation'
+import { Popover } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
@@ -41,10 +42,12 @@ function Loading() {
 
 function Frame({ children }: { children: ReactNode }) {
   const { undo } = useBench()
+  const router = useRouter()
   const [open, setOpen] = useState<'finder' | 'keys' | null>(null)
   useHotkeys(
     new Map([
       ['/', () => setOpen('finder')],
+      ['e', () => router.push('/explain')],
       ['?', () => setOpen('keys')],
       ['mod+z', () => void undo()],
     ]),
@@ -76,30 +79,25 @@ function Frame({ children }: { children: ReactNode }) {
 
 function Rail({ onFind }: { onFind: () => void }) {
   const path = usePathname()
+  const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
+  const elsewhere = SCREENS.some((one) => !one.phone && isHere(one.href))
   return (
     <nav
       aria-label="Screens"
       data-screen-only
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-6 border-t-2 border-strong bg-ground sm:sticky sm:flex sm:top-0 sm:row-start-2 sm:h-fit sm:flex-col sm:overflow-visible sm:border-0 sm:py-3"
+      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-5 border-t-2 border-strong bg-ground sm:sticky sm:flex sm:top-0 sm:row-start-2 sm:h-fit sm:flex-col sm:overflow-visible sm:border-0 sm:py-3"
     >
-      {SCREENS.map(({ href, say }) => {
-        const here = href === '/' ? path === '/' : path.startsWith(href)
-        return (
-          <Link
-            key={href}
-            href={href}
-            aria-current={here ? 'page' : undefined}
-            className={cx(
-              'flex min-h-12 min-w-0 items-center justify-center text-sm sm:justify-start sm:px-4 sm:text-base',
-              here
-                ? 'border-t-4 border-act font-semibold sm:border-t-0 sm:border-l-4 sm:bg-surface'
-                : 'text-soft hover:text-ink sm:border-l-4 sm:border-transparent',
-            )}
-          >
-            {say}
-          </Link>
-        )
-      })}
+      {SCREENS.map(({ href, say, phone }) => (
+        <Link
+          key={href}
+          href={href}
+          aria-current={isHere(href) ? 'page' : undefined}
+          className={cx(railLook(isHere(href)), !phone && 'hidden sm:flex')}
+        >
+          {say}
+        </Link>
+      ))}
+      <More here={elsewhere} onFind={onFind} />
       <button
         type="button"
         onClick={onFind}
@@ -108,6 +106,53 @@ function Rail({ onFind }: { onFind: () => void }) {
         Find <kbd className="rounded-[2px] border border-current px-1.5 font-sans text-sm">/</kbd>
       </button>
     </nav>
+  )
+}
+
+function railLook(here: boolean): string {
+  return cx(
+    'flex min-h-12 min-w-0 items-center justify-center text-sm sm:justify-start sm:px-4 sm:text-base',
+    here
+      ? 'border-t-4 border-act font-semibold sm:border-t-0 sm:border-l-4 sm:bg-surface'
+      : 'text-soft hover:text-ink sm:border-l-4 sm:border-transparent',
+  )
+}
+
+/** On a phone: the screens that have no place in the rail, and the finder. */
+function More({ here, onFind }: { here: boolean; onFind: () => void }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger className={cx(railLook(here), 'sm:hidden')}>More</Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="top"
+          align="end"
+          className="z-40 mr-2 mb-1 grid w-44 rounded-tool border-2 border-strong bg-raised"
+        >
+          {SCREENS.filter((one) => !one.phone).map(({ href, say }) => (
+            <Link
+              key={href}
+              href={href}
+              onClick={() => setOpen(false)}
+              className="flex min-h-12 items-center border-b border-rule px-4"
+            >
+              {say}
+            </Link>
+          ))}
+          <button
+            type="button"
+            className="min-h-12 px-4 text-left"
+            onClick={() => {
+              setOpen(false)
+              onFind()
+            }}
+          >
+            Find anything
+          </button>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   )
 }
 

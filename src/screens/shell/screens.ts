@@ -1,16 +1,19 @@
 /** The screens, in the order of the rail. */
 export const SCREENS = [
-  { href: '/', say: 'Bench' },
-  { href: '/builds', say: 'Builds' },
-  { href: '/mix', say: 'Mix' },
-  { href: '/shelf', say: 'Shelf' },
-  { href: '/log', say: 'Log' },
-  { href: '/settings', say: 'Settings' },
+  { href: '/', say: 'Bench', phone: true },
+  { href: '/builds', say: 'Builds', phone: true },
+  { href: '/explain', say: 'Explain', phone: true },
+  { href: '/library', say: 'Library', phone: false },
+  { href: '/mix', say: 'Mix', phone: true },
+  { href: '/shelf', say: 'Shelf', phone: false },
+  { href: '/log', say: 'Log', phone: false },
+  { href: '/settings', say: 'Settings', phone: false },
 ] as const
 
 /** The keys, as `?` lists them. */
 export const KEYS = [
   { keys: '/', does: 'find anything' },
+  { keys: 'E', does: 'may this go on that?' },
   { keys: '?', does: 'these keys' },
   { keys: 'Ctrl Z', does: 'take the last change back' },
   { keys: '↑ ↓', does: 'bench: another part' },

@@ -1,0 +1,8 @@
+import type { Metadata } from 'next'
+import { LibraryScreen } from '@/screens/library/LibraryScreen'
+
+export const metadata: Metadata = { title: 'Library' }
+
+export default function Page() {
+  return <LibraryScreen />
+}

@@ -1,0 +1,49 @@
+'use client'
+
+import type { Caution } from '@/core/safety'
+import { Button } from '@/ui/Button'
+
+/** Cautions that are confirmed before an act begins: what is breathed, and what burns. Source: handbook 9; N94. */
+const ASKED: readonly string[] = ['isocyanate', 'spray', 'dust', 'powder']
+
+export function asksProtection(cautions: readonly Caution[]): boolean {
+  return cautions.some((one) => ASKED.includes(one.id))
+}
+
+/** Before a start: what to put on, and the act that says it is on. Nothing is held back for good. */
+export function Protect({
+  cautions,
+  onReady,
+  onWithout,
+  onClose,
+}: {
+  cautions: readonly Caution[]
+  onReady: () => void
+  onWithout: () => void
+  onClose: () => void
+}) {
+  return (
+    <fieldset
+      aria-label="Before you start"
+      className="mt-3 border-2 border-note bg-note-wash p-4"
+      onKeyDown={(event) => event.key === 'Escape' && onClose()}
+    >
+      <ul className="space-y-1">
+        {cautions.map((one) => (
+          <li key={one.id}>{one.show}</li>
+        ))}
+      </ul>
+      <div className="mt-3 flex flex-wrap gap-2.5">
+        <Button size="bench" look="act" autoFocus onClick={onReady}>
+          Protection is on: start
+        </Button>
+        <Button size="bench" onClick={onWithout}>
+          Start without
+        </Button>
+        <Button size="bench" onClick={onClose}>
+          Not yet
+        </Button>
+      </div>
+    </fieldset>
+  )
+}

@@ -1,0 +1,205 @@
+'use client'
+
+import Link from 'next/link'
+import { useMemo, useState } from 'react'
+import type { Build } from '@/core/model/project'
+import { isAct } from '@/core/model/sequence'
+import type { Severity } from '@/core/model/vocabulary'
+import { type PartFinding, type ShelfFinding, shelfFindings, unbalancedParts } from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { SeverityMark } from '@/ui/Severity'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+import { stepName } from '../words'
+
+type Row = {
+  key: string
+  severity: Severity
+  rule: string
+  because: string
+  part: string | null
+  step: string | null
+  accepted: string | null
+  follow: readonly PartFinding[]
+  way: { say: string; apply: () => void } | null
+}
+
+const FILTERS = [
+  { id: 'open', say: 'To look at' },
+  { id: 'stop', say: 'Stops' },
+  { id: 'risk', say: 'Risks' },
+  { id: 'note', say: 'Notes' },
+  { id: 'accepted', say: 'Taken as they are' },
+] as const
+type Filter = (typeof FILTERS)[number]['id']
+
+function passes(row: Row, filter: Filter): boolean {
+  if (filter === 'accepted') return row.accepted !== null
+  if (row.accepted !== null) return false
+  return filter === 'open' || row.severity === filter
+}
+
+const GRADE = { stop: 0, risk: 1, note: 2 } as const
+
+/** Everything that is said of a build, over all parts, the shelf and its mirrored parts; the worst first. */
+export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: string) => void }) {
+  const rows = useRows(build)
+  const [filter, setFilter] = useState<Filter>('open')
+  const [cautions, setCautions] = useState(false)
+  const shown = rows.filter((row) => passes(row, filter) && (cautions || row.rule !== 'ppe'))
+  return (
+    <section aria-labelledby="all-findings" className="mt-4">
+      <h2 id="all-findings" className="sr-only">
+        Everything that is said of this build
+      </h2>
+      <div className="flex flex-wrap items-center gap-2">
+        {FILTERS.map(({ id, say }) => (
+          <Button
+            key={id}
+            size="small"
+            look={id === filter ? 'act' : 'plain'}
+            aria-pressed={id === filter}
+            onClick={() => setFilter(id)}
+          >
+            {say} {rows.filter((row) => passes(row, id) && (cautions || row.rule !== 'ppe')).length}
+          </Button>
+        ))}
+        <label className="ml-2 flex min-h-8 items-center gap-2 text-sm">
+          <input
+            type="checkbox"
+            className="size-4"
+            checked={cautions}
+            onChange={(event) => setCautions(event.target.checked)}
+          />
+          Cautions too
+        </label>
+      </div>
+      {shown.length === 0 ? (
+        <p className="mt-6 border-y-2 border-rule py-6 text-soft">
+          {filter === 'open' ? 'Nothing to look at: sound, as far as can be told.' : 'None.'}
+        </p>
+      ) : (
+        <ul className="mt-3 border-t-2 border-strong">
+          {shown.map((row) => (
+            <FindingLine key={row.key} row={row} build={build} onOpen={onOpen} />
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function FindingLine({
+  row,
+  build,
+  onOpen,
+}: {
+  row: Row
+  build: Build
+  onOpen: (part: string) => void
+}) {
+  const step = build.steps.find((one) => one.id === row.step)
+  const part = build.parts.find((one) => one.id === row.part)
+  return (
+    <li className="grid gap-x-4 gap-y-1 border-b border-rule py-2.5 md:grid-cols-[11rem_minmax(0,1fr)_auto]">
+      <p className="min-w-0">
+        <SeverityMark severity={row.severity} />
+        <code className="block font-sans text-sm text-soft">{row.rule}</code>
+      </p>
+      <div className="min-w-0">
+        <p className="max-w-prose">{row.because}</p>
+        {row.follow.map((one) => (
+          <p key={`${one.step} ${one.rule}`} className="max-w-prose text-sm text-soft">
+            From it follows <code className="font-sans">{one.rule}</code>: {one.because}
+          </p>
+        ))}
+        {row.accepted !== null && <p className="text-sm">Taken as it is: {row.accepted}</p>}
+        <p className="text-sm text-soft">
+          {[part?.name, step && isAct(step) ? stepName(step) : null].filter(Boolean).join(' · ')}
+        </p>
+      </div>
+      <p className={cx('flex items-start gap-2', !row.way && !part && 'hidden')}>
+        {row.way && (
+          <Button size="small" onClick={row.way.apply}>
+            {row.way.say}
+          </Button>
+        )}
+        {part && (
+          <Button
+            size="small"
+            onClick={() => onOpen(part.id)}
+            aria-label={`Show ${row.rule} on ${part.name}`}
+          >
+            Show it
+          </Button>
+        )}
+        {row.part === null && (
+          <Link href="/shelf" className="text-sm text-act underline">
+            Shelf
+          </Link>
+        )}
+      </p>
+    </li>
+  )
+}
+
+/** The rows in order of severity: parts, then shelf, then mirrored parts. */
+function useRows(build: Build): Row[] {
+  const { project, parts, change } = useBench()
+  const now = useNow(60_000)
+  return useMemo(() => {
+    const plans = parts.filter((one) => one.build === build.id)
+    const ofParts = plans.flatMap((plan) => partRows(plan.part, plan.findings))
+    const mend = (finding: ShelfFinding): Row['way'] => {
+      const way = finding.ways[0]
+      if (!way) return null
+      return {
+        say: way.say,
+        apply: () => void change(way.say, [{ table: 'shelf', id: way.row.id, row: way.row }]),
+      }
+    }
+    const ofShelf = shelfFindings(project, plans, now).map(
+      (one, i): Row => ({ ...one, key: `shelf ${i}`, accepted: null, follow: [], way: mend(one) }),
+    )
+    const ofSides = unbalancedParts(build).map(
+      (one): Row => ({
+        key: `sides ${one.parts.join(' ')}`,
+        severity: one.severity,
+        rule: one.rule,
+        because: one.because,
+        part: one.parts[0],
+        step: one.steps[0] ?? null,
+        accepted: null,
+        follow: [],
+        way: null,
+      }),
+    )
+    return [...ofParts, ...ofShelf, ...ofSides].sort(
+      (a, b) => GRADE[a.severity] - GRADE[b.severity],
+    )
+  }, [build, project, parts, now, change])
+}
+
+function partRows(part: string, findings: readonly PartFinding[]): Row[] {
+  return findings
+    .filter((one) => one.follows === null)
+    .map(
+      (one): Row => ({
+        key: `${part} ${one.step} ${one.rule}`,
+        severity: one.severity,
+        rule: one.rule,
+        because: one.because,
+        part,
+        step: one.step,
+        accepted: one.accepted,
+        follow: followers(findings, one),
+        way: null,
+      }),
+    )
+}
+
+/** What only follows from a finding. */
+export function followers<T extends PartFinding>(findings: readonly T[], head: PartFinding): T[] {
+  return findings.filter((one) => one.follows?.step === head.step && one.follows.rule === head.rule)
+}

@@ -1,0 +1,104 @@
+'use client'
+
+import { useMemo } from 'react'
+import { sayDuration } from '@/core/model/duration'
+import type { Build } from '@/core/model/project'
+import { SCHOOLS, type SchoolQuestion } from '@/core/model/vocabulary'
+import { type SchoolEffect, schoolEffect } from '@/core/plan'
+import { questionRow, usualSchool } from '@/core/techniques'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+
+const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
+
+/** The schools of a build: each question, what is followed, what the others bring and cost. */
+export function Schools({ build }: { build: Build }) {
+  return (
+    <details className="mt-3 border-t border-rule">
+      <summary className="flex min-h-11 cursor-pointer items-center font-semibold text-act">
+        Schools of this build
+      </summary>
+      <div className="grid gap-x-8 gap-y-4 pb-4 md:grid-cols-2 xl:grid-cols-3">
+        {QUESTIONS.map((question) => (
+          <Question key={question} build={build} question={question} />
+        ))}
+      </div>
+    </details>
+  )
+}
+
+function Question({ build, question }: { build: Build; question: SchoolQuestion }) {
+  const { change } = useBench()
+  const row = questionRow(question)
+  const chosen = build.school?.[question]
+  const value = typeof chosen === 'string' ? chosen : usualSchool(question)
+  const now = row.choices.find((one) => one.value === value)
+  const choose = (next: string) =>
+    void change(`${row.question}: ${row.choices.find((one) => one.value === next)?.name ?? next}`, [
+      {
+        table: 'builds',
+        id: build.id,
+        row: { ...build, school: { ...build.school, [question]: next } },
+      },
+    ])
+  return (
+    <label className="block min-w-0">
+      <span className="mb-1 block text-sm font-semibold text-soft">{row.question}</span>
+      <select
+        value={value}
+        onChange={(event) => choose(event.target.value)}
+        className="min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+      >
+        {row.choices.map((one) => (
+          <option key={one.value} value={one.value}>
+            {one.name}
+          </option>
+        ))}
+      </select>
+      {now && (
+        <span className="mt-1 block text-sm text-soft">
+          Brings: {now.brings}. Costs: {now.costs}.
+        </span>
+      )}
+    </label>
+  )
+}
+
+/** What laying the clears as the school of lining wants would change, and the one click that does it. */
+export function RelayClears({ build }: { build: Build }) {
+  const { project, change } = useBench()
+  const now = useNow(60_000)
+  const surface = build.school?.liningSurface ?? 'gloss'
+  const effect = useMemo(
+    () => schoolEffect(project, build.id, 'liningSurface', surface, now, newId),
+    [project, build.id, surface, now],
+  )
+  const same = JSON.stringify(effect.build.steps) === JSON.stringify(build.steps)
+  if (same) return null
+  return (
+    <p className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">
+      <span>{told(effect)}</span>
+      <Button
+        size="small"
+        onClick={() =>
+          void change(`Clears laid for lining on ${surface}`, [
+            { table: 'builds', id: build.id, row: effect.build },
+          ])
+        }
+      >
+        Lay the clears so
+      </Button>
+    </p>
+  )
+}
+
+function told({ clears, minutes }: SchoolEffect): string {
+  const coats =
+    clears === 0
+      ? 'Other clears'
+      : `${Math.abs(clears)} ${Math.abs(clears) === 1 ? 'clear' : 'clears'} ${clears < 0 ? 'fewer' : 'more'}`
+  if (Math.abs(minutes) < 1) return `${coats}, no sooner.`
+  return `${coats}, ${sayDuration(Math.abs(minutes))} ${minutes < 0 ? 'sooner' : 'later'}.`
+}

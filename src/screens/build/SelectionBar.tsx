@@ -1,0 +1,139 @@
+'use client'
+
+import { useState } from 'react'
+import type { Build } from '@/core/model/project'
+import { type ActStep, isAct } from '@/core/model/sequence'
+import { bare } from '@/core/plan'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import type { useBuildEdits } from './useBuildEdits'
+
+/** Acts on several steps: shared with other parts, kept as a technique, taken out. */
+export function SelectionBar({
+  build,
+  partId,
+  picked,
+  edits,
+  onDone,
+}: {
+  build: Build
+  partId: string
+  picked: ReadonlySet<string>
+  edits: ReturnType<typeof useBuildEdits>
+  onDone: () => void
+}) {
+  const [saving, setSaving] = useState(false)
+  const others = build.parts.filter((one) => one.id !== partId)
+  const count = picked.size === 1 ? '1 step' : `${picked.size} steps`
+  const none = picked.size === 0
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-2 border-y-2 border-act bg-act-wash px-3 py-2">
+      <p className="mr-2 font-semibold" aria-live="polite">
+        {none ? 'Pick steps on the sample' : `${count} picked`}
+      </p>
+      {others.length > 0 && (
+        <label className="flex items-center gap-2">
+          <span className="text-sm">Share with</span>
+          <select
+            disabled={none}
+            value=""
+            onChange={(event) => {
+              const to =
+                event.target.value === '*' ? others.map((one) => one.id) : [event.target.value]
+              void edits.copySteps(picked, to, `Shared: ${count}`)
+              onDone()
+            }}
+            className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
+          >
+            <option value="" disabled>
+              another part
+            </option>
+            {others.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+            {others.length > 1 && <option value="*">all other parts</option>}
+          </select>
+        </label>
+      )}
+      <Button size="small" disabled={none} onClick={() => setSaving(true)}>
+        Keep as a technique
+      </Button>
+      <Button
+        size="small"
+        look="stop"
+        disabled={none}
+        onClick={() => {
+          void edits.removeSteps(picked, `Taken out: ${count}`)
+          onDone()
+        }}
+      >
+        Take them out
+      </Button>
+      <Button size="small" onClick={onDone}>
+        Enough
+      </Button>
+      {saving && (
+        <NameIt
+          onSave={async (name) => {
+            await edits.saveTechnique({ id: newId(), name, steps: actsOf(build, picked) })
+            onDone()
+          }}
+          onClose={() => setSaving(false)}
+        />
+      )}
+    </div>
+  )
+}
+
+/** The acts as a technique keeps them: without what ties them to this build. */
+function actsOf(build: Build, picked: ReadonlySet<string>): ActStep[] {
+  return build.steps.flatMap((step): ActStep[] => {
+    if (!picked.has(step.id) || !isAct(step)) return []
+    const { accepted, protection, ...act } = bare(step) as ActStep & { accepted?: unknown }
+    return [act]
+  })
+}
+
+function NameIt({
+  onSave,
+  onClose,
+}: {
+  onSave: (name: string) => Promise<void>
+  onClose: () => void
+}) {
+  const [name, setName] = useState('')
+  const [error, setError] = useState(false)
+  return (
+    <form
+      className="flex basis-full flex-wrap gap-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (name.trim() === '') setError(true)
+        else void onSave(name.trim())
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && onClose()}
+    >
+      <input
+        // biome-ignore lint/a11y/noAutofocus: the field was asked for a moment ago
+        autoFocus
+        aria-label="Name of the technique"
+        placeholder="Its name"
+        maxLength={120}
+        value={name}
+        aria-invalid={error ? true : undefined}
+        onChange={(event) => setName(event.target.value)}
+        className="min-h-9 min-w-0 flex-1 basis-48 rounded-tool border-2 border-strong bg-raised px-2"
+      />
+      <Button size="small" type="submit" look="act">
+        Keep it
+      </Button>
+      {error && (
+        <p className="basis-full text-sm font-semibold text-stop">
+          Found nothing, expected a name of 1 to 120 characters
+        </p>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,138 @@
+import { familyRow, substrateRow } from '@/core/materials'
+import { sayDuration } from '@/core/model/duration'
+import type { Substrate } from '@/core/model/vocabulary'
+import type { Explained, ExplainedMoment } from '@/core/stack'
+import { cx } from '@/ui/cx'
+import { SeverityMark, severityLook } from '@/ui/Severity'
+import { capital, MILESTONE_WORDS, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
+import type { FilmChoice } from './films'
+
+const WORD = { yes: 'Yes', 'with-care': 'With care', no: 'No' } as const
+const INK = { yes: 'text-act', 'with-care': 'text-risk', no: 'text-stop' } as const
+
+/** The answer in a word, then minute by minute, then what else one would ask. */
+export function Answer({
+  found,
+  on,
+  put,
+  substrate,
+}: {
+  found: Explained
+  on: FilmChoice
+  put: FilmChoice
+  substrate: Substrate
+}) {
+  return (
+    <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <section aria-labelledby="answer" className="min-w-0">
+        <h2 id="answer" className="flex flex-wrap items-baseline gap-x-4">
+          <span className={cx('font-display text-5xl font-semibold', INK[found.answer])}>
+            {WORD[found.answer]}
+          </span>
+          <span className="text-xl" data-answer-from>
+            {fromWords(found)}
+          </span>
+        </h2>
+        <p className="mt-1 max-w-prose text-soft">
+          {put.say} on {on.say.toLowerCase()}
+          {found.latest !== null && `; without a scuff until ${sayDuration(found.latest)}`}.
+        </p>
+        <ol className="mt-5 border-t-2 border-strong">
+          {told(found.moments).map((moment) => (
+            <Moment key={moment.after} moment={moment} />
+          ))}
+        </ol>
+      </section>
+      <aside className="min-w-0 space-y-6 lg:border-l lg:border-rule lg:pl-6">
+        <Off found={found} put={put} on={on} />
+        <Fact name="Shields between">
+          {found.shields.length === 0
+            ? 'No clear bears this solvent.'
+            : `${capital(found.shields.map((one) => familyRow(one).name).join(', '))} clear, set, bears this solvent.`}
+        </Fact>
+        <section>
+          <h3 className="text-sm font-semibold text-soft">
+            On bare {substrateRow(substrate).name}
+          </h3>
+          {found.substrate.length === 0 && <p className="mt-1">Nothing to fear.</p>}
+          {found.substrate.map((one) => (
+            <p key={one.rule} className="mt-1">
+              <SeverityMark severity={one.severity} /> {one.because}
+            </p>
+          ))}
+        </section>
+      </aside>
+    </div>
+  )
+}
+
+function fromWords({ from, answer }: Explained): string {
+  if (from === null) return answer === 'no' ? 'at no time' : 'at any time, minding the risk'
+  return from <= 1 ? 'at once' : `from ${sayDuration(from)} on`
+}
+
+/** Minutes at which what is said changes, and the points of the clock. */
+function told(moments: readonly ExplainedMoment[]): ExplainedMoment[] {
+  const said = (one: ExplainedMoment) => one.findings.map((f) => f.rule + f.severity).join(' ')
+  return moments.filter((one, i) => {
+    const before = moments[i - 1]
+    return !before || one.point !== null || said(before) !== said(one)
+  })
+}
+
+function Moment({ moment }: { moment: ExplainedMoment }) {
+  const { worst, findings, after, point } = moment
+  return (
+    <li
+      data-after={after}
+      data-point={point ?? undefined}
+      className="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-4 border-b border-rule py-2.5 sm:grid-cols-[11rem_minmax(0,1fr)]"
+    >
+      <p>
+        <span className="block text-xl font-semibold">
+          {after <= 0 ? 'At once' : sayDuration(after)}
+        </span>
+        <span className="block text-sm text-soft">{point ? MILESTONE_WORDS[point] : ''}</span>
+      </p>
+      <div className={cx('border-l-4 pl-4', worst ? severityLook(worst).edge : 'border-act')}>
+        {findings.length === 0 && <p className="font-semibold text-act">May go on</p>}
+        {findings.map((one) => (
+          <p key={one.rule} className="max-w-prose">
+            <SeverityMark severity={one.severity} /> {one.because}
+          </p>
+        ))}
+      </div>
+    </li>
+  )
+}
+
+function Off({ found, put, on }: { found: Explained; put: FilmChoice; on: FilmChoice }) {
+  const ways = found.cleansUp?.ways.slice(0, 4) ?? []
+  return (
+    <section>
+      <h3 className="text-sm font-semibold text-soft">Takes {put.say.toLowerCase()} off again</h3>
+      {ways.length === 0 ? (
+        <p className="mt-1">Nothing that leaves {on.say.toLowerCase()} alone.</p>
+      ) : (
+        <ul className="mt-1">
+          {ways.map((way) => (
+            <li key={way.solvent}>
+              <span className="font-semibold">{capital(SOLVENT_NAMES[way.solvent])}</span>,{' '}
+              {TOUCH_WORDS[way.touch]}
+              {way.under === 's' && <span className="text-soft">: a light pass only</span>}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function Fact({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <section>
+      <h3 className="text-sm font-semibold text-soft">{name}</h3>
+      <p className="mt-1">{children}</p>
+    </section>
+  )
+}

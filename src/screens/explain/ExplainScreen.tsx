@@ -1,0 +1,150 @@
+'use client'
+
+import { useRouter, useSearchParams } from 'next/navigation'
+import { Suspense, useMemo } from 'react'
+import { substrateRow } from '@/core/materials'
+import { REFERENCE_CLIMATE } from '@/core/model/climate'
+import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/model/vocabulary'
+import { climateOf } from '@/core/plan'
+import { explain } from '@/core/stack'
+import { SelectField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
+import { capital, plain } from '../words'
+import { Answer } from './Answer'
+import { asked, FILMS, type FilmChoice, filmOf, filmOfStep } from './films'
+
+export function ExplainScreen() {
+  return (
+    <Suspense>
+      <Explain />
+    </Suspense>
+  )
+}
+
+const GROUPS = [...new Set(FILMS.map((one) => one.group))]
+
+/** May this go on that, from when, and how? Every choice stands in the address, so that it can be gone back to. */
+function Explain() {
+  const ask = useQuestion()
+  const climate = useLatestClimate()
+  const found = useMemo(
+    () =>
+      explain(
+        asked(ask.on, ask.onSheen, ''),
+        asked(ask.put, 'gloss', ask.coat),
+        ask.substrate,
+        climate,
+      ),
+    [ask.on, ask.put, ask.onSheen, ask.coat, ask.substrate, climate],
+  )
+  return (
+    <div className="p-4 lg:p-6">
+      <h1 className="font-display text-4xl font-semibold">May this go on that?</h1>
+      <p className="mt-1 text-soft">
+        At {climate.celsius} °C and {climate.humidity} %, the room as it was last read.
+      </p>
+      <div className="mt-5 grid gap-4 border-y-2 border-strong py-4 md:grid-cols-2 xl:grid-cols-[1fr_1fr_auto]">
+        <div className="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-2">
+          <FilmField label="Put on" value={ask.put} onChange={(id) => ask.set({ put: id })} />
+          <SelectField
+            label="Coat"
+            value={ask.coat}
+            onChange={(event) => ask.set({ coat: event.target.value })}
+            choices={[
+              { value: '', say: 'As usual' },
+              ...COATS.map((value) => ({ value, say: plain(value) })),
+            ]}
+          />
+        </div>
+        <div className="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-2">
+          <FilmField
+            label="What lies there"
+            value={ask.on}
+            onChange={(id) => ask.set({ on: id })}
+          />
+          {ask.on.step.do === 'clear' && (
+            <SelectField
+              label="Its sheen"
+              value={ask.onSheen}
+              onChange={(event) => ask.set({ sheen: event.target.value })}
+              choices={SHEENS.map((value) => ({ value, say: plain(value) }))}
+            />
+          )}
+        </div>
+        <SelectField
+          label="Part made of"
+          value={ask.substrate}
+          onChange={(event) => ask.set({ substrate: event.target.value })}
+          choices={SUBSTRATES.map((value) => ({ value, say: capital(substrateRow(value).name) }))}
+        />
+      </div>
+      <Answer found={found} on={ask.on} put={ask.put} substrate={ask.substrate} />
+    </div>
+  )
+}
+
+function FilmField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string
+  value: FilmChoice
+  onChange: (id: string) => void
+}) {
+  return (
+    <label className="block min-w-0">
+      <span className="mb-1 block text-sm font-semibold text-soft">{label}</span>
+      <select
+        value={value.id}
+        onChange={(event) => onChange(event.target.value)}
+        className="min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+      >
+        {GROUPS.map((group) => (
+          <optgroup key={group} label={group}>
+            {FILMS.filter((one) => one.group === group).map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.say}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </select>
+    </label>
+  )
+}
+
+function useQuestion() {
+  const router = useRouter()
+  const query = useSearchParams()
+  const { parts, project } = useBench()
+  const clock = parts.find((one) => one.clocks.length > 0)?.clocks[0]
+  const build = project.builds?.find((one) => one.id === clock?.build)
+  const lying = clock ? filmOfStep(build, clock.step) : null
+  const first = FILMS[0] as FilmChoice
+  const set = (next: Record<string, string>) => {
+    const params = new URLSearchParams(query.toString())
+    for (const [key, value] of Object.entries(next)) params.set(key, value)
+    router.replace(`/explain?${params}`, { scroll: false })
+  }
+  return {
+    on: filmOf(query.get('on')) ?? lying ?? first,
+    put: filmOf(query.get('put')) ?? filmOf('base.alcohol-acrylic') ?? first,
+    onSheen: (query.get('sheen') as Sheen | null) ?? 'gloss',
+    coat: query.get('coat') ?? '',
+    substrate: known(query.get('substrate')),
+    set,
+  }
+}
+
+function known(text: string | null): Substrate {
+  return SUBSTRATES.find((one) => one === text) ?? 'polystyrene'
+}
+
+function useLatestClimate() {
+  const { project } = useBench()
+  return useMemo(() => {
+    const last = [...(project.climate ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
+    return last ? climateOf(last) : REFERENCE_CLIMATE
+  }, [project.climate])
+}

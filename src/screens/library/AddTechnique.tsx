@@ -1,0 +1,106 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import { addTechnique, type Chosen, type Proposal } from '@/core/plan'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
+import { stepName } from '../words'
+
+/** Adds a technique to parts of a build: what would be laid, and what it asks for, is told before it is. */
+export function AddTechnique({
+  name,
+  chosen,
+  build: asked,
+}: {
+  name: string
+  chosen: Chosen
+  build: string | null
+}) {
+  const { project, change } = useBench()
+  const router = useRouter()
+  const builds = project.builds ?? []
+  const [buildId, setBuild] = useState(asked ?? builds[0]?.id ?? '')
+  const build = builds.find((one) => one.id === buildId) ?? builds[0]
+  const [parts, setParts] = useState<readonly string[]>(
+    () => build?.parts.slice(0, 1).map((one) => one.id) ?? [],
+  )
+  const first = build?.parts.find((one) => parts.includes(one.id))
+  const proposal = useMemo((): Proposal | null => {
+    const ids = build?.parts.map((one) => one.id).filter((one) => parts.includes(one)) ?? []
+    if (!build || ids.length === 0) return null
+    return addTechnique(project, build.id, ids, chosen, Date.now(), newId)
+  }, [project, build, chosen, parts])
+  if (!build)
+    return <p className="text-soft">Start a build, and its steps can be added to it from here.</p>
+  const add = async () => {
+    if (!proposal) return
+    await change(`Added: ${name.toLowerCase()}`, [
+      { table: 'builds', id: build.id, row: proposal.build },
+    ])
+    router.push(`/builds/${build.id}?part=${first?.id ?? ''}`)
+  }
+  return (
+    <section aria-labelledby="add-technique" className="border-t-2 border-strong pt-3">
+      <h3 id="add-technique" className="font-display text-xl font-semibold">
+        Add it to a build
+      </h3>
+      <div className="mt-2 space-y-3">
+        <SelectField
+          label="Build"
+          value={build.id}
+          onChange={(event) => {
+            setBuild(event.target.value)
+            const next = builds.find((one) => one.id === event.target.value)
+            setParts(next?.parts.slice(0, 1).map((one) => one.id) ?? [])
+          }}
+          choices={builds.map((one) => ({ value: one.id, say: one.name }))}
+        />
+        <fieldset>
+          <legend className="text-sm font-semibold text-soft">On</legend>
+          {build.parts.map((part) => (
+            <label key={part.id} className="flex min-h-9 items-center gap-2.5">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={parts.includes(part.id)}
+                onChange={(event) =>
+                  setParts(
+                    event.target.checked
+                      ? [...parts, part.id]
+                      : parts.filter((one) => one !== part.id),
+                  )
+                }
+              />
+              {part.name}
+            </label>
+          ))}
+        </fieldset>
+        {proposal ? <Proposed proposal={proposal} /> : <p className="text-soft">Choose a part.</p>}
+        <Button look="act" disabled={!proposal} onClick={() => void add()}>
+          Add {proposal?.added.length ?? 0} steps
+        </Button>
+      </div>
+    </section>
+  )
+}
+
+/** The steps in order of work; a stage that the technique asks for says why. */
+function Proposed({ proposal }: { proposal: Proposal }) {
+  return (
+    <ol aria-label="What would be added" className="border-t border-rule">
+      {proposal.added.map((one) => (
+        <li key={one.id} className="border-b border-rule py-1.5">
+          <span className="font-semibold">{stepName(one.step)}</span>
+          {one.because && (
+            <span className="block text-sm">
+              <span className="font-semibold text-note">Asked for.</span> {one.because}
+            </span>
+          )}
+        </li>
+      ))}
+    </ol>
+  )
+}

@@ -1,0 +1,139 @@
+'use client'
+
+import { useMemo } from 'react'
+import { faultRow } from '@/core/faults'
+import { REFERENCE_CLIMATE } from '@/core/model/climate'
+import { sayDuration } from '@/core/model/duration'
+import { climateOf, techniqueNumbers } from '@/core/plan'
+import { TECHNIQUES } from '@/core/techniques'
+import { useBench } from '../shell/BenchContext'
+import { capital, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
+
+const COMPARED = TECHNIQUES.filter((one) => one.compare)
+
+/** Ways of chipping side by side: what one judges them by, a column each. */
+export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
+  const { project } = useBench()
+  const columns = useMemo(() => {
+    const last = [...(project.climate ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
+    const climate = last ? climateOf(last) : REFERENCE_CLIMATE
+    return COMPARED.map((one) => ({ one, numbers: techniqueNumbers(one, climate, 72) }))
+  }, [project.climate])
+  return (
+    <section aria-labelledby="compare">
+      <h2 id="compare" className="font-display text-4xl font-semibold">
+        Ways to chip, side by side
+      </h2>
+      <p className="mt-1 text-soft">Times are reckoned for a painted part in the room as it is.</p>
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table that scrolls sideways is reached with the keyboard */}
+      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Comparison">
+        <table className="w-full min-w-[60rem] border-collapse text-left align-top">
+          <thead>
+            <tr className="border-b-2 border-strong">
+              <th className="w-32 py-2" scope="col">
+                <span className="sr-only">Judged by</span>
+              </th>
+              {columns.map(({ one }) => (
+                <th key={one.id} scope="col" className="py-2 pr-4">
+                  <button
+                    type="button"
+                    onClick={() => onOpen(one.id)}
+                    className="min-h-8 text-left font-display text-lg font-semibold text-act underline"
+                  >
+                    {one.name}
+                  </button>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            <Row name="Control">
+              {columns.map(({ one }) => (
+                <Level key={one.id} of={one.compare?.control ?? 0} />
+              ))}
+            </Row>
+            <Row name="Randomness">
+              {columns.map(({ one }) => (
+                <Level key={one.id} of={one.compare?.randomness ?? 0} />
+              ))}
+            </Row>
+            <Row name="Hands">
+              {columns.map(({ one, numbers }) => (
+                <span key={one.id}>{sayDuration(numbers.handsOn)}</span>
+              ))}
+            </Row>
+            <Row name="Waiting">
+              {columns.map(({ one, numbers }) => (
+                <span key={one.id}>{sayDuration(numbers.waiting)}</span>
+              ))}
+            </Row>
+            <Row name="Taken back">
+              {columns.map(({ one, numbers }) => (
+                <span key={one.id}>
+                  {numbers.comesOff
+                    ? `${capital(SOLVENT_NAMES[numbers.comesOff.solvent])}, ${TOUCH_WORDS[numbers.comesOff.touch]}`
+                    : 'No: what is off is painted again'}
+                </span>
+              ))}
+            </Row>
+            <Row name="Top coat">
+              {columns.map(({ one }) => (
+                <span key={one.id}>{capital(one.compare?.topCoat ?? '')}</span>
+              ))}
+            </Row>
+            <Row name="Goes wrong">
+              {columns.map(({ one }) => (
+                <span key={one.id}>
+                  {capital(one.compare?.goesWrong ?? '')}.{' '}
+                  <span className="text-sm text-soft">
+                    {one.faults.map((id) => faultRow(id).symptom).join('; ')}
+                  </span>
+                </span>
+              ))}
+            </Row>
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
+function Row({ name, children }: { name: string; children: React.ReactNode[] }) {
+  return (
+    <tr className="border-b border-rule">
+      <th scope="row" className="py-2.5 pr-3 text-left align-top text-sm font-semibold text-soft">
+        {name}
+      </th>
+      {children.map((cell, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the columns never change places
+        <td key={i} className="py-2.5 pr-4 align-top">
+          {cell}
+        </td>
+      ))}
+    </tr>
+  )
+}
+
+const LEVELS = ['none', 'little', 'some', 'fair', 'much', 'most'] as const
+
+/** One to five, as strokes and in a word. */
+function Level({ of }: { of: number }) {
+  return (
+    <span className="flex items-center gap-2">
+      <svg viewBox="0 0 30 12" className="h-3 w-8" aria-hidden="true">
+        {[0, 1, 2, 3, 4].map((i) => (
+          <rect
+            key={i}
+            x={i * 6}
+            y={i < of ? 0 : 9}
+            width="4"
+            height={i < of ? 12 : 3}
+            fill="currentColor"
+            opacity={i < of ? 1 : 0.45}
+          />
+        ))}
+      </svg>
+      {LEVELS[of]}
+    </span>
+  )
+}

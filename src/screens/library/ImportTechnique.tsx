@@ -1,0 +1,60 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { readTechnique } from '@/core/formats/techniqueFile'
+import { Button } from '@/ui/Button'
+import { useBench } from '../shell/BenchContext'
+
+/** Takes a technique from a file: all of it, or a sentence with the path of what is wrong. */
+export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) {
+  const { change, project } = useBench()
+  const input = useRef<HTMLInputElement>(null)
+  const [error, setError] = useState<string | null>(null)
+  const take = async (file: File) => {
+    const read = readTechnique(await jsonOf(file))
+    if (!read.ok) {
+      const first = read.problems[0]
+      setError(`${first?.path || 'The file'}: found ${first?.found}, expected ${first?.expected}`)
+      return
+    }
+    setError(null)
+    const known = project.techniques?.some((one) => one.id === read.value.id)
+    await change(`${known ? 'Replaced' : 'Imported'}: ${read.value.name}`, [
+      { table: 'techniques', id: read.value.id, row: read.value },
+    ])
+    onTaken(read.value.id)
+  }
+  return (
+    <>
+      <Button size="small" onClick={() => input.current?.click()}>
+        Import one
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label="Technique file"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file) void take(file)
+        }}
+      />
+      {error && (
+        <p role="alert" className="basis-full text-sm font-semibold text-stop">
+          {error}
+        </p>
+      )}
+    </>
+  )
+}
+
+async function jsonOf(file: File): Promise<unknown> {
+  try {
+    return JSON.parse(await file.text())
+  } catch {
+    return 'text that is no JSON'
+  }
+}

@@ -1,0 +1,129 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { techniqueText } from '@/core/formats/techniqueFile'
+import { type OwnTechnique, ownTechniqueSchema } from '@/core/model/technique'
+import { stagesOf } from '@/core/techniques'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { saveFile } from '@/ui/saveFile'
+import { focusFirstError, readForm } from '../forms'
+import { useBench } from '../shell/BenchContext'
+import { stepName } from '../words'
+import { AddTechnique } from './AddTechnique'
+
+/** A technique of the modeller's own: renamed, exported, removed, added to a build. */
+export function OwnView({
+  technique,
+  build,
+  onGone,
+}: {
+  technique: OwnTechnique
+  build: string | null
+  onGone: () => void
+}) {
+  const { change } = useBench()
+  const [name, setName] = useState(technique.name)
+  const [purpose, setPurpose] = useState(technique.purpose ?? '')
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
+  const stage = stagesOf(technique.steps)[0] ?? 11
+  const write = (label: string, row: OwnTechnique | null) =>
+    change(label, [{ table: 'techniques', id: technique.id, row }])
+  const save = () => {
+    const read = readForm(ownTechniqueSchema, { ...technique, name, purpose })
+    setErrors(read.ok ? {} : read.errors)
+    if (read.ok) void write(`Changed: ${read.value.name}`, read.value)
+    else focusFirstError(form.current)
+  }
+  return (
+    <article aria-labelledby="technique">
+      <p className="text-sm font-semibold text-soft">Your own</p>
+      <h2 id="technique" className="font-display text-4xl font-semibold">
+        {technique.name}
+      </h2>
+      <div className="mt-5 grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
+        <div className="min-w-0 space-y-6">
+          <ol className="border-t-2 border-strong">
+            {technique.steps.map((step, i) => (
+              <li
+                // biome-ignore lint/suspicious/noArrayIndexKey: two steps may read the same
+                key={i}
+                className="flex items-center justify-between gap-3 border-b border-rule py-1.5"
+              >
+                <span>
+                  <span className="font-semibold">{stepName(step)}</span>{' '}
+                  <span className="text-sm text-soft">
+                    {[step.family, step.coats?.join(', ')].filter(Boolean).join(' · ')}
+                  </span>
+                </span>
+                {technique.steps.length > 1 && (
+                  <Button
+                    size="small"
+                    aria-label={`Take out step ${i + 1}, ${stepName(step)}`}
+                    onClick={() =>
+                      void write(`Taken out: ${stepName(step).toLowerCase()}`, {
+                        ...technique,
+                        steps: technique.steps.filter((_, j) => j !== i),
+                      })
+                    }
+                  >
+                    Take out
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ol>
+          <form
+            ref={form}
+            noValidate
+            className="max-w-md space-y-3"
+            onSubmit={(event) => {
+              event.preventDefault()
+              save()
+            }}
+          >
+            <TextField
+              label="Name"
+              value={name}
+              error={errors.name}
+              onChange={(event) => setName(event.target.value)}
+            />
+            <TextField
+              label="What it is for"
+              value={purpose}
+              error={errors.purpose}
+              onChange={(event) => setPurpose(event.target.value)}
+            />
+            <div className="flex flex-wrap gap-2">
+              <Button type="submit">Apply</Button>
+              <Button
+                onClick={() =>
+                  saveFile(`${technique.id}.json`, techniqueText(technique), 'application/json')
+                }
+              >
+                Export it
+              </Button>
+              <Button
+                look="stop"
+                onClick={() => {
+                  void write(`Removed: ${technique.name}`, null)
+                  onGone()
+                }}
+              >
+                Remove
+              </Button>
+            </div>
+          </form>
+        </div>
+        <aside className="min-w-0 xl:border-l xl:border-rule xl:pl-6">
+          <AddTechnique
+            name={technique.name}
+            chosen={{ stage, steps: technique.steps.map((step) => ({ step })) }}
+            build={build}
+          />
+        </aside>
+      </div>
+    </article>
+  )
+}

@@ -1,0 +1,200 @@
+'use client'
+
+import Link from 'next/link'
+import { useMemo } from 'react'
+import { faultRow } from '@/core/faults'
+import { ACT_TABLE } from '@/core/materials'
+import { REFERENCE_CLIMATE } from '@/core/model/climate'
+import { sayDuration } from '@/core/model/duration'
+import { climateOf, techniqueNumbers } from '@/core/plan'
+import { questionRow, type Technique } from '@/core/techniques'
+import { useBench } from '../shell/BenchContext'
+import { capital, SOLVENT_NAMES, stepName, TOUCH_WORDS } from '../words'
+import { AddTechnique } from './AddTechnique'
+
+/** One entry of the library: what for, what it needs, its steps, its figures here, and the way into a build. */
+export function TechniqueView({
+  technique,
+  build,
+}: {
+  technique: Technique
+  build: string | null
+}) {
+  return (
+    <article aria-labelledby="technique" className="min-w-0">
+      <h2 id="technique" className="font-display text-4xl font-semibold">
+        {technique.name}
+      </h2>
+      <p className="mt-1 max-w-prose text-lg">{technique.purpose}</p>
+      <div className="mt-5 grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
+        <div className="min-w-0 space-y-6">
+          <Steps technique={technique} />
+          <Facts technique={technique} />
+        </div>
+        <aside className="min-w-0 space-y-6 xl:border-l xl:border-rule xl:pl-6">
+          <Numbers technique={technique} build={build} />
+          {technique.steps.length > 0 && (
+            <AddTechnique name={technique.name} chosen={technique} build={build} />
+          )}
+        </aside>
+      </div>
+    </article>
+  )
+}
+
+const AT_WORDS = {
+  here: '',
+  'under-colour': 'under the newest colour',
+  'over-colour': 'over that colour',
+} as const
+
+function Steps({ technique }: { technique: Technique }) {
+  if (technique.steps.length === 0)
+    return <p className="text-soft">It adds no step: it is a way of looking and holding.</p>
+  return (
+    <ol className="border-t-2 border-strong">
+      {technique.steps.map(({ step, window, at }, i) => (
+        <li
+          // biome-ignore lint/suspicious/noArrayIndexKey: the steps of an entry never change
+          key={i}
+          className="grid grid-cols-[2rem_minmax(0,1fr)] gap-x-2 border-b border-rule py-2"
+        >
+          <span className="font-display text-xl font-semibold">{i + 1}</span>
+          <span className="min-w-0">
+            <span className="font-semibold">{stepName(step)}</span>{' '}
+            <span className="text-sm text-soft">
+              {[
+                step.family ?? ACT_TABLE[step.do].family,
+                step.coats?.join(', '),
+                step.thinning === undefined ? null : `${Math.round(step.thinning * 100)} % thinner`,
+                step.grit === undefined ? null : `grit ${step.grit}`,
+                AT_WORDS[at ?? 'here'],
+              ]
+                .filter((one) => one && one !== 'must')
+                .join(' · ')}
+            </span>
+            {window && <span className="block text-sm">{capital(window)}</span>}
+          </span>
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+function Facts({ technique }: { technique: Technique }) {
+  return (
+    <dl className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+      <Fact name="Wants under it">
+        {technique.surface ? `${capital(technique.surface.join(' or '))}; ` : ''}
+        {technique.needs}
+      </Fact>
+      <Fact name="Tools">{technique.tools.join(', ')}</Fact>
+      <Fact name="How much">{technique.amounts}</Fact>
+      <Fact name="Look for">{technique.lookFor}</Fact>
+      {technique.variants.length > 0 && (
+        <Fact name="Variants">
+          {technique.variants.map((one) => (
+            <span key={one.name} className="block">
+              <span className="font-semibold">{one.name}</span>: {one.say}
+            </span>
+          ))}
+        </Fact>
+      )}
+      {technique.schools.length > 0 && (
+        <Fact name="Schools differ">
+          {technique.schools.map((one) => (
+            <span key={one} className="block">
+              {questionRow(one).question}:{' '}
+              {questionRow(one)
+                .choices.map((row) => row.name)
+                .join(' · ')}
+            </span>
+          ))}
+        </Fact>
+      )}
+      {technique.faults.length > 0 && (
+        <Fact name="How it goes wrong" wide>
+          {technique.faults.map((id) => (
+            <span key={id} className="mb-1.5 block">
+              <span className="font-semibold">{capital(faultRow(id).symptom)}</span>:{' '}
+              {faultRow(id).causes}. Next time: {faultRow(id).nextTime || 'as above'}.
+            </span>
+          ))}
+        </Fact>
+      )}
+    </dl>
+  )
+}
+
+function Fact({
+  name,
+  wide,
+  children,
+}: {
+  name: string
+  wide?: boolean
+  children: React.ReactNode
+}) {
+  return (
+    <div className={wide ? 'min-w-0 sm:col-span-2' : 'min-w-0'}>
+      <dt className="text-sm font-semibold text-soft">{name}</dt>
+      <dd className="mt-0.5">{children}</dd>
+    </div>
+  )
+}
+
+function Numbers({ technique, build }: { technique: Technique; build: string | null }) {
+  const { project } = useBench()
+  const scale = project.builds?.find((one) => one.id === build)?.scale ?? 72
+  const numbers = useMemo(() => {
+    const last = [...(project.climate ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
+    return techniqueNumbers(technique, last ? climateOf(last) : REFERENCE_CLIMATE, scale, 100)
+  }, [technique, project.climate, scale])
+  return (
+    <section>
+      <h3 className="text-sm font-semibold text-soft">Here, at 1:{scale}, on 100 cm²</h3>
+      <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-4 gap-y-1">
+        <Figure name="Hands">{sayDuration(numbers.handsOn)}</Figure>
+        <Figure name="Waiting">{sayDuration(numbers.waiting)}</Figure>
+        {numbers.ml ? <Figure name="Mixed paint">{numbers.ml.toFixed(1)} ml</Figure> : null}
+        {numbers.marks && (
+          <Figure name={capital(numbers.marks.what)}>
+            {millimetres(numbers.marks.from)}–{millimetres(numbers.marks.to)} mm
+          </Figure>
+        )}
+      </dl>
+      {numbers.marks && <p className="text-sm text-soft">{capital(numbers.marks.say)}.</p>}
+      {numbers.comesOff && (
+        <p className="mt-1 text-sm">
+          Comes off again with {SOLVENT_NAMES[numbers.comesOff.solvent]},{' '}
+          {TOUCH_WORDS[numbers.comesOff.touch]}.
+        </p>
+      )}
+      {numbers.stages.length > 0 && (
+        <p className="mt-1 text-sm">
+          On satin it asks for{' '}
+          {numbers.stages.map((step) => stepName(step).toLowerCase()).join(', ')} first; that is in
+          the figures.
+        </p>
+      )}
+      <p className="mt-1 text-sm">
+        <Link href="/explain" className="text-act underline">
+          May it go on what lies there?
+        </Link>
+      </p>
+    </section>
+  )
+}
+
+function millimetres(value: number): string {
+  return value < 0.1 ? value.toFixed(2) : value < 10 ? value.toFixed(1) : value.toFixed(0)
+}
+
+function Figure({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd className="text-right font-semibold whitespace-nowrap">{children}</dd>
+    </>
+  )
+}
