@@ -38,6 +38,15 @@ const SHOTS = [
         .first()
         .click(),
   },
+  {
+    name: 'findings',
+    path: '/builds/gannets-lament',
+    size: DESK,
+    before: (page) => page.getByRole('button', { name: 'All findings' }).click(),
+  },
+  { name: 'library', path: '/library?id=graded-lining&build=ploughman-6', size: DESK },
+  { name: 'library-compare', path: '/library?id=compare', size: DESK, theme: 'dark' },
+  { name: 'explain', path: '/explain?on=base.enamel&put=clear.lacquer', size: DESK },
   { name: 'mix', path: '/mix', size: DESK },
   { name: 'shelf', path: '/shelf', size: DESK },
   { name: 'log', path: '/log', size: DESK },

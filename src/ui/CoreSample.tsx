@@ -8,6 +8,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
+import { restrictToParentElement, restrictToVerticalAxis } from '@dnd-kit/modifiers'
 import {
   SortableContext,
   sortableKeyboardCoordinates,
@@ -19,6 +20,9 @@ import { ChevronDown, ChevronRight, GripVertical } from 'lucide-react'
 import { Fragment, type ReactNode } from 'react'
 import { cx } from './cx'
 import { FilmBand, type FilmBandProps } from './FilmBand'
+
+/** A dragged step stays on the core: the page has no reason to scroll away under it. */
+const WITHIN = [restrictToVerticalAxis, restrictToParentElement]
 
 /** One step in the sample. */
 export type SampleRow = {
@@ -95,6 +99,7 @@ export function CoreSample({
       id="core-sample"
       sensors={sensors}
       collisionDetection={closestCenter}
+      modifiers={WITHIN}
       onDragOver={({ active, over }) =>
         onHover(String(active.id), over ? before(String(active.id), String(over.id)) : null)
       }
@@ -167,19 +172,22 @@ function StageRow({
   const bands = stage.rows.filter((row) => row.band)
   return (
     <li className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
-      <div className="flex flex-col-reverse border-x-2 border-ink bg-sunk">
-        {folded &&
-          bands.map((row) => (
-            <span key={row.id} className="relative block h-2.5">
-              {row.band && <FilmBand {...row.band} />}
-            </span>
-          ))}
+      <div className="flex flex-col-reverse overflow-hidden border-x-2 border-ink bg-sunk">
+        {(folded ? bands : bands.slice(-1)).map((row) => (
+          <span
+            key={row.id}
+            className={cx('relative block', folded ? 'min-h-2.5 flex-1' : 'h-full opacity-60')}
+          >
+            {row.under && row.band?.patchy && <FilmBand {...row.under} sheen={null} />}
+            {row.band && <FilmBand {...row.band} sheen={null} />}
+          </span>
+        ))}
       </div>
       <button
         type="button"
         aria-expanded={!folded}
         onClick={onFold}
-        className="flex min-h-9 items-center gap-2 border-b border-rule bg-ground px-4 text-left text-sm text-soft hover:text-ink"
+        className="flex min-h-8 items-center gap-2 border-b border-rule bg-ground px-4 text-left text-sm text-soft hover:text-ink"
       >
         {folded ? (
           <ChevronRight className="size-4" aria-hidden="true" />

@@ -87,8 +87,8 @@ function addToPart(
   for (const one of chosen.steps) {
     const walked = walkOf(project, build, part, now)
     const at = placeOf(one, chosen.stage, walked, last)
-    const step = one.step
-    const made = insert(build, part, walked, at, [step], id)
+    const steps: Step[] = one.wait ? [{ wait: one.wait }, one.step] : [one.step]
+    const made = insert(build, part, walked, at, steps, id)
     build = made.build
     for (const added of made.ids) {
       own.add(added)

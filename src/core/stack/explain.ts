@@ -5,6 +5,7 @@ import type { ActStep, Sequence } from '../model/sequence'
 import type { Family, Severity, Solvent, Substrate } from '../model/vocabulary'
 import { EPSILON, type Film, filmReaches } from './film'
 import type { RuleName } from './finding'
+import { foldings } from './fold'
 import { atMinute } from './moment'
 import { latestRecoat } from './rules/recoatWindowMissed'
 import { type UndoMap, undoMap } from './undoMap'
@@ -17,7 +18,7 @@ export type ExplainedMoment = {
   /** The point of its clock that this is; null: an ordinary minute. */
   point: 'flash' | 'touch' | 'recoat' | 'cured' | null
   worst: Severity | null
-  findings: { rule: RuleName; severity: Severity; because: string }[]
+  findings: { rule: RuleName; severity: Severity; because: string; follows?: RuleName }[]
 }
 
 /** May one film go on another, when, and how? Minutes count from the last coat of what is under. */
@@ -113,9 +114,13 @@ function sequenceOf(steps: Sequence['steps'], substrate: Substrate, climate: Cli
 }
 
 function momentOf(film: Film, { moment }: Walked): ExplainedMoment {
-  const findings = judge(moment)
-    .filter((one) => !OF_THE_PART.includes(one.rule))
-    .map(({ rule, draft }) => ({ rule, severity: draft.severity, because: draft.because }))
+  const drafts = judge(moment).filter((one) => !OF_THE_PART.includes(one.rule))
+  const heads = foldings(drafts)
+  const findings = drafts.map(({ rule, draft }, i) => {
+    const head = heads[i]?.rule
+    const { severity, because } = draft
+    return { rule, severity, because, ...(head ? { follows: head } : {}) }
+  })
   const point = SHOWN.find((one) => {
     const time = filmReaches(film, one, moment.series)
     return time !== null && Math.abs(Math.ceil(time - EPSILON) - moment.at) < 1

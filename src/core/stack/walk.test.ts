@@ -1,5 +1,7 @@
-import { judgeSequence } from './check'
+import type { Step } from '../model/sequence'
+import { check, judgeSequence } from './check'
 import { closings } from './closing'
+import { pairKey } from './moment'
 import { sequence } from './tests/sequences'
 import { walk } from './walk'
 
@@ -142,4 +144,47 @@ describe('windows that close', () => {
   ])('$why', ({ steps, gives }) => {
     expect(last(steps)).toEqual(gives)
   })
+})
+
+describe('a log that knows some pairs', () => {
+  const steps: Step[] = [
+    { do: 'base', family: 'enamel' },
+    { wait: '30 h' },
+    { do: 'line' },
+    { wait: '1 h' },
+    { do: 'line-clean' },
+  ]
+  const told = (usedPairs?: ReadonlySet<string>) =>
+    walk(sequence(steps), usedPairs ? { usedPairs } : {})
+      .drafts.filter((one) => one.rule === 'scrap-test-first')
+      .map((one) => one.step)
+
+  it('asks for a test piece where a pair is new and moves the film', () => {
+    expect(told(new Set())).toEqual([2, 4])
+  })
+
+  it('is silent for a pair that it knows, and where there is no log', () => {
+    expect(told(new Set([pairKey('enamel', 'spirit-mild')]))).toEqual([])
+    expect(told()).toEqual([])
+  })
+})
+
+it('a bottle on the shelf that suits is the other family that is offered', () => {
+  const shelf = [
+    {
+      name: 'Gull clear',
+      family: 'alcohol-acrylic' as const,
+      role: 'clear' as const,
+      sheen: 'gloss' as const,
+    },
+  ]
+  const one = sequence([
+    { do: 'base', family: 'enamel' },
+    { wait: '2 d' },
+    { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['wet'] },
+  ])
+  const found = check(one, { shelf }).findings.find((f) => f.rule === 'solvent-attacks-film')
+  expect(found?.remedies.map((r) => r.say)).toContain(
+    'Use Gull clear (alcohol acrylic) from the shelf',
+  )
 })

@@ -25,6 +25,8 @@ export type TechniquePlace = 'here' | 'under-colour' | 'over-colour'
 export type TechniqueStep = {
   step: ActStep
   at?: TechniquePlace
+  /** A wait that the handbook asks for before it and no rule reckons. Source: handbook 3.4, 6. */
+  wait?: string
   /** The wait or window in words, for reading; the planner reckons the real one. */
   window?: string
 }

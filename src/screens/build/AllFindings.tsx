@@ -1,6 +1,5 @@
 'use client'
 
-import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { Build } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
@@ -18,7 +17,7 @@ type Row = {
   severity: Severity
   rule: string
   because: string
-  part: string | null
+  parts: string[]
   step: string | null
   accepted: string | null
   follow: readonly PartFinding[]
@@ -100,7 +99,8 @@ function FindingLine({
   onOpen: (part: string) => void
 }) {
   const step = build.steps.find((one) => one.id === row.step)
-  const part = build.parts.find((one) => one.id === row.part)
+  const parts = build.parts.filter((one) => row.parts.includes(one.id))
+  const part = parts[0]
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-rule py-2.5 md:grid-cols-[11rem_minmax(0,1fr)_auto]">
       <p className="min-w-0">
@@ -116,7 +116,9 @@ function FindingLine({
         ))}
         {row.accepted !== null && <p className="text-sm">Taken as it is: {row.accepted}</p>}
         <p className="text-sm text-soft">
-          {[part?.name, step && isAct(step) ? stepName(step) : null].filter(Boolean).join(' · ')}
+          {[parts.map((one) => one.name).join(', '), step && isAct(step) ? stepName(step) : null]
+            .filter(Boolean)
+            .join(' · ')}
         </p>
       </div>
       <p className={cx('flex items-start gap-2', !row.way && !part && 'hidden')}>
@@ -134,11 +136,6 @@ function FindingLine({
             Show it
           </Button>
         )}
-        {row.part === null && (
-          <Link href="/shelf" className="text-sm text-act underline">
-            Shelf
-          </Link>
-        )}
       </p>
     </li>
   )
@@ -150,7 +147,7 @@ function useRows(build: Build): Row[] {
   const now = useNow(60_000)
   return useMemo(() => {
     const plans = parts.filter((one) => one.build === build.id)
-    const ofParts = plans.flatMap((plan) => partRows(plan.part, plan.findings))
+    const ofParts = merged(plans.flatMap((plan) => partRows(plan.part, plan.findings)))
     const mend = (finding: ShelfFinding): Row['way'] => {
       const way = finding.ways[0]
       if (!way) return null
@@ -160,7 +157,17 @@ function useRows(build: Build): Row[] {
       }
     }
     const ofShelf = shelfFindings(project, plans, now).map(
-      (one, i): Row => ({ ...one, key: `shelf ${i}`, accepted: null, follow: [], way: mend(one) }),
+      (one, i): Row => ({
+        severity: one.severity,
+        rule: one.rule,
+        because: one.because,
+        parts: [one.part],
+        step: one.step,
+        key: `shelf ${i}`,
+        accepted: null,
+        follow: [],
+        way: mend(one),
+      }),
     )
     const ofSides = unbalancedParts(build).map(
       (one): Row => ({
@@ -168,7 +175,7 @@ function useRows(build: Build): Row[] {
         severity: one.severity,
         rule: one.rule,
         because: one.because,
-        part: one.parts[0],
+        parts: one.parts,
         step: one.steps[0] ?? null,
         accepted: null,
         follow: [],
@@ -181,6 +188,18 @@ function useRows(build: Build): Row[] {
   }, [build, project, parts, now, change])
 }
 
+/** A shared step says the same of several parts: one message. */
+function merged(rows: readonly Row[]): Row[] {
+  const kept = new Map<string, Row>()
+  for (const row of rows) {
+    const key = `${row.step} ${row.rule} ${row.because} ${row.accepted}`
+    const twin = kept.get(key)
+    if (twin) twin.parts.push(...row.parts)
+    else kept.set(key, { ...row, parts: [...row.parts] })
+  }
+  return [...kept.values()]
+}
+
 function partRows(part: string, findings: readonly PartFinding[]): Row[] {
   return findings
     .filter((one) => one.follows === null)
@@ -190,7 +209,7 @@ function partRows(part: string, findings: readonly PartFinding[]): Row[] {
         severity: one.severity,
         rule: one.rule,
         because: one.because,
-        part,
+        parts: [part],
         step: one.step,
         accepted: one.accepted,
         follow: followers(findings, one),

@@ -14,6 +14,7 @@ import {
   judgeBuildAt,
   judgePart,
   type PartFinding,
+  type PartPlan,
 } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
@@ -73,7 +74,7 @@ function OneBuild({ build }: { build: Build }) {
   return (
     <div className="p-4 lg:p-6">
       <BuildFacts build={build} />
-      <nav aria-label="Parts" className="mt-4 flex flex-wrap gap-x-1 border-b-2 border-strong">
+      <nav aria-label="Parts" className="mt-1 flex flex-wrap gap-x-1 border-b-2 border-strong">
         {build.parts.map((one) => {
           const worst = worstOf(plans, build.id, one.id)
           return (
@@ -288,7 +289,7 @@ function Verdict({
   build: Build
   partId: string
 }) {
-  const { project } = useBench()
+  const { project, parts } = useBench()
   const place = useDeferredValue(hover)
   const before = useRef<{ project: Project; judged: JudgedBuild } | null>(null)
   const there = useMemo(() => {
@@ -300,12 +301,12 @@ function Verdict({
   }, [place, project, build])
   const here = there ? (there.get(partId) ?? []) : judged.findings
   const findings = here.filter((one) => one.accepted === null && one.follows === null)
-  const elsewhere = there ? worseParts(build, partId, there) : []
+  const elsewhere = there ? worseParts(build, partId, there, parts) : []
   const worst =
     findings.find((one) => one.severity === 'stop') ??
     findings.find((one) => one.severity === 'risk')
   return (
-    <div className="min-w-0 flex-1" aria-live="polite">
+    <div className="min-w-64 flex-1" aria-live="polite">
       <p className="flex flex-wrap items-baseline gap-x-3">
         {there && <span className="font-semibold">If dropped here:</span>}
         <Count findings={findings} />
@@ -318,12 +319,24 @@ function Verdict({
   )
 }
 
-/** Other parts that a shared step would stop. */
-function worseParts(build: Build, partId: string, there: ReadonlyMap<string, PartFinding[]>) {
+/** Other parts that a shared step would stop, and that are not stopped now. */
+function worseParts(
+  build: Build,
+  partId: string,
+  there: ReadonlyMap<string, PartFinding[]>,
+  now: readonly PartPlan[],
+): string[] {
   return build.parts
     .filter((one) => one.id !== partId)
-    .filter((one) => there.get(one.id)?.some((f) => f.severity === 'stop' && f.accepted === null))
+    .filter((one) => {
+      const plan = now.find((part) => part.build === build.id && part.part === one.id)
+      return stopsIn(there.get(one.id) ?? []) > stopsIn(plan?.findings ?? [])
+    })
     .map((one) => one.name)
+}
+
+function stopsIn(findings: readonly PartFinding[]): number {
+  return findings.filter((one) => one.severity === 'stop' && one.accepted === null).length
 }
 
 function Count({ findings }: { findings: readonly PartFinding[] }) {
@@ -332,7 +345,7 @@ function Count({ findings }: { findings: readonly PartFinding[] }) {
   const risks = count('risk')
   if (stops + risks === 0)
     return (
-      <span className="font-display text-xl font-semibold text-act">
+      <span className="font-display text-lg font-semibold text-act">
         Sound, as far as can be told
       </span>
     )

@@ -8,6 +8,7 @@ import { type SchoolEffect, schoolEffect } from '@/core/plan'
 import { questionRow, usualSchool } from '@/core/techniques'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 
@@ -16,8 +17,8 @@ const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
 /** The schools of a build: each question, what is followed, what the others bring and cost. */
 export function Schools({ build }: { build: Build }) {
   return (
-    <details className="mt-3 border-t border-rule">
-      <summary className="flex min-h-11 cursor-pointer items-center font-semibold text-act">
+    <details className="border-t border-rule">
+      <summary className="min-h-9 cursor-pointer pt-2 font-semibold text-act">
         Schools of this build
       </summary>
       <div className="grid gap-x-8 gap-y-4 pb-4 md:grid-cols-2 xl:grid-cols-3">
@@ -44,25 +45,13 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
       },
     ])
   return (
-    <label className="block min-w-0">
-      <span className="mb-1 block text-sm font-semibold text-soft">{row.question}</span>
-      <select
-        value={value}
-        onChange={(event) => choose(event.target.value)}
-        className="min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
-      >
-        {row.choices.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.name}
-          </option>
-        ))}
-      </select>
-      {now && (
-        <span className="mt-1 block text-sm text-soft">
-          Brings: {now.brings}. Costs: {now.costs}.
-        </span>
-      )}
-    </label>
+    <SelectField
+      label={row.question}
+      value={value}
+      onChange={(event) => choose(event.target.value)}
+      choices={row.choices.map((one) => ({ value: one.value, say: one.name }))}
+      hint={now ? `Brings: ${now.brings}. Costs: ${now.costs}.` : undefined}
+    />
   )
 }
 

@@ -29,7 +29,7 @@ export function SelectionBar({
   return (
     <div className="mb-3 flex flex-wrap items-center gap-2 border-y-2 border-act bg-act-wash px-3 py-2">
       <p className="mr-2 font-semibold" aria-live="polite">
-        {none ? 'Pick steps on the sample' : `${count} picked`}
+        {none ? 'Pick steps' : `${count} picked`}
       </p>
       {others.length > 0 && (
         <label className="flex items-center gap-2">
@@ -58,7 +58,7 @@ export function SelectionBar({
         </label>
       )}
       <Button size="small" disabled={none} onClick={() => setSaving(true)}>
-        Keep as a technique
+        Keep as technique
       </Button>
       <Button
         size="small"
@@ -72,7 +72,7 @@ export function SelectionBar({
         Take them out
       </Button>
       <Button size="small" onClick={onDone}>
-        Enough
+        Done
       </Button>
       {saving && (
         <NameIt

@@ -49,47 +49,51 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
         void start()
       }}
     >
-      <fieldset>
-        <legend className="font-display text-xl font-semibold">Begin with</legend>
-        {STARTER_KINDS.map((kind) => (
-          <div key={kind} className="mt-3">
-            <p className="text-sm font-semibold text-soft">{KIND_WORDS[kind]}</p>
-            <div className="mt-1 grid gap-2 md:grid-cols-2 xl:grid-cols-3">
-              {STARTERS.filter((one) => one.kind === kind).map((starter) => (
-                <StarterChoice
-                  key={starter.id}
-                  starter={starter}
-                  chosen={starter.id === chosen}
-                  onChoose={() => setChosen(starter.id)}
-                />
-              ))}
+      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <fieldset>
+          <legend className="font-display text-xl font-semibold">Begin with</legend>
+          {STARTER_KINDS.map((kind) => (
+            <div key={kind} className="mt-3">
+              <p className="text-sm font-semibold text-soft">{KIND_WORDS[kind]}</p>
+              <div className="mt-1 border-t border-rule">
+                {STARTERS.filter((one) => one.kind === kind).map((starter) => (
+                  <StarterChoice
+                    key={starter.id}
+                    starter={starter}
+                    chosen={starter.id === chosen}
+                    onChoose={() => setChosen(starter.id)}
+                  />
+                ))}
+              </div>
             </div>
+          ))}
+        </fieldset>
+        <div className="order-first min-w-0 lg:order-none lg:sticky lg:top-4 lg:h-fit">
+          <div>
+            <TextField
+              label="Name of the build"
+              value={name}
+              error={error}
+              onChange={(event) => setName(event.target.value)}
+            />
           </div>
-        ))}
-      </fieldset>
-      <div className="mt-5 max-w-md">
-        <TextField
-          label="Name of the build"
-          value={name}
-          error={error}
-          onChange={(event) => setName(event.target.value)}
-        />
-      </div>
-      {asksSessions && (
-        <div className="mt-5">
-          <h2 className="font-display text-xl font-semibold">When are you at the bench?</h2>
-          <SessionsFields draft={sessions} />
+          {asksSessions && (
+            <div className="mt-5">
+              <h2 className="font-display text-xl font-semibold">When are you at the bench?</h2>
+              <SessionsFields draft={sessions} />
+            </div>
+          )}
+          <div className="mt-5 flex gap-2">
+            <Button type="submit" look="act" size="bench">
+              Start and check it
+            </Button>
+            {onClose && (
+              <Button size="bench" onClick={onClose}>
+                Leave it
+              </Button>
+            )}
+          </div>
         </div>
-      )}
-      <div className="mt-5 flex gap-2">
-        <Button type="submit" look="act" size="bench">
-          Start and check it
-        </Button>
-        {onClose && (
-          <Button size="bench" onClick={onClose}>
-            Leave it
-          </Button>
-        )}
       </div>
     </form>
   )
@@ -115,22 +119,22 @@ function StarterChoice({
   return (
     <label
       className={cx(
-        'flex cursor-pointer items-start gap-3 rounded-tool border-2 p-3',
-        chosen ? 'border-act bg-act-wash' : 'border-rule hover:border-strong',
+        'grid min-h-11 cursor-pointer grid-cols-[auto_minmax(0,1fr)] items-center gap-3 border-b border-rule px-2 py-1.5',
+        chosen ? 'bg-act-wash' : 'hover:bg-sunk',
       )}
     >
       <input
         type="radio"
         name="starter"
-        className="mt-1 size-5 shrink-0"
+        className="size-5 shrink-0"
         checked={chosen}
         onChange={onChoose}
       />
-      <span className="min-w-0">
-        <span className="block font-semibold">
+      <span className="grid min-w-0 gap-x-4 md:grid-cols-[12rem_minmax(0,1fr)]">
+        <span className="font-semibold">
           {starter.name} <span className="font-normal text-soft">1:{starter.scale}</span>
         </span>
-        <span className="block text-sm">{starter.about}</span>
+        <span className="text-sm">{starter.about}</span>
       </span>
     </label>
   )

@@ -71,9 +71,18 @@ function fromWords({ from, answer }: Explained): string {
   return from <= 1 ? 'at once' : `from ${sayDuration(from)} on`
 }
 
+/** One mistake, one message. */
+function standsAlone(one: ExplainedMoment['findings'][number]): boolean {
+  return one.follows === undefined
+}
+
 /** Minutes at which what is said changes, and the points of the clock. */
 function told(moments: readonly ExplainedMoment[]): ExplainedMoment[] {
-  const said = (one: ExplainedMoment) => one.findings.map((f) => f.rule + f.severity).join(' ')
+  const said = (one: ExplainedMoment) =>
+    one.findings
+      .filter(standsAlone)
+      .map((f) => f.rule + f.severity)
+      .join(' ')
   return moments.filter((one, i) => {
     const before = moments[i - 1]
     return !before || one.point !== null || said(before) !== said(one)
@@ -96,7 +105,7 @@ function Moment({ moment }: { moment: ExplainedMoment }) {
       </p>
       <div className={cx('border-l-4 pl-4', worst ? severityLook(worst).edge : 'border-act')}>
         {findings.length === 0 && <p className="font-semibold text-act">May go on</p>}
-        {findings.map((one) => (
+        {findings.filter(standsAlone).map((one) => (
           <p key={one.rule} className="max-w-prose">
             <SeverityMark severity={one.severity} /> {one.because}
           </p>

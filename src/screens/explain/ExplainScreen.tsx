@@ -1,12 +1,13 @@
 'use client'
 
-import { useRouter, useSearchParams } from 'next/navigation'
+import { useSearchParams } from 'next/navigation'
 import { Suspense, useMemo } from 'react'
 import { substrateRow } from '@/core/materials'
 import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/model/vocabulary'
 import { climateOf } from '@/core/plan'
 import { explain } from '@/core/stack'
+import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { capital, plain } from '../words'
@@ -56,7 +57,12 @@ function Explain() {
             ]}
           />
         </div>
-        <div className="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-2">
+        <div
+          className={cx(
+            'grid gap-2',
+            ask.on.step.do === 'clear' && 'grid-cols-[minmax(0,1fr)_7.5rem]',
+          )}
+        >
           <FilmField
             label="What lies there"
             value={ask.on}
@@ -115,7 +121,6 @@ function FilmField({
 }
 
 function useQuestion() {
-  const router = useRouter()
   const query = useSearchParams()
   const { parts, project } = useBench()
   const clock = parts.find((one) => one.clocks.length > 0)?.clocks[0]
@@ -123,9 +128,10 @@ function useQuestion() {
   const lying = clock ? filmOfStep(build, clock.step) : null
   const first = FILMS[0] as FilmChoice
   const set = (next: Record<string, string>) => {
-    const params = new URLSearchParams(query.toString())
+    // The address as it is now: two choices made quickly must not undo one another.
+    const params = new URLSearchParams(window.location.search)
     for (const [key, value] of Object.entries(next)) params.set(key, value)
-    router.replace(`/explain?${params}`, { scroll: false })
+    window.history.replaceState(null, '', `/explain?${params}`)
   }
   return {
     on: filmOf(query.get('on')) ?? lying ?? first,

@@ -6,6 +6,7 @@ import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import { sayDuration } from '@/core/model/duration'
 import { climateOf, techniqueNumbers } from '@/core/plan'
 import { TECHNIQUES } from '@/core/techniques'
+import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 import { capital, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
 
@@ -21,16 +22,19 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
   }, [project.climate])
   return (
     <section aria-labelledby="compare">
-      <h2 id="compare" className="font-display text-4xl font-semibold">
-        Ways to chip, side by side
-      </h2>
+      <div className="flex flex-wrap items-baseline justify-between gap-3">
+        <h1 id="compare" className="font-display text-4xl font-semibold">
+          Ways to chip, side by side
+        </h1>
+        <Button onClick={() => onOpen('sponge-chips')}>To the library</Button>
+      </div>
       <p className="mt-1 text-soft">Times are reckoned for a painted part in the room as it is.</p>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table that scrolls sideways is reached with the keyboard */}
-      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Comparison">
-        <table className="w-full min-w-[60rem] border-collapse text-left align-top">
+      <section className="mt-4 overflow-x-auto" tabIndex={0} aria-label="Comparison">
+        <table className="w-full min-w-[56rem] border-collapse text-left align-top">
           <thead>
             <tr className="border-b-2 border-strong">
-              <th className="w-32 py-2" scope="col">
+              <th className="w-24 py-2" scope="col">
                 <span className="sr-only">Judged by</span>
               </th>
               {columns.map(({ one }) => (
@@ -62,7 +66,7 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
                 <span key={one.id}>{sayDuration(numbers.handsOn)}</span>
               ))}
             </Row>
-            <Row name="Waiting">
+            <Row name="Waiting added">
               {columns.map(({ one, numbers }) => (
                 <span key={one.id}>{sayDuration(numbers.waiting)}</span>
               ))}
@@ -93,7 +97,7 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
             </Row>
           </tbody>
         </table>
-      </div>
+      </section>
     </section>
   )
 }

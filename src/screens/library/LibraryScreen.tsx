@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter, useSearchParams } from 'next/navigation'
+import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
 import type { OwnTechnique } from '@/core/model/technique'
 import { TECHNIQUE_GROUPS, TECHNIQUES, type Technique } from '@/core/techniques'
@@ -24,23 +24,27 @@ const COMPARE = 'compare'
 
 function Library() {
   const { project } = useBench()
-  const router = useRouter()
   const query = useSearchParams()
   const own = project.techniques ?? []
   const id = query.get('id') ?? 'recess-wash'
   const build = query.get('build')
   const open = (next: string) => {
-    const params = new URLSearchParams(query.toString())
+    const params = new URLSearchParams(window.location.search)
     params.set('id', next)
-    router.replace(`/library?${params}`, { scroll: false })
+    window.history.replaceState(null, '', `/library?${params}`)
   }
   const mine = own.find((one) => one.id === id)
   const entry = TECHNIQUES.find((one) => one.id === id)
+  if (id === COMPARE)
+    return (
+      <div className="p-4 lg:p-6">
+        <Compare onOpen={open} />
+      </div>
+    )
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 lg:grid-cols-[17rem_minmax(0,1fr)] lg:p-6">
       <Index own={own} chosen={id} onOpen={open} />
       <div className="min-w-0">
-        {id === COMPARE && <Compare onOpen={open} />}
         {mine && (
           <OwnView
             key={mine.id}
@@ -50,7 +54,7 @@ function Library() {
           />
         )}
         {!mine && entry && <TechniqueView key={entry.id} technique={entry} build={build} />}
-        {!mine && !entry && id !== COMPARE && (
+        {!mine && !entry && (
           <section>
             <h2 className="font-display text-3xl font-semibold">No such technique</h2>
             <p className="mt-2 text-soft">It may have been removed. Choose one from the list.</p>
@@ -91,7 +95,7 @@ function Index({
         className="mt-3 min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
       />
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button size="small" onClick={() => onOpen(COMPARE)} aria-pressed={chosen === COMPARE}>
+        <Button size="small" onClick={() => onOpen(COMPARE)}>
           Compare ways to chip
         </Button>
         <ImportTechnique onTaken={onOpen} />

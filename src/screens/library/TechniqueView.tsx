@@ -3,9 +3,10 @@
 import Link from 'next/link'
 import { useMemo } from 'react'
 import { faultRow } from '@/core/faults'
-import { ACT_TABLE } from '@/core/materials'
+import { actRow, familyRow } from '@/core/materials'
 import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import { sayDuration } from '@/core/model/duration'
+import type { ActStep } from '@/core/model/sequence'
 import { climateOf, techniqueNumbers } from '@/core/plan'
 import { questionRow, type Technique } from '@/core/techniques'
 import { useBench } from '../shell/BenchContext'
@@ -61,16 +62,23 @@ function Steps({ technique }: { technique: Technique }) {
         >
           <span className="font-display text-xl font-semibold">{i + 1}</span>
           <span className="min-w-0">
+            {step.colour && (
+              <span
+                className="mr-2 inline-block size-4 border border-ink/40 align-[-2px]"
+                style={{ background: step.colour }}
+                title={step.colour}
+              />
+            )}
             <span className="font-semibold">{stepName(step)}</span>{' '}
             <span className="text-sm text-soft">
               {[
-                step.family ?? ACT_TABLE[step.do].family,
+                familyOf(step),
                 step.coats?.join(', '),
                 step.thinning === undefined ? null : `${Math.round(step.thinning * 100)} % thinner`,
                 step.grit === undefined ? null : `grit ${step.grit}`,
                 AT_WORDS[at ?? 'here'],
               ]
-                .filter((one) => one && one !== 'must')
+                .filter(Boolean)
                 .join(' · ')}
             </span>
             {window && <span className="block text-sm">{capital(window)}</span>}
@@ -81,15 +89,21 @@ function Steps({ technique }: { technique: Technique }) {
   )
 }
 
+/** The family it is laid in, by name; null for an act without paint. */
+function familyOf(step: ActStep): string | null {
+  const family = step.family ?? actRow(step.do, step.family).family
+  return family && family !== 'must' ? familyRow(family).name : null
+}
+
 function Facts({ technique }: { technique: Technique }) {
   return (
     <dl className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <Fact name="Wants under it">
         {technique.surface ? `${capital(technique.surface.join(' or '))}; ` : ''}
-        {technique.needs}
+        {technique.surface ? technique.needs : capital(technique.needs)}
       </Fact>
-      <Fact name="Tools">{technique.tools.join(', ')}</Fact>
-      <Fact name="How much">{technique.amounts}</Fact>
+      <Fact name="Tools">{capital(technique.tools.join(', '))}</Fact>
+      <Fact name="How much">{capital(technique.amounts)}</Fact>
       <Fact name="Look for">{technique.lookFor}</Fact>
       {technique.variants.length > 0 && (
         <Fact name="Variants">

@@ -16,9 +16,14 @@ export const scrapTestFirst: Rule = {
     if (moment.step.intent === 'attack') return draft(moment, effects[0] ?? null)
     const { usedPairs } = moment.setting
     const { solvent } = moment.work
-    if (!usedPairs || !solvent) return null
+    if (!usedPairs || !solvent || moment.work.row.kind === 'open') return null
     const unknown = effects.find(
-      ({ film, effect }) => effect !== '-' && !usedPairs.has(pairKey(film.family, solvent)),
+      ({ film, effect }) =>
+        effect !== '-' &&
+        effect !== 's' &&
+        film.role !== 'release' &&
+        film.family !== moment.work.family &&
+        !usedPairs.has(pairKey(film.family, solvent)),
     )
     return unknown ? draft(moment, unknown) : null
   },

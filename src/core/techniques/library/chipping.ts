@@ -100,7 +100,12 @@ export const CHIPPING = entries('Chipping', 11, [
         at: 'under-colour',
         window: 'dry for 30 min before paint',
       },
-      { step: { do: 'unsalt', minutes: 15 }, at: 'over-colour', window: 'a day for heavy cover' },
+      {
+        step: { do: 'unsalt', minutes: 15 },
+        at: 'over-colour',
+        wait: '24 h',
+        window: 'a day for heavy cover',
+      },
       { step: { do: 'wash', minutes: 10 }, at: 'over-colour' },
     ],
     amounts: 'light top coats',
@@ -124,7 +129,12 @@ export const CHIPPING = entries('Chipping', 11, [
     tools: ['torn foam', 'liquid latex', 'eraser'],
     steps: [
       { step: { do: 'latex', minutes: 15 }, at: 'under-colour', window: '20 min before paint' },
-      { step: { do: 'unlatex', minutes: 15 }, at: 'over-colour', window: 'touch-dry to 24 h' },
+      {
+        step: { do: 'unlatex', minutes: 15 },
+        at: 'over-colour',
+        wait: '40 min',
+        window: 'touch-dry to 24 h',
+      },
     ],
     amounts: 'dab, don’t flood',
     lookFor: 'Irregular, heavier low and forward.',

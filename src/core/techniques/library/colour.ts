@@ -118,7 +118,11 @@ export const COLOUR = entries('Colour and masking', 5, [
           coats: ['mist', 'light', 'light'],
         },
       },
-      { step: { do: 'untape', minutes: 10 }, window: '5–15 min after the last coat' },
+      {
+        step: { do: 'untape', minutes: 10 },
+        wait: '10 min',
+        window: '5–15 min after the last coat',
+      },
     ],
     lookFor:
       'Edges pressed and sealed with a mist of the colour under them; folded back on itself when it comes off.',
@@ -162,7 +166,11 @@ export const COLOUR = entries('Colour and masking', 5, [
           coats: ['mist', 'light'],
         },
       },
-      { step: { do: 'untape', minutes: 10 }, window: '5–15 min after the last coat' },
+      {
+        step: { do: 'untape', minutes: 10 },
+        wait: '10 min',
+        window: '5–15 min after the last coat',
+      },
     ],
     lookFor: 'Lifted edges pushed back before each coat.',
     faults: ['tape-lifts'],

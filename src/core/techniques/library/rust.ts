@@ -58,9 +58,10 @@ export const RUST = entries('Rust, patina, heat', 11, [
     tools: ['old brush', 'activator'],
     steps: [
       { step: { do: 'iron', minutes: 15, coats: ['light'] } },
-      { step: { do: 'iron-activate', minutes: 10 }, window: 'when it is dry' },
+      { step: { do: 'iron-activate', minutes: 10 }, wait: '1 h', window: 'when it is dry' },
       {
         step: { do: 'clear', family: 'alcohol-acrylic', sheen: 'matt', coats: ['mist', 'light'] },
+        wait: '2 d',
         window: 'seal after 1–5 d',
       },
     ],
@@ -76,7 +77,7 @@ export const RUST = entries('Rust, patina, heat', 11, [
     tools: ['coarse salt', 'foam'],
     steps: [
       { step: { do: 'salt', minutes: 10 }, at: 'under-colour' },
-      { step: { do: 'unsalt', minutes: 10 }, at: 'over-colour' },
+      { step: { do: 'unsalt', minutes: 10 }, at: 'over-colour', wait: '24 h' },
       { step: { do: 'wash', minutes: 10 }, at: 'over-colour' },
       {
         step: { do: 'clear', family: 'lacquer', sheen: 'satin', coats: ['mist', 'light'] },
