@@ -1,5 +1,7 @@
-import type { Build } from '../model/project'
+import type { Build, BuildStep } from '../model/project'
+import type { Step } from '../model/sequence'
 import { editBuild } from './editBuild'
+import { bare } from './partWalk'
 
 const BUILD: Build = {
   id: 'b',
@@ -78,4 +80,51 @@ it('sets the school of the build', () => {
 
 it('refuses an index outside the part’s steps', () => {
   expect(() => editBuild(BUILD, 'hull', ORDER, { remove: { step: 2 } }, ids())).toThrow(RangeError)
+})
+
+describe('the steps of a part set anew', () => {
+  const shared: Build = {
+    id: 'b',
+    name: 'Pair',
+    parts: ['l', 'r'].map((id) => ({ id, name: id, substrate: 'polystyrene' as const })),
+    steps: [
+      { id: '1', parts: ['l', 'r'], do: 'prime' },
+      { id: '2', parts: ['l'], do: 'graphite' },
+      { id: '3', parts: ['l', 'r'], do: 'clear', family: 'acrylic-pu', sheen: 'matt' },
+    ],
+  }
+  const order = ['1', '2', '3']
+  const of = (build: Build, part: string) =>
+    build.steps
+      .filter((step) => step.parts.includes(part))
+      .map((step) => ('do' in step ? step.do : 'wait'))
+  const steps = order.map((id) => bare(shared.steps.find((step) => step.id === id) as BuildStep))
+  const [prime, graphite, clear] = steps as [Step, Step, Step]
+  let n = 0
+  const set = (next: Step[]) =>
+    editBuild(shared, 'l', order, { set: { steps: next } }, () => `n${++n}`)
+
+  it('keeps what reads the same, in the new order, and leaves the other part as it is', () => {
+    const made = set([prime, clear, graphite])
+    expect(of(made, 'l')).toEqual(['prime', 'clear', 'graphite'])
+    expect(of(made, 'r')).toEqual(['prime', 'clear'])
+  })
+
+  it('takes out what is gone, on this part alone', () => {
+    const made = set([prime, graphite])
+    expect(of(made, 'l')).toEqual(['prime', 'graphite'])
+    expect(of(made, 'r')).toEqual(['prime', 'clear'])
+  })
+
+  it('lays what is new where it stands', () => {
+    const made = set([prime, { do: 'wash' }, graphite, clear])
+    expect(of(made, 'l')).toEqual(['prime', 'wash', 'graphite', 'clear'])
+    expect(of(made, 'r')).toEqual(['prime', 'clear'])
+  })
+
+  it('sets the depth of the lines on the part', () => {
+    const made = editBuild(shared, 'l', order, { set: { lineDepthMm: 0.2 } }, () => 'n')
+    expect(made.parts[0]?.lineDepthMm).toBe(0.2)
+    expect(made.parts[1]?.lineDepthMm).toBeUndefined()
+  })
 })
