@@ -1,5 +1,6 @@
 import { progressOf } from '../journal'
 import type { Build, Project } from '../model/project'
+import type { Sequence } from '../model/sequence'
 import { firstChange, rewalk, type Walk, walk } from '../stack'
 import type { PartFinding } from './partPlan'
 import { findingsOf } from './partPlan'
@@ -17,7 +18,7 @@ export type JudgedBuild = { now: number; parts: Map<string, PartWalk> }
 export function judgeBuild(project: Project, build: Build, before?: JudgedBuild): JudgedBuild {
   const now = before?.now ?? 0
   const progress = progressOf(project.acts ?? [])
-  const shared = new Map<string, Walk>()
+  const shared: Walked[] = []
   const parts = new Map<string, PartWalk>()
   for (const part of build.parts) {
     const old = before?.parts.get(part.id)
@@ -36,33 +37,25 @@ export function findingsOfBuild(judged: JudgedBuild): Map<string, PartFinding[]>
   return new Map([...judged.parts].map(([part, walked]) => [part, findingsOf(walked)]))
 }
 
+type Walked = { sequence: Sequence; walked: Walk }
+
 /** Walks a part's sequence, or takes the walk of a part that reads the same, or goes on from the one before. */
-function walkOnce(shared: Map<string, Walk>, old: PartWalk | undefined): typeof walk {
+function walkOnce(shared: Walked[], old: PartWalk | undefined): typeof walk {
   return (sequence, options = {}) => {
     const untouched = options.facts?.size === 0
-    const key = untouched ? keyOf(sequence) : null
-    const twin = key === null ? undefined : shared.get(key)
-    if (twin) return twin
+    const twin = untouched ? shared.find((one) => readsAlike(one.sequence, sequence)) : undefined
+    if (twin) return twin.walked
     const from = old && sameFacts(old, options) ? firstChange(old.sequence, sequence) : null
     const walked =
       old && from !== null ? rewalk(old.walk, sequence, from, options) : walk(sequence, options)
-    if (key !== null) shared.set(key, walked)
+    if (untouched) shared.push({ sequence, walked })
     return walked
   }
 }
 
-const ids = new WeakMap<object, number>()
-let next = 0
-
-/** Steps by identity: the same step of a build is the same object on every part. */
-function keyOf(sequence: Parameters<typeof walk>[0]): string {
-  const { steps, ...rest } = sequence
-  const numbers = steps.map((step) => {
-    const known = ids.get(step) ?? next++
-    ids.set(step, known)
-    return known
-  })
-  return `${JSON.stringify(rest)} ${numbers.join(' ')}`
+/** The same settings and the very same steps: a step of a build is one object on every part. */
+function readsAlike(one: Sequence, other: Sequence): boolean {
+  return one.steps.length === other.steps.length && firstChange(one, other) === one.steps.length
 }
 
 function sameFacts(old: PartWalk, options: PartWalk['options']): boolean {

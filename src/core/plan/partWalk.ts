@@ -74,11 +74,7 @@ export function walkPart(
   walkWith: typeof walk = walk,
 ): PartWalk {
   const steps = stepsOfPart(build, part.id)
-  const known = (step: BuildStep) => progress.get(stepKey(build.id, part.id, step.id))
-  const started = steps.flatMap((step) => {
-    const one = known(step)
-    return one && hasFact(one) ? [{ step, one }] : []
-  })
+  const started = startedSteps(build, part, steps, progress)
   started.sort((a, b) => factTime(a.one) - factTime(b.one))
   const origin = Math.min(now, ...started.map(({ one }) => one.startedAt))
   const minute = (at: number) => (at - origin) / MINUTE
@@ -134,6 +130,26 @@ function pairsOf(project: Project, progress: ReadonlyMap<string, StepProgress>) 
   const known = pairsKnown.get(progress) ?? { pairs: usedPairs(project, progress) }
   pairsKnown.set(progress, known)
   return known.pairs
+}
+
+/** Parts that anything was logged of, as keys without the step. */
+const partsBegun = new WeakMap<ReadonlyMap<string, StepProgress>, ReadonlySet<string>>()
+
+function startedSteps(
+  build: Build,
+  part: Part,
+  steps: readonly BuildStep[],
+  progress: ReadonlyMap<string, StepProgress>,
+) {
+  const begun =
+    partsBegun.get(progress) ??
+    new Set([...progress.keys()].map((key) => key.slice(0, key.lastIndexOf('/'))))
+  partsBegun.set(progress, begun)
+  if (!begun.has(`${build.id}/${part.id}`)) return []
+  return steps.flatMap((step) => {
+    const one = progress.get(stepKey(build.id, part.id, step.id))
+    return one && hasFact(one) ? [{ step, one }] : []
+  })
 }
 
 function hasFact(one: StepProgress): boolean {

@@ -65,20 +65,19 @@ export function bareStack(substrate: Substrate): Stack {
  * film. Top first. Source: handbook 2.3, what the solvent reaches.
  */
 export function openFilms(stack: Stack): readonly Film[] {
-  const known = openOf.get(stack)
-  if (known) return known
+  if (lastAsked?.stack === stack) return lastAsked.open
   const open: Film[] = []
   for (let i = stack.films.length - 1; i >= 0; i--) {
     const film = stack.films[i] as Film
     open.push(film)
     if (film.coverage === 'whole') break
   }
-  openOf.set(stack, open)
+  lastAsked = { stack, open }
   return open
 }
 
-/** Many rules ask the same of one stack, which never changes. */
-const openOf = new WeakMap<Stack, readonly Film[]>()
+/** Many rules ask the same of one stack in a row, and a stack never changes. */
+let lastAsked: { stack: Stack; open: readonly Film[] } | null = null
 
 const NOTHING: ReadonlySet<Film> = new Set()
 

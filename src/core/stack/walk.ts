@@ -122,7 +122,7 @@ export function rewalk(
   const again = walked.flatMap(({ moment }) => judgeAhead(moment, setting))
   const out: Walk = {
     ...before,
-    drafts: inOrder([...kept, ...again]),
+    drafts: merged(kept, again),
     timeline: before.timeline.filter((one) => one.step < from),
     waits: before.waits.filter((one) => one.before < from),
     walked,
@@ -198,7 +198,7 @@ function doAct(
   const judged = filled.moment
   state.at = judged.at
   if (filled.wait) out.waits.push(filled.wait)
-  out.drafts.push(...inOrder([...filled.timing, ...judge(judged, LASTING)]))
+  out.drafts.push(...merged(filled.timing, judge(judged, LASTING)))
   const ends = fact
     ? [...fact.ends]
     : coatEnds(step, judged.work, judged.climate).map((end) => judged.at + end)
@@ -247,10 +247,12 @@ function judgeAhead(moment: Moment, setting: Setting): Drafted[] {
 
 const PLACE = new Map(RULES.map((rule, i) => [rule.name, i]))
 
-/** By step, and within a step in the order of the rules. */
-function inOrder(drafts: Drafted[]): Drafted[] {
+/** Two lists in order as one: by step, and within a step in the order of the rules. */
+function merged(some: Drafted[], others: Drafted[]): Drafted[] {
+  if (some.length === 0) return others
+  if (others.length === 0) return some
   const place = (one: Drafted) => PLACE.get(one.rule) ?? 0
-  return drafts.sort((a, b) => a.step - b.step || place(a) - place(b))
+  return [...some, ...others].sort((a, b) => a.step - b.step || place(a) - place(b))
 }
 
 const plainWork = new WeakMap<ActStep, Work>()

@@ -78,7 +78,10 @@ const REMEMBERED = 500
 
 function contrast(ground: string, shade: Film, above: readonly ColourFilm[]): number {
   const laid = filmOf(shade.colour ?? PRIMER, false, shade.coats)
-  const key = JSON.stringify([ground, laid, above])
+  const key = [laid, ...above].reduce(
+    (text, film) => `${text} ${film.masstone} ${film.hiding} ${film.thickness}`,
+    ground,
+  )
   const known = contrasts.get(key)
   if (known !== undefined) return known
   const found = deltaE00(colourOver(ground, [laid, ...above]), colourOver(ground, above))
