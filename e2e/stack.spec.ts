@@ -58,8 +58,7 @@ test('graded lining asks for gloss first; matt dragged under it is told while it
 
   await page.getByRole('link', { name: 'Add a technique' }).click()
   await page.getByRole('button', { name: 'Graded lining' }).click()
-  await page.getByLabel('Frame').uncheck()
-  await page.getByLabel('Armour').check()
+  await expect(page.getByLabel('Armour')).toBeChecked()
   const proposed = page.getByRole('list', { name: 'What would be added' }).getByRole('listitem')
   await expect(proposed.first()).toContainText('Gloss clear')
   await expect(proposed.first()).toContainText('Asked for.')

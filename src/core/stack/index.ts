@@ -16,7 +16,7 @@ export { type Moment, pairKey, type ShelfPaint } from './moment'
 export { firstChange, stageFor } from './remedies'
 export { RULES } from './rules'
 export { bareStack, openFilms, type Stack } from './stack'
-export { type UndoMap, type UndoTouch, type UndoWay, undoMap } from './undoMap'
+export { gentlest, type UndoMap, type UndoTouch, type UndoWay, undoMap } from './undoMap'
 export {
   type Drafted,
   type Fact,

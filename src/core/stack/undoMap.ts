@@ -43,6 +43,12 @@ export type UndoMap = {
   rubs: number
 }
 
+/** The ways that leave everything else alone; where there is none, those that bear one light pass. At most so many. */
+export function gentlest<W extends Pick<UndoWay, 'under'>>(ways: readonly W[], most: number): W[] {
+  const clean = ways.filter((way) => way.under === '-')
+  return (clean.length > 0 ? clean : ways).slice(0, most)
+}
+
 const POINTS = ['touch', 'recoat', 'cured', 'workTo'] as const
 
 /**

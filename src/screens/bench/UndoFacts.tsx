@@ -1,15 +1,10 @@
 import type { UndoNow } from '@/core/plan'
+import { gentlest } from '@/core/stack'
 import { clockTime, sayFigures } from '@/ui/time'
 import { capital, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
 
 /** How many ways are told: the gentlest ones. */
 const SHOWN = 3
-
-/** Ways that leave everything else alone; where there is none, those that bear one light pass. */
-function told(ways: UndoNow['ways']): UndoNow['ways'] {
-  const clean = ways.filter((way) => way.under === '-')
-  return (clean.length > 0 ? clean : ways).slice(0, SHOWN)
-}
 
 /** What takes the newest film off again and leaves the one under it, and until when. Source: handbook 2.3; N91, N92. */
 export function UndoFacts({ undo, now }: { undo: UndoNow; now: number }) {
@@ -23,7 +18,7 @@ export function UndoFacts({ undo, now }: { undo: UndoNow; now: number }) {
         <p className="mt-1">No solvent does it now: sand it off, or paint over it.</p>
       ) : (
         <ul className="mt-1 grid gap-x-8 sm:grid-cols-2">
-          {told(undo.ways).map((way) => (
+          {gentlest(undo.ways, SHOWN).map((way) => (
             <li
               key={way.solvent}
               className="flex items-baseline justify-between gap-3 border-b border-rule py-1"

@@ -182,7 +182,7 @@ function PartSample({ build, partId }: { build: Build; partId: string }) {
               }}
             />
             <Link
-              href={`/library?build=${build.id}`}
+              href={`/library?build=${build.id}&part=${partId}`}
               className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
             >
               Add a technique

@@ -1,7 +1,7 @@
 import { familyRow, substrateRow } from '@/core/materials'
 import { sayDuration } from '@/core/model/duration'
 import type { Substrate } from '@/core/model/vocabulary'
-import type { Explained, ExplainedMoment } from '@/core/stack'
+import { type Explained, type ExplainedMoment, gentlest } from '@/core/stack'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
 import { capital, MILESTONE_WORDS, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
@@ -9,6 +9,9 @@ import type { FilmChoice } from './films'
 
 const WORD = { yes: 'Yes', 'with-care': 'With care', no: 'No' } as const
 const INK = { yes: 'text-act', 'with-care': 'text-risk', no: 'text-stop' } as const
+
+/** How many ways of taking it off are told. */
+const SHOWN = 3
 
 /** The answer in a word, then minute by minute, then what else one would ask. */
 export function Answer({
@@ -116,7 +119,7 @@ function Moment({ moment }: { moment: ExplainedMoment }) {
 }
 
 function Off({ found, put, on }: { found: Explained; put: FilmChoice; on: FilmChoice }) {
-  const ways = found.cleansUp?.ways.slice(0, 4) ?? []
+  const ways = gentlest(found.cleansUp?.ways ?? [], SHOWN)
   return (
     <section>
       <h3 className="text-sm font-semibold text-soft">Takes {put.say.toLowerCase()} off again</h3>

@@ -1,7 +1,8 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter, useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
+import type { Build } from '@/core/model/project'
 import { addTechnique, type Chosen, type Proposal } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
@@ -24,9 +25,8 @@ export function AddTechnique({
   const builds = project.builds ?? []
   const [buildId, setBuild] = useState(asked ?? builds[0]?.id ?? '')
   const build = builds.find((one) => one.id === buildId) ?? builds[0]
-  const [parts, setParts] = useState<readonly string[]>(
-    () => build?.parts.slice(0, 1).map((one) => one.id) ?? [],
-  )
+  const part = useSearchParams().get('part')
+  const [parts, setParts] = useState<readonly string[]>(() => firstPart(build, part))
   const first = build?.parts.find((one) => parts.includes(one.id))
   const proposal = useMemo((): Proposal | null => {
     const ids = build?.parts.map((one) => one.id).filter((one) => parts.includes(one)) ?? []
@@ -54,7 +54,7 @@ export function AddTechnique({
           onChange={(event) => {
             setBuild(event.target.value)
             const next = builds.find((one) => one.id === event.target.value)
-            setParts(next?.parts.slice(0, 1).map((one) => one.id) ?? [])
+            setParts(firstPart(next, null))
           }}
           choices={builds.map((one) => ({ value: one.id, say: one.name }))}
         />
@@ -85,6 +85,12 @@ export function AddTechnique({
       </div>
     </section>
   )
+}
+
+/** The part that was come from, else the first. */
+function firstPart(build: Build | undefined, asked: string | null): string[] {
+  const part = build?.parts.find((one) => one.id === asked) ?? build?.parts[0]
+  return part ? [part.id] : []
 }
 
 /** The steps in order of work; a stage that the technique asks for says why. */

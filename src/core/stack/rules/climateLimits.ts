@@ -3,6 +3,7 @@ import type { Draft, Remedy, Rule } from '../finding'
 import { worstDraft } from '../finding'
 import type { Moment } from '../moment'
 import { changed } from '../ways'
+import { forcedAir } from './forcedAir'
 
 /** A room in which every family is at home. Source: handbook 3.3. */
 const GOOD_ROOM = { celsius: 20, humidity: 50 } as const
@@ -13,7 +14,8 @@ function rule(name: LimitBreach['rule']): Rule {
     timing: false,
     judge: (moment) => {
       const breaches = breachesOf(moment).filter((breach) => breach.rule === name)
-      return worstDraft(breaches.map((breach) => draft(moment, breach)))
+      const air = name === 'too-hot' ? [forcedAir(moment)] : []
+      return worstDraft([...breaches.map((breach) => draft(moment, breach)), ...air])
     },
   }
 }

@@ -613,3 +613,28 @@ function contrast(line: string, face: string): Step[] {
     { do: 'line', colour: line },
   ]
 }
+
+const blown = (celsius: number): Step => ({ wait: '2 h', climate: { celsius, air: 'forced' } })
+const back: Step = { wait: '1 h', climate: { celsius: 20, air: 'room' } }
+const next: Step = { do: 'base', family: 'lacquer' }
+const twoPart: Step = { do: 'clear', family: 'urethane-2k', sheen: 'gloss' }
+table('warm air', [
+  { why: 'at what polystyrene bears', steps: [PRIME, blown(45), back, next], told: [] },
+  { why: 'hotter than that', steps: [PRIME, blown(46), back, next], told: ['3 too-hot risk'] },
+  {
+    why: 'printed resin bears less',
+    steps: [{ do: 'wash' }, PRIME, blown(41), back, next],
+    more: { substrate: 'resin-printed' },
+    told: ['4 too-hot risk'],
+  },
+  {
+    why: 'on two-part paint that is still wet',
+    steps: [...ready, twoPart, blown(35), back, { do: 'scuff' }],
+    told: ['5 sand-too-early risk', '5 too-hot risk'],
+  },
+  {
+    why: 'a film that was laid after it has none',
+    steps: [PRIME, blown(50), back, next, DAY, next],
+    told: ['3 too-hot risk'],
+  },
+])
