@@ -20,6 +20,8 @@ export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan
 export { benchQueue, type QueueItem } from './plan/benchQueue'
 export type { DryingClock } from './plan/clocks'
 export { editBuild } from './plan/editBuild'
+export { FILTER_CHANGED, sprayedSinceFilter } from './plan/filterHours'
+export type { ReviewItem } from './plan/finalReview'
 export { findingsOfBuild, type JudgedBuild, judgeBuild, judgeBuildAt } from './plan/judgeBuild'
 export { type Unbalanced, unbalancedParts } from './plan/leftRight'
 export { buildFromStarter } from './plan/newBuild'

@@ -3,6 +3,7 @@ import type { BuildAct, BuildStep, Project } from '../model/project'
 import { isAct } from '../model/sequence'
 import { closings, type Finding, type RuleName, type Verdict, verdictOf } from '../stack'
 import { clocksOf, type DryingClock } from './clocks'
+import { finalReview, type ReviewItem } from './finalReview'
 import { type PartWalk, walkPart } from './partWalk'
 import { type UndoNow, undoNow } from './undoNow'
 
@@ -55,6 +56,8 @@ export type PartPlan = {
   next: NextAct | null
   /** How the newest film comes off again. */
   undo: UndoNow | null
+  /** How it stands to its use once everything meant is done. */
+  review: ReviewItem[]
 }
 
 /** How many coats an act lays, by its step; 1 for everything else. */
@@ -87,6 +90,7 @@ export function planPart(
       clocks: clocksOf(walked, now),
       next: nextAct(walked),
       undo: undoNow(walked, now),
+      review: finalReview(walked),
     },
   }
 }

@@ -1,5 +1,6 @@
+import type { ClimateSeries } from '../drying'
 import type { Solvent } from '../model/vocabulary'
-import { theFilm, type UndoTouch, undoMap } from '../stack'
+import { hasReached, theFilm, type UndoMap, type UndoTouch, undoMap } from '../stack'
 import { stackNow } from './clocks'
 import type { PartWalk } from './partWalk'
 
@@ -12,6 +13,8 @@ export type UndoNow = {
   leaves: string[]
   ways: { solvent: Solvent; touch: UndoTouch; under: '-' | 's'; until: number | null }[]
   rubs: number
+  /** What to do where it landed beside its place. Source: N93. */
+  overspray: string
 }
 
 const MINUTE = 60_000
@@ -27,6 +30,7 @@ export function undoNow(walked: PartWalk, now: number): UndoNow | null {
     name: theFilm(map.film).replace(/^the /, ''),
     leaves: map.leaves.map((film) => theFilm(film).replace(/^the /, '')),
     rubs: map.rubs,
+    overspray: oversprayOf(map, minute, walked.walk.series),
     ways: map.ways.map(({ solvent, touch, under, until }) => ({
       solvent,
       touch,
@@ -34,4 +38,13 @@ export function undoNow(walked: PartWalk, now: number): UndoNow | null {
       until: until === null ? null : walked.origin + until * MINUTE,
     })),
   }
+}
+
+/** Overspray by the cure of what it landed on: wiped, polished off hard clear, or painted over. Source: handbook 6, masking. */
+function oversprayOf({ ways, leaves }: UndoMap, at: number, series: ClimateSeries): string {
+  if (ways.some((way) => way.under === '-')) return 'wipe it off the same way, before it sets'
+  const face = leaves.find((film) => film.coverage === 'whole')
+  if (face?.role === 'clear' && hasReached(face, 'sand', at, series))
+    return 'polish it off the hard clear with compound'
+  return 'mask next time; paint the place over from the stored mix'
 }

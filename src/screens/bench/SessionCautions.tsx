@@ -1,14 +1,24 @@
 'use client'
 
+import { sayDuration } from '@/core/model/duration'
 import { isAct } from '@/core/model/sequence'
-import type { ScheduledTask } from '@/core/plan'
+import { FILTER_CHANGED, type ScheduledTask, sprayedSinceFilter } from '@/core/plan'
 import { type Caution, cautionsFor, generalCautions } from '@/core/safety'
 import { workOf } from '@/core/stack'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
+
+/** A note in the log, as a row to write. */
+function noted(text: string) {
+  const id = newId()
+  return { id, row: { id, at: new Date(Date.now()).toISOString(), kind: 'noted', text } }
+}
 
 /** The cautions of a session's acts, each once, and those that hold for every session. Source: handbook 9; N94–N96. */
 export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) {
-  const { project } = useBench()
+  const { project, change } = useBench()
+  const sprayed = sprayedSinceFilter(project)
   const found = new Map<string, Caution>()
   for (const task of tasks) {
     const build = project.builds?.find((one) => one.id === task.build)
@@ -28,6 +38,22 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
           <li key={one.id}>{one.show}</li>
         ))}
       </ul>
+      <p className="mt-3 flex flex-wrap items-center gap-3 text-sm">
+        Sprayed since the respirator’s filter was changed: {sayDuration(sprayed)}.
+        <Button
+          size="small"
+          onClick={() =>
+            void change(FILTER_CHANGED, [
+              {
+                table: 'acts',
+                ...noted(FILTER_CHANGED),
+              },
+            ])
+          }
+        >
+          It is changed
+        </Button>
+      </p>
       <p className="mt-3 text-sm font-semibold text-soft">Always</p>
       <ul className="mt-1 space-y-1 text-sm text-soft">
         {generalCautions().map((one) => (

@@ -38,7 +38,8 @@ export function UndoFacts({ undo, now }: { undo: UndoNow; now: number }) {
         </ul>
       )}
       <p className="mt-1 text-sm text-soft">
-        The face bears {undo.rubs} rubs an hour on one place, its edges half.
+        The face bears {undo.rubs} rubs an hour on one place, its edges half. Overspray:{' '}
+        {undo.overspray}.
       </p>
     </section>
   )

@@ -13,6 +13,7 @@ const undo = (ways: UndoNow['ways']): UndoNow => ({
   name: 'water acrylic colour',
   leaves: ['oil', 'lacquer colour'],
   rubs: 5,
+  overspray: 'wipe it off the same way',
   ways,
 })
 

@@ -85,6 +85,45 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
           ))}
         </ul>
       )}
+      <Review build={build} />
+    </section>
+  )
+}
+
+/** How every part stands to its use once everything meant is done; looked over before it leaves the bench. Source: N98. */
+function Review({ build }: { build: Build }) {
+  const { parts } = useBench()
+  const plans = parts.filter((one) => one.build === build.id && one.review.length > 0)
+  if (plans.length === 0) return null
+  return (
+    <section aria-labelledby="review" className="mt-8">
+      <h2 id="review" className="font-display text-xl font-semibold">
+        Before it leaves the bench
+      </h2>
+      <p className="text-sm text-soft">
+        {build.use === 'handled' ? 'Handled in play' : 'For display'}, once everything meant is
+        done.
+      </p>
+      <ul className="mt-2 border-t border-rule">
+        {plans.map((plan) => (
+          <li
+            key={plan.part}
+            className="grid gap-x-4 border-b border-rule py-2 md:grid-cols-[11rem_minmax(0,1fr)]"
+          >
+            <span className="font-semibold">
+              {build.parts.find((one) => one.id === plan.part)?.name}
+            </span>
+            <span>
+              {plan.review.map((one) => (
+                <span key={one.id} className={cx('block', !one.good && 'font-semibold text-risk')}>
+                  {one.good ? '' : 'Look again: '}
+                  {one.say}
+                </span>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
     </section>
   )
 }

@@ -66,16 +66,22 @@ function PartForm({
   const [name, setName] = useState(part.name)
   const [substrate, setSubstrate] = useState<string>(part.substrate)
   const [area, setArea] = useState(part.areaCm2 === undefined ? '' : String(part.areaCm2))
+  const [depth, setDepth] = useState(part.lineDepthMm === undefined ? '' : String(part.lineDepthMm))
+  const [gap, setGap] = useState(part.jointGapMm === undefined ? '' : String(part.jointGapMm))
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const save = () => {
-    const { areaCm2: _, ...rest } = part
-    const areaCm2 = numberOf(area)
+    const { areaCm2: _, lineDepthMm: __, jointGapMm: ___, ...rest } = part
+    const given = Object.entries({
+      areaCm2: numberOf(area),
+      lineDepthMm: numberOf(depth),
+      jointGapMm: numberOf(gap),
+    }).filter(([, value]) => value !== undefined)
     const read = readForm(partSchema, {
       ...rest,
       name,
       substrate,
-      ...(areaCm2 === undefined ? {} : { areaCm2 }),
+      ...Object.fromEntries(given),
     })
     setErrors(read.ok ? {} : read.errors)
     if (read.ok) onSave(read.value)
@@ -112,6 +118,22 @@ function PartForm({
           value={area}
           error={errors.areaCm2}
           onChange={(event) => setArea(event.target.value)}
+        />
+        <TextField
+          label="Depth of its lines"
+          unit="mm"
+          inputMode="decimal"
+          value={depth}
+          error={errors.lineDepthMm}
+          onChange={(event) => setDepth(event.target.value)}
+        />
+        <TextField
+          label="Room in its joint"
+          unit="mm"
+          inputMode="decimal"
+          value={gap}
+          error={errors.jointGapMm}
+          onChange={(event) => setGap(event.target.value)}
         />
       </div>
       <Button type="submit">{say}</Button>

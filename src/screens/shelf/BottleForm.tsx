@@ -34,6 +34,7 @@ export function BottleForm({
     share: bottle.share === undefined ? '' : String(Math.round(bottle.share * 100)),
     dropsPerMl: bottle.dropsPerMl === undefined ? '' : String(bottle.dropsPerMl),
     state: (bottle.state ?? 'open') as string,
+    lid: (bottle.lid ?? 'resting') as string,
   })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
@@ -60,6 +61,7 @@ export function BottleForm({
       share: typeof share === 'number' ? share / 100 : share,
       dropsPerMl: numberOf(draft.dropsPerMl),
       state: draft.state,
+      ...(draft.state === 'decanted' ? { lid: draft.lid } : {}),
       ...(draft.state === 'decanted' && !bottle.decantedAt
         ? { decantedAt: new Date().toISOString() }
         : {}),
@@ -123,6 +125,16 @@ export function BottleForm({
           {...field('state')}
           choices={STATES.map((value) => ({ value, say: plain(value) }))}
         />
+        {draft.state === 'decanted' && (
+          <SelectField
+            label="Lid"
+            {...field('lid')}
+            choices={[
+              { value: 'resting', say: 'Resting on it' },
+              { value: 'closed', say: 'Closed' },
+            ]}
+          />
+        )}
       </div>
       <div className="mt-4 flex flex-wrap gap-2">
         <Button type="submit" look="act">

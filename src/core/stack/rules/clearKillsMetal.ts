@@ -12,7 +12,8 @@ const CERTAIN: readonly Family[] = ['lacquer', 'urethane-2k']
 
 /** Does the sheet of the product say that it may go on this film? Source: handbook 2, "the maker's data sheet wins". */
 export function suitsFilm(moment: Moment, film: Film): boolean {
-  return moment.step.product?.suits?.includes(film.family) === true
+  const suits = moment.step.product?.suits ?? []
+  return suits.includes(film.family) || suits.includes(film.role)
 }
 
 /** Clear over mirror metal or chrome ink that isn't light acrylic-PU or made for it. Source: handbook 2.6. */
