@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react'
 import { missingFields } from '@/core/formats/sequenceFile'
-import { actRow, substrateRow } from '@/core/materials'
+import { actRow } from '@/core/materials'
 import { type Build, type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Swatch } from '@/ui/Swatch'
 import { errorsByField, focusFirstError, numberOf, readForm } from '../forms'
+import { PartChecks } from '../PartChecks'
 import { familyName, plain, stepName } from '../words'
 
 type Draft = Record<
@@ -208,28 +209,14 @@ export function StepEditor({
           ) : null}
         </div>
       )}
-      <fieldset disabled={done} aria-invalid={errors.parts ? true : undefined}>
-        <legend className="mb-1 text-sm font-semibold text-soft">On these parts</legend>
-        {build.parts.map((part) => (
-          <label key={part.id} className="flex min-h-9 items-center gap-2.5">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={parts.includes(part.id)}
-              onChange={(event) =>
-                setParts(
-                  event.target.checked
-                    ? [...parts, part.id]
-                    : parts.filter((one) => one !== part.id),
-                )
-              }
-            />
-            {part.name}{' '}
-            <span className="text-sm text-soft">{substrateRow(part.substrate).name}</span>
-          </label>
-        ))}
-        {errors.parts && <p className="text-sm font-semibold text-stop">{errors.parts}</p>}
-      </fieldset>
+      <PartChecks
+        legend="On these parts"
+        parts={build.parts}
+        chosen={parts}
+        onChoose={setParts}
+        disabled={done}
+        error={errors.parts}
+      />
       {!done && (
         <div className="flex flex-wrap gap-2 pt-1">
           <Button type="submit" look="act">

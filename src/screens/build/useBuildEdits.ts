@@ -1,9 +1,10 @@
 import { useCallback } from 'react'
-import type { Build, BuildAct, BuildStep } from '@/core/model/project'
+import type { Build, BuildAct, BuildStep, LoggedAct } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
 import { editBuild, type JudgedFinding } from '@/core/plan'
 import type { Remedy } from '@/core/stack'
+import type { Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { useBench } from '../shell/BenchContext'
 
@@ -40,9 +41,23 @@ export function copied(build: Build, ids: ReadonlySet<string>, parts: readonly s
   return { ...build, steps }
 }
 
+/** The reason for taking a finding as it is, as a note of the log: one change with the acceptance itself. */
+function noteOf(build: string, part: string, finding: JudgedFinding, reason: string): Write {
+  const row: LoggedAct = {
+    id: newId(),
+    at: new Date(Date.now()).toISOString(),
+    kind: 'noted',
+    build,
+    part,
+    step: finding.step,
+    text: `Accepted ${finding.rule}: ${reason}`,
+  }
+  return { table: 'acts', id: row.id, row }
+}
+
 /** What the build's screen can do to the build; each is one change with undo. */
 export function useBuildEdits(build: Build, part: string, order: readonly string[]) {
-  const { change, log } = useBench()
+  const { change } = useBench()
   const write = useCallback(
     (label: string, next: Build) => change(label, [{ table: 'builds', id: next.id, row: next }]),
     [change],
@@ -83,16 +98,9 @@ export function useBuildEdits(build: Build, part: string, order: readonly string
         const rest = before.filter((one) => one.rule !== finding.rule)
         return { ...step, accepted: reason ? [...rest, { rule: finding.rule, reason }] : rest }
       })
-      await withSteps(
-        reason ? `Taken as it is: ${finding.rule}` : `Judged again: ${finding.rule}`,
-        steps,
-      )
-      if (reason)
-        await log(
-          { build: build.id, part, step: finding.step },
-          { kind: 'noted', text: `Accepted ${finding.rule}: ${reason}` },
-          `Taken as it is: ${finding.rule}`,
-        )
+      const label = reason ? `Taken as it is: ${finding.rule}` : `Judged again: ${finding.rule}`
+      const noted = reason ? [noteOf(build.id, part, finding, reason)] : []
+      await change(label, [{ table: 'builds', id: build.id, row: { ...build, steps } }, ...noted])
     },
   }
 }

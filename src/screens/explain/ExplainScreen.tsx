@@ -3,13 +3,12 @@
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useMemo } from 'react'
 import { substrateRow } from '@/core/materials'
-import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/model/vocabulary'
-import { climateOf } from '@/core/plan'
 import { explain } from '@/core/stack'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
+import { useLatestClimate } from '../shell/useLatestClimate'
 import { capital, plain } from '../words'
 import { Answer } from './Answer'
 import { asked, FILMS, type FilmChoice, filmOf, filmOfStep } from './films'
@@ -145,12 +144,4 @@ function useQuestion() {
 
 function known(text: string | null): Substrate {
   return SUBSTRATES.find((one) => one === text) ?? 'polystyrene'
-}
-
-function useLatestClimate() {
-  const { project } = useBench()
-  return useMemo(() => {
-    const last = [...(project.climate ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
-    return last ? climateOf(last) : REFERENCE_CLIMATE
-  }, [project.climate])
 }

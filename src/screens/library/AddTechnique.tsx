@@ -7,6 +7,7 @@ import { addTechnique, type Chosen, type Proposal } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { PartChecks } from '../PartChecks'
 import { useBench } from '../shell/BenchContext'
 import { stepName } from '../words'
 
@@ -58,26 +59,7 @@ export function AddTechnique({
           }}
           choices={builds.map((one) => ({ value: one.id, say: one.name }))}
         />
-        <fieldset>
-          <legend className="text-sm font-semibold text-soft">On</legend>
-          {build.parts.map((part) => (
-            <label key={part.id} className="flex min-h-9 items-center gap-2.5">
-              <input
-                type="checkbox"
-                className="size-5"
-                checked={parts.includes(part.id)}
-                onChange={(event) =>
-                  setParts(
-                    event.target.checked
-                      ? [...parts, part.id]
-                      : parts.filter((one) => one !== part.id),
-                  )
-                }
-              />
-              {part.name}
-            </label>
-          ))}
-        </fieldset>
+        <PartChecks legend="On" parts={build.parts} chosen={parts} onChoose={setParts} />
         {proposal ? <Proposed proposal={proposal} /> : <p className="text-soft">Choose a part.</p>}
         <Button look="act" disabled={!proposal} onClick={() => void add()}>
           Add {proposal?.added.length ?? 0} steps

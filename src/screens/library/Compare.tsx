@@ -2,24 +2,22 @@
 
 import { useMemo } from 'react'
 import { faultRow } from '@/core/faults'
-import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import { sayDuration } from '@/core/model/duration'
-import { climateOf, techniqueNumbers } from '@/core/plan'
+import { techniqueNumbers } from '@/core/plan'
 import { TECHNIQUES } from '@/core/techniques'
 import { Button } from '@/ui/Button'
-import { useBench } from '../shell/BenchContext'
+import { useLatestClimate } from '../shell/useLatestClimate'
 import { capital, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
 
 const COMPARED = TECHNIQUES.filter((one) => one.compare)
 
 /** Ways of chipping side by side: what one judges them by, a column each. */
 export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
-  const { project } = useBench()
-  const columns = useMemo(() => {
-    const last = [...(project.climate ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
-    const climate = last ? climateOf(last) : REFERENCE_CLIMATE
-    return COMPARED.map((one) => ({ one, numbers: techniqueNumbers(one, climate, 72) }))
-  }, [project.climate])
+  const climate = useLatestClimate()
+  const columns = useMemo(
+    () => COMPARED.map((one) => ({ one, numbers: techniqueNumbers(one, climate, 72) })),
+    [climate],
+  )
   return (
     <section aria-labelledby="compare">
       <div className="flex flex-wrap items-baseline justify-between gap-3">

@@ -4,12 +4,12 @@ import Link from 'next/link'
 import { useMemo } from 'react'
 import { faultRow } from '@/core/faults'
 import { actRow, familyRow } from '@/core/materials'
-import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import { sayDuration } from '@/core/model/duration'
 import type { ActStep } from '@/core/model/sequence'
-import { climateOf, techniqueNumbers } from '@/core/plan'
+import { techniqueNumbers } from '@/core/plan'
 import { questionRow, type Technique } from '@/core/techniques'
 import { useBench } from '../shell/BenchContext'
+import { useLatestClimate } from '../shell/useLatestClimate'
 import { capital, SOLVENT_NAMES, stepName, TOUCH_WORDS } from '../words'
 import { AddTechnique } from './AddTechnique'
 
@@ -160,10 +160,11 @@ function Fact({
 function Numbers({ technique, build }: { technique: Technique; build: string | null }) {
   const { project } = useBench()
   const scale = project.builds?.find((one) => one.id === build)?.scale ?? 72
-  const numbers = useMemo(() => {
-    const last = [...(project.climate ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
-    return techniqueNumbers(technique, last ? climateOf(last) : REFERENCE_CLIMATE, scale, 100)
-  }, [technique, project.climate, scale])
+  const climate = useLatestClimate()
+  const numbers = useMemo(
+    () => techniqueNumbers(technique, climate, scale, 100),
+    [technique, climate, scale],
+  )
   return (
     <section>
       <h3 className="text-sm font-semibold text-soft">Here, at 1:{scale}, on 100 cm²</h3>

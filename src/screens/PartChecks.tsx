@@ -1,0 +1,44 @@
+import type { ReactNode } from 'react'
+import { substrateRow } from '@/core/materials'
+import type { Part } from '@/core/model/project'
+
+/** Ticks the parts that something is meant for. */
+export function PartChecks({
+  legend,
+  parts,
+  chosen,
+  onChoose,
+  disabled,
+  error,
+}: {
+  legend: ReactNode
+  parts: readonly Part[]
+  chosen: readonly string[]
+  onChoose: (next: string[]) => void
+  disabled?: boolean
+  error?: string | undefined
+}) {
+  return (
+    <fieldset disabled={disabled} aria-invalid={error ? true : undefined}>
+      <legend className="mb-1 text-sm font-semibold text-soft">{legend}</legend>
+      {parts.map((part) => (
+        <label key={part.id} className="flex min-h-9 items-center gap-2.5">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={chosen.includes(part.id)}
+            onChange={(event) =>
+              onChoose(
+                event.target.checked
+                  ? [...chosen, part.id]
+                  : chosen.filter((one) => one !== part.id),
+              )
+            }
+          />
+          {part.name} <span className="text-sm text-soft">{substrateRow(part.substrate).name}</span>
+        </label>
+      ))}
+      {error && <p className="text-sm font-semibold text-stop">{error}</p>}
+    </fieldset>
+  )
+}
