@@ -44,13 +44,17 @@ export function effectOn(moment: Moment, film: Film): Effect {
 }
 
 const NO_SHIELDS: readonly boolean[] = []
-const shieldsKnown = new WeakMap<Moment['work'], readonly boolean[]>()
+/** For the air it was reckoned in: a step in two climates is one work. */
+const shieldsKnown = new WeakMap<
+  Moment['work'],
+  { climate: Moment['climate']; shields: readonly boolean[] }
+>()
 
 /** For each coat: has a mist coat of this step flashed before it? Source: handbook 2.3, energy of application. */
 function shieldsOf({ step, work, climate }: Moment): readonly boolean[] {
   if (!work.coats.includes('mist')) return NO_SHIELDS
   const known = shieldsKnown.get(work)
-  if (known) return known
+  if (known?.climate === climate) return known.shields
   let shield = false
   const shields = work.coats.map((coat, i) => {
     const before = shield
@@ -58,7 +62,7 @@ function shieldsOf({ step, work, climate }: Moment): readonly boolean[] {
       shield = gapAfter(step, work, climate, i + 1) >= flashAfter(work, climate, i + 1) - 1e-6
     return before
   })
-  shieldsKnown.set(work, shields)
+  shieldsKnown.set(work, { climate, shields })
   return shields
 }
 

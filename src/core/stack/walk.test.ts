@@ -188,3 +188,18 @@ it('a bottle on the shelf that suits is the other family that is offered', () =>
     'Use Gull clear (alcohol acrylic) from the shelf',
   )
 })
+
+it('the same steps in two climates are judged each by its own: mist that has flashed shields, mist that has not doesn’t', () => {
+  const steps: Step[] = [
+    { do: 'base', family: 'alcohol-acrylic' },
+    { wait: '3 h', climate: { celsius: 20 } },
+    { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['mist', 'wet'], gap: '8 min' },
+  ]
+  const attacked = (celsius: number) =>
+    walk(
+      sequence([steps[0], { wait: '9 h', climate: { celsius } }, steps[2]] as Step[], {
+        climate: { celsius },
+      }),
+    ).drafts.some((one) => one.rule === 'solvent-attacks-film')
+  expect([attacked(20), attacked(12), attacked(20)]).toEqual([false, true, false])
+})
