@@ -1,7 +1,7 @@
 import { type BenchProblem, solve } from '../src/core/bench'
 import type { Build } from '../src/core/model/project'
 import type { Sequence, Step } from '../src/core/model/sequence'
-import { judgeBuild, judgeBuildAt, planParts } from '../src/core/plan'
+import { judgeBuild, judgeBuildAt, judgePart, planParts } from '../src/core/plan'
 import { check, judgeSequence, walk } from '../src/core/stack'
 import { demoProject } from '../src/demo/demo'
 
@@ -130,6 +130,22 @@ function drag(): void {
 }
 
 const now = Date.parse('2026-03-17T18:25:00Z')
+
+/** Sixty acts on a part, five of them in the wrong place. */
+function slips(): Build {
+  const steps = full.steps.slice(0, 60)
+  for (const at of [5, 17, 29, 41, 53]) {
+    const [step] = steps.splice(at, 1)
+    if (step) steps.splice(at - 4, 0, step)
+  }
+  return { ...full, id: 'slips', steps }
+}
+
+const slipped = { ...bench, builds: [slips()] }
+
+function judgeSlips(): void {
+  judgePart(slipped, 'slips', 'p0', now)
+}
 const demo = demoProject(now, 'Europe/Lisbon')
 const hundred = sequence(100, 'as-written')
 const auto = sequence(100, 'auto')
@@ -145,6 +161,7 @@ const RUNS: { name: string; run: () => void }[] = [
     name: '100 steps on 10 parts, from nothing',
     run: () => void judgeBuildAt(bench, full, now),
   },
+  { name: 'a part of 60 acts with 5 mistakes, every way out tried', run: judgeSlips },
   { name: 'check 10 steps with remedies', run: () => void check(example) },
   { name: 'every part of the demo bench', run: () => void planParts(demo, now) },
   { name: 'schedule 120 tasks, 1,000 branches', run: () => void solve(busy, { nodes: 1000 }) },

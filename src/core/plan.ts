@@ -14,7 +14,7 @@ import { type PartFinding, type PartPlan, planPart } from './plan/partPlan'
 import type { PartWalk } from './plan/partWalk'
 import { type ShelfFinding, shelfFindings } from './plan/shelfRules'
 import { type PlannedTask, tasksOf } from './plan/tasks'
-import { check, type LastCoat, lastCoat, type Remedy } from './stack'
+import { type LastCoat, lastCoat, type Remedy, remediesFor } from './stack'
 
 export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan/addTechnique'
 export { benchQueue, type QueueItem } from './plan/benchQueue'
@@ -133,7 +133,6 @@ export type JudgedFinding = PartFinding & { remedies: Remedy[] }
 export function judgePart(project: Project, build: string, part: string, now: number): JudgedPart {
   const progress = progressOf(project.acts ?? [])
   const { plan, walked } = planPart(project, build, part, progress, now)
-  const checked = check(walked.sequence, walked.options)
   const coats = walked.walk.walked.flatMap((one): [string, LastCoat][] => {
     const coat = lastCoat(one)
     const place = walked.places[one.index]
@@ -143,11 +142,13 @@ export function judgePart(project: Project, build: string, part: string, now: nu
     plan,
     coats: new Map(coats),
     order: walked.places.map((place) => place.step.id),
-    findings: plan.findings.map((finding) => ({
-      ...finding,
-      remedies:
-        checked.findings.find((one) => one.rule === finding.rule && one.step === finding.index)
-          ?.remedies ?? [],
-    })),
+    findings: plan.findings.map((finding) => ({ ...finding, remedies: waysOut(walked, finding) })),
   }
+}
+
+/** The ways out of one finding; none for what only follows from another, or is taken as it is. */
+function waysOut({ walk, sequence, options }: PartWalk, finding: PartFinding): Remedy[] {
+  if (finding.follows || finding.accepted !== null) return []
+  const drafted = walk.drafts.find((one) => one.rule === finding.rule && one.step === finding.index)
+  return drafted ? remediesFor(sequence, walk, drafted, options) : []
 }

@@ -269,7 +269,7 @@ function Row({
               event.preventDefault()
               onShift(event.key === 'ArrowUp' ? 1 : -1)
             }}
-            className="flex min-w-0 flex-1 items-center justify-between gap-3 px-4 py-1.5 text-left"
+            className="flex min-w-0 flex-1 flex-wrap items-center justify-between gap-x-3 px-3 py-1.5 text-left sm:flex-nowrap sm:px-4"
           >
             {picked !== null && (
               <span
@@ -282,11 +282,11 @@ function Row({
                 {picked ? '✓' : ''}
               </span>
             )}
-            <span className="min-w-0 flex-1">
-              <span className={cx('block truncate', row.done ? 'text-soft' : 'font-semibold')}>
+            <span className="min-w-0 basis-40 flex-1">
+              <span className={cx('block sm:truncate', row.done ? 'text-soft' : 'font-semibold')}>
                 {row.name}
               </span>
-              <span className="block truncate text-sm text-soft">{row.detail}</span>
+              <span className="block text-sm text-soft sm:truncate">{row.detail}</span>
             </span>
             <span
               className={cx(

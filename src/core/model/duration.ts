@@ -52,7 +52,8 @@ export function sayDuration(minutes: number): string {
   const whole = Math.ceil(minutes - 1e-6)
   if (whole < 60) return `${Math.max(0, whole)} min`
   if (whole < 48 * 60) return pair(Math.floor(whole / 60), 'h', whole % 60, 'min')
-  return pair(Math.floor(whole / 1440), 'd', Math.round((whole % 1440) / 60), 'h')
+  const hours = Math.round(whole / 60)
+  return pair(Math.floor(hours / 24), 'd', hours % 24, 'h')
 }
 
 function pair(big: number, bigUnit: string, small: number, smallUnit: string): string {

@@ -65,3 +65,15 @@ it('broken JSON says what is wrong with it', () => {
   expect(parsed.ok).toBe(false)
   if (!parsed.ok) expect(parsed.problems[0]?.expected).toContain('JSON (')
 })
+
+test.each([
+  { minutes: 0, says: '0 min' },
+  { minutes: 59.5, says: '1 h' },
+  { minutes: 61, says: '1 h 1 min' },
+  { minutes: 47 * 60 + 59, says: '47 h 59 min' },
+  { minutes: 48 * 60, says: '2 d' },
+  { minutes: 7 * 1440 + 23 * 60 + 40, says: '8 d' },
+  { minutes: 7 * 1440 + 23 * 60 + 20, says: '7 d 23 h' },
+])('$minutes minutes are said as “$says”', ({ minutes, says }) => {
+  expect(sayDuration(minutes)).toBe(says)
+})

@@ -13,7 +13,7 @@ export {
 } from './finding'
 export { type CoatEffect, type LastCoat, lastCoat } from './lastCoat'
 export { type Moment, pairKey, type ShelfPaint } from './moment'
-export { firstChange, stageFor } from './remedies'
+export { firstChange, remediesFor, stageFor } from './remedies'
 export { RULES } from './rules'
 export { bareStack, newestWhole, openFilms, type Stack } from './stack'
 export { gentlest, type UndoMap, type UndoTouch, type UndoWay, undoMap } from './undoMap'

@@ -25,7 +25,7 @@ export function Protect({
   return (
     <fieldset
       aria-label="Before you start"
-      className="mt-3 border-2 border-note bg-note-wash p-4"
+      className="mt-3 border-2 border-note bg-note-wash p-4 *:scroll-mb-28"
       onKeyDown={(event) => event.key === 'Escape' && onClose()}
     >
       <ul className="space-y-1">
@@ -34,7 +34,7 @@ export function Protect({
         ))}
       </ul>
       <div className="mt-3 flex flex-wrap gap-2.5">
-        <Button size="bench" look="act" autoFocus onClick={onReady}>
+        <Button size="bench" look="act" autoFocus className="scroll-mb-28" onClick={onReady}>
           Protection is on: start
         </Button>
         <Button size="bench" onClick={onWithout}>

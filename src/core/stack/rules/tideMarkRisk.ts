@@ -25,6 +25,16 @@ export const tideMarkRisk: Rule = {
           say: 'Put a drop or two of flow aid in, 1 %',
           edit: { replace: { step: index, with: changed(step, { flowAid: 1 }) } },
         },
+        {
+          kind: 'order',
+          say: 'The rings are wanted',
+          edit: {
+            replace: {
+              step: index,
+              with: changed(step, { wanted: [...(step.wanted ?? []), 'tide-ring'] }),
+            },
+          },
+        },
       ],
     }
   },
