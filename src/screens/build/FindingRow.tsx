@@ -45,6 +45,11 @@ export function FindingRow({
       </p>
       <p className="mt-0.5 max-w-prose">{finding.because}</p>
       {follow.length > 0 && <Follow findings={follow} />}
+      {finding.remedies.length === 0 && (
+        <p className="mt-0.5 text-sm">
+          No way out leaves what is done already as it is: mend it by hand, or take it as it is.
+        </p>
+      )}
       <div className="mt-2 flex flex-wrap gap-2">
         {finding.remedies.map((remedy) => (
           <Button key={remedy.say} size="small" onClick={() => onApply(remedy)}>

@@ -47,6 +47,11 @@ describe('a finding on its boundary', () => {
     expect(onApply).toHaveBeenCalledWith(remedies[1])
   })
 
+  it('says why where it has no way out', () => {
+    show(finding())
+    expect(screen.getByText(/No way out leaves what is done already as it is/)).toBeTruthy()
+  })
+
   it('folds what follows from it', () => {
     show(finding(), [follower])
     expect(screen.getByText('One thing follows from it')).toBeTruthy()
