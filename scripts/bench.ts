@@ -86,7 +86,7 @@ function crowded(count: number): BenchProblem {
   }
 }
 
-/** Ten parts of three materials, a hundred acts, every act on every part. */
+/** Acts of one round; the bench repeats them to a hundred, on ten parts of three materials. */
 const CROWD: readonly Step[] = [
   { do: 'prime', coats: ['mist', 'light', 'light'] },
   { do: 'preshade', family: 'lacquer', colour: '#2B2C2E' },
@@ -100,34 +100,37 @@ const CROWD: readonly Step[] = [
   { do: 'powder' },
 ]
 
-function crowd(): Build {
+/** @param span how many of the ten parts every act lies on */
+function crowd(span: number): Build {
   const parts = Array.from({ length: 10 }, (_, i) => ({
     id: `p${i}`,
     name: `Part ${i}`,
     substrate: (['polystyrene', 'abs', 'resin-cast'] as const)[i % 3] ?? 'abs',
   }))
-  const all = parts.map((part) => part.id)
   const steps = Array.from({ length: 100 }, (_, i) => ({
     ...(CROWD[i % CROWD.length] as Step),
     id: `s${i}`,
-    parts: all,
+    parts: Array.from({ length: span }, (_, j) => `p${(Math.floor(i / CROWD.length) + j) % 10}`),
   }))
   return { id: 'crowd', name: 'Crowd', parts, steps } as Build
 }
 
-const full = crowd()
-const bench = { format: 'tectoria-project' as const, version: 1 as const, builds: [full] }
-const judged = judgeBuildAt(bench, full, Date.parse('2026-03-17T18:25:00Z'))
-let hop = 0
-
-/** A step put elsewhere, another one each time: what a drag asks. */
-function drag(): void {
-  hop = (hop * 21 + 37) % 100
-  const steps = [...full.steps]
-  const [step] = steps.splice(hop, 1)
-  if (step) steps.splice(Math.min(99, hop + 3), 0, step)
-  judgeBuild(bench, { ...full, steps }, judged)
+/** A step put three places on, another one each time: what a drag asks of a build. */
+function dragOf(build: Build): () => void {
+  const project = { format: 'tectoria-project' as const, version: 1 as const, builds: [build] }
+  const judged = judgeBuildAt(project, build, Date.parse('2026-03-17T18:25:00Z'))
+  let hop = 0
+  return () => {
+    hop = (hop * 21 + 37) % 100
+    const steps = [...build.steps]
+    const [step] = steps.splice(hop, 1)
+    if (step) steps.splice(Math.min(99, hop + 3), 0, step)
+    judgeBuild(project, { ...build, steps }, judged)
+  }
 }
+
+const full = crowd(10)
+const bench = { format: 'tectoria-project' as const, version: 1 as const, builds: [full] }
 
 const now = Date.parse('2026-03-17T18:25:00Z')
 
@@ -156,7 +159,8 @@ const RUNS: { name: string; run: () => void }[] = [
   { name: 'judge 100 steps, waits as written', run: () => void judgeSequence(hundred) },
   { name: 'judge 60 acts, automatic waits', run: () => void judgeSequence(auto) },
   { name: 'an empty walk', run: () => void walk({ ...hundred, steps: [] }) },
-  { name: 'a drag: 100 steps on 10 parts judged again', run: drag },
+  { name: 'a drag: 100 steps on 10 parts, each on 3', run: dragOf(crowd(3)) },
+  { name: 'a drag: 100 steps on 10 parts, each on all', run: dragOf(full) },
   {
     name: '100 steps on 10 parts, from nothing',
     run: () => void judgeBuildAt(bench, full, now),

@@ -29,6 +29,32 @@ it('taken up from the judgement before, a drag is told what a whole judgement te
   )
 })
 
+it('a part that a drag does not touch is not walked again', () => {
+  const build: Build = {
+    id: 'b',
+    name: 'Pair',
+    parts: ['l', 'r'].map((id) => ({ id, name: id, substrate: 'polystyrene' as const })),
+    steps: [
+      { id: '1', parts: ['l', 'r'], do: 'prime' },
+      { id: '2', parts: ['l'], do: 'line' },
+      { id: '3', parts: ['l'], do: 'graphite' },
+    ],
+  }
+  const first = judgeBuildAt(
+    { format: 'tectoria-project', version: 1, builds: [build] },
+    build,
+    NOW,
+  )
+  const dragged = moved(build, 2, 1)
+  const next = judgeBuild(
+    { format: 'tectoria-project', version: 1, builds: [dragged] },
+    dragged,
+    first,
+  )
+  expect(next.parts.get('r')?.walk).toBe(first.parts.get('r')?.walk)
+  expect(next.parts.get('l')?.walk).not.toBe(first.parts.get('l')?.walk)
+})
+
 it('parts that read the same are walked once', () => {
   const build: Build = {
     id: 'b',

@@ -112,6 +112,8 @@ export function rewalk(
   from: number,
   options: WalkOptions = {},
 ): Walk {
+  const { length } = sequence.steps
+  if (from === length && before.marks.length === length) return before
   const mark = before.marks[from]
   if (!mark) return walk(sequence, options)
   const setting = settingOf(sequence, options)
