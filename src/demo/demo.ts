@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon'
+import { ACT_MINUTES } from '@/core/materials'
 import type { Build, LoggedAct, Project, Sessions } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import builds from './builds.json'
@@ -56,7 +57,7 @@ function actsOf(past: Past, now: number): LoggedAct[] {
   const meant = build.steps.find((one) => one.id === step)
   if (!meant || !isAct(meant)) throw new RangeError(`demo: no act "${step}" in "${build.id}"`)
   const coats = meant.coats?.length ?? 0
-  const minutes = meant.minutes ?? 5
+  const minutes = meant.minutes ?? ACT_MINUTES
   const every = minutes + 11
   const at = (ago: number) => new Date(now - ago * MINUTE).toISOString()
   const base = { build: build.id, part, step }

@@ -14,6 +14,7 @@ export {
 export { applyEnergy, TOOL_ENERGY } from './energies'
 export { type DryingProcess, FAMILY_TABLE, type FamilyRow, familyRow } from './families'
 export {
+  ACT_MINUTES,
   ADDITIVE_CAP,
   BELIEVABLE,
   CUT_MICRONS,

@@ -1,5 +1,8 @@
 import type { Act, Coat } from '../model/vocabulary'
 
+/** How long a coat or any other act takes unless its step says, minutes. Source: docs/formats.md. */
+export const ACT_MINUTES = 5
+
 /** Two-part paint can be sprayed for this long after mixing unless its sheet says, minutes. Source: handbook 3.1. */
 export const POT_LIFE = 3 * 60
 

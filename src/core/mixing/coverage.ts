@@ -1,14 +1,13 @@
+import { WET_MICRONS } from '../materials'
+
 /** Coat weights a mix is measured for; `clear-wet` is the wet coat of a clear. */
 export const MIX_COATS = ['mist', 'light', 'wet', 'clear-wet', 'flood', 'brush'] as const
 export type MixCoat = (typeof MIX_COATS)[number]
 
 /** Wet film of the thinned mix, micrometres. Source: handbook 4.4. */
 export const WET_FILM_UM = {
-  mist: 8,
-  light: 15,
-  wet: 30,
+  ...WET_MICRONS,
   'clear-wet': 40,
-  flood: 60,
   brush: 60,
 } as const satisfies Record<MixCoat, number>
 

@@ -1,6 +1,6 @@
 import { type ClockPoint, progress as dryingProgress } from '../drying'
 import type { Family, Milestone, Role, Sheen } from '../model/vocabulary'
-import { type Film, filmReaches, openFilms, type Stack, theFilm } from '../stack'
+import { type Film, filmName, filmReaches, openFilms, type Stack } from '../stack'
 import type { PartWalk } from './partWalk'
 
 /** A film that dries on a part, and when it comes to what. Instants in epoch milliseconds. */
@@ -56,7 +56,7 @@ function clockOf(walked: PartWalk, film: Film, now: number): DryingClock {
     step: walked.places[film.step]?.step.id ?? '',
     film: film.family,
     role: film.role,
-    name: theFilm(film).replace(/^the /, ''),
+    name: filmName(film),
     colour: film.colour,
     sheen: film.sheen,
     from: walked.origin + film.end * MINUTE,

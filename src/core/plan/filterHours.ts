@@ -1,14 +1,11 @@
 import { standingActs } from '../journal'
-import { TOOL_ENERGY } from '../materials'
+import { ACT_MINUTES, TOOL_ENERGY } from '../materials'
 import type { Project } from '../model/project'
 import { isAct } from '../model/sequence'
 import { workOf } from '../stack'
 
 /** The note that starts the count anew. */
 export const FILTER_CHANGED = 'Respirator filter changed'
-
-/** A coat takes so long unless its step says, minutes. */
-const COAT_MINUTES = 5
 
 /** Minutes of spraying in the log since the respirator's filter was last changed. Source: handbook 9; N94. */
 export function sprayedSinceFilter(project: Project): number {
@@ -19,6 +16,6 @@ export function sprayedSinceFilter(project: Project): number {
     const build = project.builds?.find((one) => one.id === act.build)
     const step = build?.steps.find((one) => one.id === act.step)
     if (!step || !isAct(step) || !TOOL_ENERGY[workOf(step, null).tool].sprayed) return sum
-    return sum + (step.minutes ?? COAT_MINUTES)
+    return sum + (step.minutes ?? ACT_MINUTES)
   }, 0)
 }

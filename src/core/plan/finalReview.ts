@@ -1,5 +1,5 @@
 import { isAct } from '../model/sequence'
-import { type Film, newestWhole, theFilm } from '../stack'
+import { type Film, filmName, newestWhole } from '../stack'
 import type { PartWalk } from './partWalk'
 
 /** One line of the look over a finished part: good, or what is still open. */
@@ -28,7 +28,7 @@ export function finalReview(walked: PartWalk): ReviewItem[] {
     {
       id: 'seal',
       good: sealed || !handled,
-      say: sealed && top ? `Sealed with ${name(top)}.` : 'No clear seals it.',
+      say: sealed && top ? `Sealed with ${filmName(top)}.` : 'No clear seals it.',
     },
     handled
       ? {
@@ -64,10 +64,6 @@ function glass({ build, part }: PartWalk): ReviewItem | null {
   }
 }
 
-function name(film: Film): string {
-  return theFilm(film).replace(/^the /, '')
-}
-
 function listed(films: readonly Film[]): string {
-  return [...new Set(films.map(name))].join(', ')
+  return [...new Set(films.map(filmName))].join(', ')
 }

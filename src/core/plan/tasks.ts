@@ -1,4 +1,5 @@
 import type { BenchLink, BenchTask } from '../bench'
+import { ACT_MINUTES } from '../materials'
 import { closings, type Walked } from '../stack'
 import type { PartWalk } from './partWalk'
 
@@ -69,7 +70,7 @@ function coatTasks(walked: PartWalk, one: Walked): PlannedTask[] {
     part: part.id,
     step: place.step.id,
     coat: film ? place.coatsBefore + i + 1 : null,
-    minutes: Math.ceil(step.minutes ?? 5),
+    minutes: Math.ceil(step.minutes ?? ACT_MINUTES),
     ...(needs.length > 0 ? { needs } : {}),
     ...(sprays || LOUD_ACTS.includes(step.do) ? { noisy: true } : {}),
     ...(sprays ? { setup: `${work.family} ${step.colour ?? work.sheen}` } : {}),

@@ -1,4 +1,4 @@
-import { SMALLEST_MARK } from '../materials'
+import { ACT_MINUTES, SMALLEST_MARK } from '../materials'
 import type { Climate } from '../model/climate'
 import type { Build, Project } from '../model/project'
 import { type ActStep, isAct, type Step } from '../model/sequence'
@@ -81,7 +81,7 @@ export function techniqueNumbers(
 function totals(steps: readonly Step[], climate: Climate) {
   const walked = walk({ ...sequenceOf({ steps: [] } as never, PART, steps), climate })
   const handsOn = walked.walked.reduce(
-    (sum, { step, ends }) => sum + (step.minutes ?? 5) * Math.max(1, ends.length),
+    (sum, { step, ends }) => sum + (step.minutes ?? ACT_MINUTES) * Math.max(1, ends.length),
     0,
   )
   return { total: walked.total, handsOn }

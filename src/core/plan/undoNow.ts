@@ -1,6 +1,6 @@
 import type { ClimateSeries } from '../drying'
 import type { Solvent } from '../model/vocabulary'
-import { hasReached, theFilm, type UndoMap, type UndoTouch, undoMap } from '../stack'
+import { filmName, hasReached, type UndoMap, type UndoTouch, undoMap } from '../stack'
 import { stackNow } from './clocks'
 import type { PartWalk } from './partWalk'
 
@@ -27,8 +27,8 @@ export function undoNow(walked: PartWalk, now: number): UndoNow | null {
   if (!map) return null
   return {
     step: walked.places[map.film.step]?.step.id ?? '',
-    name: theFilm(map.film).replace(/^the /, ''),
-    leaves: map.leaves.map((film) => theFilm(film).replace(/^the /, '')),
+    name: filmName(map.film),
+    leaves: map.leaves.map(filmName),
     rubs: map.rubs,
     overspray: oversprayOf(map, minute, walked.walk.series),
     ways: map.ways.map(({ solvent, touch, under, until }) => ({

@@ -28,5 +28,5 @@ export {
   type WalkOptions,
   walk,
 } from './walk'
-export { SOLVENT_WORDS, theFilm } from './words'
+export { filmName, SOLVENT_WORDS, theFilm } from './words'
 export { type Work, workOf } from './work'

@@ -3,7 +3,7 @@ import type { Family, Sheen } from '../model/vocabulary'
 import type { Film } from './film'
 import { seenFilms } from './stack'
 import type { Walked } from './walk'
-import { theFilm } from './words'
+import { filmName } from './words'
 
 /** An effect in a sentence, and what becomes of it. */
 export type Lost = { what: string; how: string }
@@ -76,7 +76,7 @@ export function lastCoat(walked: Walked): LastCoat | null {
 }
 
 function coatEffect(film: Film, sheen: Sheen): CoatEffect {
-  const name = theFilm(film).replace(/^the /, '')
+  const name = filmName(film)
   const lost = lostUnder(film, sheen)
   if (lost) return { film, name, becomes: 'lost', say: lost.how }
   if (film.family === 'pigment')

@@ -1,5 +1,5 @@
 import { clockMinutes } from '../drying'
-import { CUT_MICRONS, SATIN_GRIT } from '../materials'
+import { ACT_MINUTES, CUT_MICRONS, SATIN_GRIT } from '../materials'
 import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/fields'
 import type { ActStep } from '../model/sequence'
@@ -8,9 +8,6 @@ import { type Film, newClock } from './film'
 import type { Moment } from './moment'
 import { newestRelease, type Stack } from './stack'
 import { readsAs, type Work } from './work'
-
-/** How long a coat or any other act takes unless it says, minutes. Source: docs/formats.md. */
-const ACT_MINUTES = 5
 
 /**
  * When each coat of a step ends, minutes from its beginning: without a `gap` the flash time is kept between coats.

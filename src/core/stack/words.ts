@@ -14,7 +14,12 @@ const ROLE_WORD: Partial<Record<Role, string>> = {
 
 /** A film in a sentence: "the lacquer primer", "the enamel wash". */
 export function theFilm(film: Film): string {
-  return `the ${named(film.family, film.role)}`
+  return `the ${filmName(film)}`
+}
+
+/** A film by itself: "lacquer primer", "enamel wash". */
+export function filmName(film: Film): string {
+  return named(film.family, film.role)
 }
 
 /** Family and role; a family whose name says the role already says it once. */

@@ -1,4 +1,5 @@
 import { CLEAR_HIDING, type ColourFilm, colourOver, defaultHiding, deltaE00 } from '../../colour'
+import { WET_MICRONS } from '../../materials'
 import { isAct } from '../../model/sequence'
 import type { Act, Coat } from '../../model/vocabulary'
 import { type Film, filmState } from '../film'
@@ -11,12 +12,6 @@ const SHADES: readonly Act[] = ['preshade', 'mottle', 'toplight']
 
 /** Under this difference a shading is gone, ΔE00. Source: handbook 5.2. */
 const GONE = 1
-
-/** Thickness of a coat in normal light coats at half paint. Source: handbook 4.4, 5.1. */
-const THICKNESS = { mist: 8 / 15, light: 1, wet: 2, flood: 4 } as const satisfies Record<
-  Coat,
-  number
->
 
 /** Grey where a primer doesn't say its colour. */
 const PRIMER = '#8B8C8B'
@@ -54,11 +49,16 @@ function groundUnder(films: readonly Film[]): string | null {
   return whole.colour ?? (whole.role === 'primer' ? PRIMER : null)
 }
 
+/** Thickness of a coat in normal light coats at half paint. Source: handbook 4.4, 5.1. */
+function thicknessOf(coat: Coat): number {
+  return WET_MICRONS[coat] / WET_MICRONS.light
+}
+
 function filmOf(colour: string, transparent: boolean, coats: readonly Coat[]): ColourFilm {
   return {
     masstone: colour,
     hiding: transparent ? CLEAR_HIDING : defaultHiding(colour),
-    thickness: coats.reduce((sum, coat) => sum + THICKNESS[coat], 0),
+    thickness: coats.reduce((sum, coat) => sum + thicknessOf(coat), 0),
   }
 }
 

@@ -3,6 +3,7 @@ import { type ActStep, isAct } from '../../model/sequence'
 import type { Sheen, Tool } from '../../model/vocabulary'
 import type { Remedy, Rule } from '../finding'
 import type { Moment } from '../moment'
+import { newestWhole } from '../stack'
 import { shieldWays } from '../ways'
 
 /** Tools that draw a line instead of letting it run. */
@@ -48,7 +49,7 @@ export const flowNeedsGloss: Rule = {
 
 /** Give the face a gloss clear first: raise the last clear's sheen, or lay one. */
 export function glossWays(moment: Moment): Remedy[] {
-  const clear = [...moment.stack.films].reverse().find((film) => film.coverage === 'whole')
+  const clear = newestWhole(moment.stack)
   const raise: Remedy[] = []
   const laid = clear && moment.setting.steps[clear.step]
   if (clear?.role === 'clear' && laid && isAct(laid)) raise.push(raised(laid, clear.step))

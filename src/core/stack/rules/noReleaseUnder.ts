@@ -1,5 +1,5 @@
 import type { Draft, Remedy, Rule } from '../finding'
-import { newestRelease } from '../stack'
+import { newestRelease, newestWhole } from '../stack'
 
 /** Wet chipping without a release coat under the top colour; salt without water. Source: handbook 2.6. */
 export const noReleaseUnder: Rule = {
@@ -21,7 +21,7 @@ export const noReleaseUnder: Rule = {
         ],
       }
     if (step.do !== 'chip-wet' || newestRelease(stack)) return null
-    const top = [...stack.films].reverse().find((film) => film.coverage === 'whole')
+    const top = newestWhole(stack)
     return {
       severity: 'stop',
       because: `No release coat lies under the top colour: scrubbing with water opens nothing${top ? '' : ', and there is nothing to open'}.`,
