@@ -21,6 +21,7 @@ export {
   DEGREASED_FOR,
   DRY_SHARE,
   FILLER_CURES,
+  GASSES_OFF,
   GRIT_STEP,
   IRON_SETTLES,
   type MarkKind,

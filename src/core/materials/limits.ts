@@ -29,6 +29,9 @@ export const SALT_DRY = 30
 /** Filler is left alone for a night before it is cut or painted, minutes. Source: handbook 6, clean-up. */
 export const FILLER_CURES = 12 * 60
 
+/** Decanted paint gasses off for this long, minutes. Source: handbook 3.4, 9. */
+export const GASSES_OFF = { from: 12 * 60, to: 24 * 60 } as const
+
 /** Grits follow one another by no more than this factor. Source: handbook 6, clean-up. */
 export const GRIT_STEP = 2
 

@@ -1,4 +1,4 @@
-import { THINNING } from '../materials'
+import { GASSES_OFF, THINNING } from '../materials'
 import { sayDuration } from '../model/duration'
 import type { Bottle, Build, Part, Project } from '../model/project'
 import { type ActStep, isAct } from '../model/sequence'
@@ -29,9 +29,6 @@ export type ShelfFinding = {
   bottle: string
   ways: { say: string; row: Bottle }[]
 }
-
-/** Decanted paint gasses off for this long, minutes. Source: handbook 3.4, 9. */
-const GASSES_OFF = { from: 12 * 60, to: 24 * 60 } as const
 
 const MINUTE = 60_000
 

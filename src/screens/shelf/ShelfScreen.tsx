@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
+import { GASSES_OFF } from '@/core/materials'
 import type { Bottle } from '@/core/model/project'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
@@ -114,8 +115,7 @@ function searchText(bottle: Bottle): string {
   return `${bottle.name} ${bottle.maker ?? ''} ${familyName(bottle.family)} ${bottle.family} ${bottle.role}`.toLowerCase()
 }
 
-/** Gassing off takes this long at the least, ms. Source: handbook 3.4. */
-const GAS_OFF = 12 * 3600_000
+const MINUTE = 60_000
 /** Under this share of its size a bottle is nearly empty. */
 const LOW = 0.12
 
@@ -163,7 +163,9 @@ function stateWords(bottle: Bottle, now: number): string[] {
     words.push(`thinned: ${Math.round(bottle.share * 100)} % paint`)
   if (bottle.leftMl / bottle.sizeMl < LOW) words.push('nearly empty')
   if (bottle.state === 'decanted') {
-    const left = bottle.decantedAt ? Date.parse(bottle.decantedAt) + GAS_OFF - now : 0
+    const left = bottle.decantedAt
+      ? Date.parse(bottle.decantedAt) + GASSES_OFF.from * MINUTE - now
+      : 0
     words.push(left > 0 ? `gassing off, ${sayFigures(left)} more` : 'gassed off')
   }
   return words
