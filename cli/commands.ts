@@ -36,12 +36,12 @@ function command<T>(
   }
 }
 
-/** How many branches a schedule may try: the clock ends it first. */
-const MANY_NODES = 1e9
+/** How many steps a schedule may take: the clock ends it first. */
+const MANY_STEPS = 1e9
 
 function until(flags: Flags): SolveOptions {
   const end = Date.now() + flags.seconds * 1000
-  return { nodes: MANY_NODES, stop: () => Date.now() >= end }
+  return { steps: MANY_STEPS, stop: () => Date.now() >= end }
 }
 
 function isProject(value: unknown): boolean {

@@ -168,7 +168,7 @@ const RUNS: { name: string; run: () => void }[] = [
   { name: 'a part of 60 acts with 5 mistakes, every way out tried', run: judgeSlips },
   { name: 'check 10 steps with remedies', run: () => void check(example) },
   { name: 'every part of the demo bench', run: () => void planParts(demo, now) },
-  { name: 'schedule 120 tasks, 1,000 branches', run: () => void solve(busy, { nodes: 1000 }) },
+  { name: 'schedule 120 tasks, 1,000 steps', run: () => void solve(busy, { steps: 1000 }) },
 ]
 
 const stick = measure(yardstick)

@@ -2,11 +2,11 @@ import { expose } from 'comlink'
 import { planBench } from '@/core/plan'
 import type { Planner } from './planMessages'
 
-/** Branches that the first scheduler may try on a whole bench: a second or two. */
-const NODES = 6000
+/** Steps of the search on a whole bench: a second or two. */
+const STEPS = 20_000
 
 const planner: Planner = {
-  plan: (project, now) => planBench(project, now, { nodes: NODES }),
+  plan: (project, now) => planBench(project, now, { steps: STEPS }),
 }
 
 expose(planner)

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { mergeIntervals, nextIn, subtractIntervals } from './intervals'
 import { type BenchProblem, readBenchProblem } from './problem'
-import { type Solution, solve } from './solve'
+import { solve } from './solve'
+import { generate, scatter } from './tests/generate'
+import { broken } from './tests/validate'
 
 const BASE: BenchProblem = {
   format: 'tectoria-bench-problem',
@@ -14,41 +16,6 @@ const BASE: BenchProblem = {
 const problem = (more: Partial<BenchProblem>): BenchProblem => ({ ...BASE, ...more })
 const task = (id: string, minutes: number, more = {}) => ({ id, minutes, ...more })
 
-/** Every constraint of handbook 7.3, checked one by one; what is broken, in words. */
-function broken(one: BenchProblem, { starts }: Solution): string[] {
-  const tasks = one.tasks ?? []
-  const end = (id: string) => (starts[id] ?? 0) + (tasks.find((t) => t.id === id)?.minutes ?? 0)
-  const open = mergeIntervals(one.availability ?? [])
-  const told: string[] = []
-  for (const t of tasks) {
-    const start = starts[t.id]
-    if (start === undefined) told.push(`${t.id} has no start`)
-    else {
-      if (!open.some(([a, b]) => a <= start && end(t.id) <= b)) told.push(`${t.id} outside`)
-      if (end(t.id) > one.horizonMinutes) told.push(`${t.id} past the horizon`)
-      if (t.noisy && (one.quiet ?? []).some(([a, b]) => start < b && end(t.id) > a))
-        told.push(`${t.id} in quiet hours`)
-      if (start < (t.earliest ?? 0) || start > (t.latest ?? 1e9)) told.push(`${t.id} own window`)
-    }
-  }
-  for (const link of one.links ?? []) {
-    const gap = (starts[link.to] ?? 0) - end(link.from)
-    if (gap < (link.minGap ?? 0)) told.push(`${link.from} to ${link.to} too soon`)
-    if (link.maxGap !== undefined && link.maxGap !== null && gap > link.maxGap)
-      told.push(`${link.from} to ${link.to} too late`)
-  }
-  for (const [i, a] of tasks.entries())
-    for (const b of tasks.slice(i + 1)) {
-      const [first, second] = (starts[a.id] ?? 0) <= (starts[b.id] ?? 0) ? [a, b] : [b, a]
-      const gap = (starts[second.id] ?? 0) - end(first.id)
-      const shares = [a, b].every((t) => t.needs?.includes(one.changeover?.resource ?? ''))
-      const clean = shares && a.setup !== b.setup ? (one.changeover?.minutes ?? 0) : 0
-      if (gap < clean && !(first.minutes === 0 || second.minutes === 0))
-        told.push(`${a.id} and ${b.id} at once`)
-    }
-  return told
-}
-
 /** The best makespan by trying every start of every task: the obvious, slow model. */
 function bruteForce(one: BenchProblem): number | null {
   const tasks = one.tasks ?? []
@@ -57,8 +24,7 @@ function bruteForce(one: BenchProblem): number | null {
   const place = (i: number): void => {
     const t = tasks[i]
     if (!t) {
-      const whole: Solution = { status: 'feasible', makespan: 0, lowerBound: 0, starts }
-      if (broken(one, whole).length > 0) return
+      if (broken(one, starts).length > 0) return
       const makespan = Math.max(0, ...tasks.map((x) => (starts[x.id] ?? 0) + x.minutes))
       if (best === null || makespan < best) best = makespan
       return
@@ -72,6 +38,15 @@ function bruteForce(one: BenchProblem): number | null {
   place(0)
   return best
 }
+
+type Shape = Parameters<typeof generate>[1]
+/** Roomy, tight in windows, tight in time, and long. */
+const SHAPES: readonly Shape[] = [
+  { tasks: 8 },
+  { tasks: 12, slack: 0.4, session: 120 },
+  { tasks: 10, session: 120, days: 5 },
+  { tasks: 16, slack: 2 },
+]
 
 const SPRAY = { needs: ['airbrush'], noisy: true }
 
@@ -154,7 +129,7 @@ test.each([
   const found = solve(one)
   expect(found.status).toBe(makespan === null ? 'infeasible' : 'optimal')
   expect(found.makespan).toBe(makespan)
-  if (makespan !== null) expect(broken(one, found)).toEqual([])
+  if (makespan !== null) expect(broken(one, found.starts)).toEqual([])
 })
 
 test.each([
@@ -172,12 +147,12 @@ test.each([
         { from: 'b', to: 'a' },
       ],
     }),
-    says: 'finds no interval of availability',
+    says: `"a" comes after "b"`,
   },
   {
     why: 'a resource of which there is none',
     one: problem({ resources: { booth: 0 }, tasks: [task('a', 1, { needs: ['booth'] })] }),
-    says: 'needs a resource of which there is none',
+    says: 'needs "booth", a resource of which there is none',
   },
   {
     why: 'two windows that want the hands at once',
@@ -189,7 +164,7 @@ test.each([
         { from: 'c', to: 'd', minGap: 0, maxGap: 0 },
       ],
     }),
-    says: '"a", "b"',
+    says: `can't all be kept; "d" comes after "c"; the availability ([0, 60] up to minute 60)`,
   },
 ])('infeasible is proved and says why: $why', ({ one, says }) => {
   const found = solve(one)
@@ -247,36 +222,86 @@ it('small problems come out as trying everything says', () => {
       const best = bruteForce(one)
       expect(found.status).toBe(best === null ? 'infeasible' : 'optimal')
       expect(found.makespan).toBe(best)
-      if (best !== null) expect(broken(one, found)).toEqual([])
+      if (best !== null) expect(broken(one, found.starts)).toEqual([])
     }),
     { seed: 20260318, numRuns: 120 },
   )
 })
 
-it('a crowded bench gets a plan that keeps every constraint, and the bound is no larger', () => {
-  const tasks = Array.from({ length: 120 }, (_, i) =>
-    task(`t${i}`, 5 + (i % 4) * 5, { needs: ['airbrush'], setup: `paint ${i % 7}`, noisy: true }),
-  )
-  const links = tasks.flatMap((one, i) =>
-    i % 6 === 5 || !tasks[i + 1]
-      ? []
-      : [{ from: one.id, to: `t${i + 1}`, minGap: 10, maxGap: i % 3 === 0 ? 600 : null }],
-  )
-  const availability = Array.from({ length: 40 }, (_, i): [number, number] => [
-    i * 1440 + 1140,
-    i * 1440 + 1290,
-  ])
-  const one = problem({
-    horizonMinutes: 40 * 1440,
-    availability,
-    tasks,
-    links,
-    changeover: { resource: 'airbrush', minutes: 8 },
+describe('generated benches', () => {
+  test.each([
+    { why: 'of the handbook', of: (seed: number) => generate(seed, SHAPES[seed % 4] as Shape) },
+    { why: 'of no shape', of: (seed: number) => scatter(seed, 3 + (seed % 14)) },
+  ])('$why: every answer is a plan, and its bound no larger', ({ of }) => {
+    const seen = new Map<string, number>()
+    for (let seed = 2000; seed < 2040; seed++) {
+      const one = of(seed)
+      const found = solve(one, { steps: 20_000 })
+      seen.set(found.status, (seen.get(found.status) ?? 0) + 1)
+      if (found.makespan === null) continue
+      expect(broken(one, found.starts)).toEqual([])
+      expect(found.lowerBound).toBeLessThanOrEqual(found.makespan)
+    }
+    expect(seen.get('optimal')).toBeGreaterThan(20)
+    expect(seen.get('infeasible')).toBeGreaterThan(3)
   })
-  const found = solve(one, { nodes: 3000 })
-  expect(['feasible', 'optimal']).toContain(found.status)
-  expect(broken(one, found)).toEqual([])
-  expect(found.lowerBound).toBeLessThanOrEqual(found.makespan ?? 0)
+
+  it('a crowded bench gets a plan near its bound', () => {
+    const one = generate(7, { tasks: 120 })
+    const found = solve(one, { steps: 3000 })
+    expect(found.status).toBe('feasible')
+    expect(broken(one, found.starts)).toEqual([])
+    expect(found.makespan).toBeLessThan((found.lowerBound ?? 0) * 1.25)
+  })
+
+  it('the same steps and seed give the same plan', () => {
+    const one = generate(11, { tasks: 60 })
+    const options = { steps: 4000, seed: 5 }
+    expect(solve(one, options)).toEqual(solve(one, options))
+  })
+
+  it('what clashes can be kept once anything that is named is dropped', () => {
+    for (let seed = 1; seed < 25; seed++) {
+      const one = generate(seed, { tasks: 10, slack: 0.2, session: 90, days: 4 })
+      const { clash, because } = solve(one)
+      if (!clash) continue
+      const named = new Set(clash.tasks)
+      const part = (ids: ReadonlySet<string>) => ({
+        ...one,
+        tasks: (one.tasks ?? []).filter(({ id }) => ids.has(id)),
+        links: (one.links ?? []).filter(({ from, to }) => ids.has(from) && ids.has(to)),
+      })
+      expect(solve(part(named)).status).toBe('infeasible')
+      for (const id of named) {
+        expect(because).toContain(`"${id}"`)
+        expect(solve(part(new Set([...named].filter((other) => other !== id)))).status).toBe(
+          'optimal',
+        )
+      }
+    }
+  })
+
+  it('what is said to help does', () => {
+    const one = problem({
+      horizonMinutes: 400,
+      availability: [
+        [0, 20],
+        [100, 140],
+      ],
+      tasks: [task('a', 10), task('b', 10)],
+      links: [{ from: 'a', to: 'b', minGap: 50, maxGap: 60 }],
+    })
+    const { clash } = solve(one)
+    expect(clash?.windows).toEqual([{ from: 'a', to: 'b', maxGap: 60 }])
+    expect(clash?.helps).toContainEqual({
+      change: 'window',
+      from: 'a',
+      to: 'b',
+      maxGap: 60,
+      needs: 80,
+    })
+    expect(clash?.helps).toContainEqual({ change: 'session', between: [20, 100] })
+  })
 })
 
 it('stops when it is told to, and tells what it has', () => {

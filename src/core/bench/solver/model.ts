@@ -1,26 +1,25 @@
-import { mergeIntervals, nextIn, subtractIntervals } from './intervals'
-import type { BenchProblem, Interval } from './problem'
+import { mergeIntervals, subtractIntervals } from '../intervals'
+import type { BenchProblem, BenchTask, Interval } from '../problem'
+import { Domain } from './domain'
 
 /** start(to) ≥ start(from) + gap: every link and window of the problem in this one form. */
-export type Arc = { from: number; to: number; gap: number; link: number | null; window: boolean }
+export type Arc = { from: number; to: number; gap: number; link: number; window: boolean }
 
 /** A bench problem made ready for solving: tasks by number, allowed starts, arcs both ways. */
 export type Model = {
   ids: string[]
   minutes: number[]
-  /** Allowed starts of each task, sorted, both ends included; shared between tasks that are alike. */
-  starts: Interval[][]
-  earliest: number[]
-  latest: number[]
+  /** Allowed starts of each task; one object where they are the same, null where there are none. */
+  domains: (Domain | null)[]
   arcsFrom: Arc[][]
-  /** Tasks that must be done before this one begins. */
-  before: number[][]
+  /** How many arcs lead to each task. */
+  arcsInto: number[]
   /** Setup on the changeover resource; null: the task doesn't use it. */
   setup: (string | null)[]
   changeover: number
   horizon: number
   availability: Interval[]
-  /** Tasks that need more of a resource than there is. */
+  /** Tasks that need a resource of which there is none. */
   impossible: number[]
 }
 
@@ -36,46 +35,44 @@ export function modelOf(problem: BenchProblem): Model {
     if (found === undefined) throw new RangeError(`modelOf: no task "${id}"`)
     return found
   }
-  const cache = new Map<string, Interval[]>()
-  const startsOf = (minutes: number, noisy: boolean): Interval[] => {
-    const key = `${minutes} ${noisy}`
+  const cache = new Map<string, Domain | null>()
+  const domainOf = (task: BenchTask): Domain | null => {
+    const { minutes, noisy = false, earliest = 0, latest = horizon } = task
+    const key = `${minutes} ${noisy} ${earliest} ${latest}`
     const known = cache.get(key)
-    if (known) return known
+    if (known !== undefined) return known
     const ranges = (noisy ? loud : availability).flatMap(([from, to]): Interval[] => {
-      const last = Math.min(to, horizon) - minutes
-      return last >= from ? [[from, last]] : []
+      const first = Math.max(from, earliest)
+      const last = Math.min(Math.min(to, horizon) - minutes, latest)
+      return last >= first ? [[first, last]] : []
     })
-    cache.set(key, ranges)
-    return ranges
+    const domain = ranges.length > 0 ? new Domain(ranges) : null
+    cache.set(key, domain)
+    return domain
   }
   const arcsFrom: Arc[][] = tasks.map(() => [])
-  const before: number[][] = tasks.map(() => [])
+  const arcsInto = tasks.map(() => 0)
+  const join = (arc: Arc) => {
+    arcsFrom[arc.from]?.push(arc)
+    arcsInto[arc.to] = (arcsInto[arc.to] as number) + 1
+  }
   ;(problem.links ?? []).forEach((link, i) => {
     const from = number(link.from)
     const to = number(link.to)
     const least = link.minGap ?? 0
     const length = tasks[from]?.minutes ?? 0
-    arcsFrom[from]?.push({ from, to, gap: length + least, link: i, window: false })
-    if (length + least >= 0 && from !== to) before[to]?.push(from)
-    if (link.maxGap !== undefined && link.maxGap !== null)
-      arcsFrom[to]?.push({
-        from: to,
-        to: from,
-        gap: -(length + link.maxGap),
-        link: i,
-        window: true,
-      })
+    join({ from, to, gap: length + least, link: i, window: false })
+    const most = link.maxGap ?? null
+    if (most !== null) join({ from: to, to: from, gap: -(length + most), link: i, window: true })
   })
   const shared = problem.changeover?.resource
   const resources = problem.resources ?? {}
   return {
     ids: tasks.map((task) => task.id),
     minutes: tasks.map((task) => task.minutes),
-    starts: tasks.map((task) => startsOf(task.minutes, task.noisy ?? false)),
-    earliest: tasks.map((task) => task.earliest ?? 0),
-    latest: tasks.map((task) => task.latest ?? Number.POSITIVE_INFINITY),
+    domains: tasks.map(domainOf),
     arcsFrom,
-    before,
+    arcsInto,
     setup: tasks.map((task) =>
       shared !== undefined && task.needs?.includes(shared) ? (task.setup ?? '') : null,
     ),
@@ -86,9 +83,4 @@ export function modelOf(problem: BenchProblem): Model {
       (task.needs ?? []).some((need) => resources[need] === 0) ? [i] : [],
     ),
   }
-}
-
-/** The first allowed start of a task at or after a minute; Infinity when none is left. */
-export function nextStart(model: Model, task: number, minute: number): number {
-  return nextIn(model.starts[task] as Interval[], Math.max(minute, model.earliest[task] as number))
 }
