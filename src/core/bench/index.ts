@@ -1,4 +1,5 @@
 export { minutesFrom, quietBetween, type Session, sessionsBetween } from './calendar'
+export { type ChainLink, type Hold, whyNotEarlier } from './explain'
 export {
   type BenchLink,
   type BenchProblem,
@@ -8,3 +9,5 @@ export {
   readBenchProblem,
 } from './problem'
 export { type Solution, type SolveOptions, solve } from './solve'
+export type { Clash, Help } from './solver/clash'
+export type { Qualities } from './solver/wishes'

@@ -2,7 +2,9 @@ import type { BenchProblem } from './problem'
 import { type Clash, clashOf, sayClash } from './solver/clash'
 import { Driver, type Plan } from './solver/driver'
 import { type Model, modelOf } from './solver/model'
+import { polish } from './solver/polish'
 import type { Budget } from './solver/search'
+import { type Qualities, qualitiesOf } from './solver/wishes'
 
 export type SolveOptions = {
   /** Most steps of the search, decisions and conflicts; the same number gives the same answer on every machine. */
@@ -13,6 +15,10 @@ export type SolveOptions = {
   onBest?: (best: Solution) => void
   /** Of the choices left to chance; 1 unless said. */
   seed?: number
+  /** A plan to go on from, minutes by task: its order is tried first, so that what has no reason to move stays. */
+  guide?: Readonly<Record<string, number>>
+  /** Minutes later that everything may end for each evening saved; 0 unless said: the finish comes first. */
+  evening?: number
 }
 
 /** The answer of the scheduler. `unknown`: nothing was found in the time given, and nothing proved. Source: handbook 7.3. */
@@ -22,12 +28,16 @@ export type Solution = {
   makespan: number | null
   lowerBound: number | null
   starts: Record<string, number>
+  /** How it stands to the wishes after the finish. */
+  qualities?: Qualities
   /** Which tasks and which window or interval clash, where it is infeasible. */
   because?: string
   /** The same as data: the smallest clash, and single changes that would help. */
   clash?: Clash
 }
 
+/** Steps for what comes after the finish. */
+const POLISH_STEPS = 20_000
 /** Steps unless the caller says. */
 const DEFAULT_STEPS = 200_000
 
@@ -47,10 +57,19 @@ export function solve(problem: BenchProblem, options: SolveOptions = {}): Soluti
     model,
     budget,
     (plan, lowerBound) => options.onBest?.(solutionOf(model, plan, lowerBound, 'feasible')),
-    options.seed,
+    { seed: options.seed ?? 1, guide: guideOf(model, options.guide) },
   )
   const { best, lowerBound, proved } = driver.run()
-  if (best) return solutionOf(model, best, lowerBound, proved ? 'optimal' : 'feasible')
+  if (best) {
+    const refined = polish(
+      model,
+      best,
+      options.evening ?? 0,
+      budgetOf({ ...options, steps: POLISH_STEPS }),
+    )
+    const least = refined.makespan === best.makespan && proved
+    return solutionOf(model, refined, lowerBound, least ? 'optimal' : 'feasible')
+  }
   if (proved) return infeasible(problem, budget)
   return { status: 'unknown', makespan: null, lowerBound, starts: {} }
 }
@@ -69,6 +88,12 @@ function budgetOf(options: SolveOptions): Budget {
     },
   }
   return budget
+}
+
+/** Starts to go by; a task that the other plan doesn't know comes last. */
+function guideOf(model: Model, guide: SolveOptions['guide']): Int32Array | null {
+  if (!guide) return null
+  return Int32Array.from(model.ids, (id) => guide[id] ?? model.horizon)
 }
 
 function infeasible(problem: BenchProblem, budget: Budget): Solution {
@@ -93,6 +118,7 @@ function solutionOf(
     status,
     makespan: plan.makespan,
     lowerBound,
+    qualities: qualitiesOf(model, plan),
     starts: Object.fromEntries(model.ids.map((id, i) => [id, plan.starts[i] as number])),
   }
 }

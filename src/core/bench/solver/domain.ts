@@ -23,6 +23,11 @@ export class Domain {
     return this.to[this.to.length - 1] as number
   }
 
+  /** The ranges it was made of. */
+  ranges(): Interval[] {
+    return [...this.from].map((from, i): Interval => [from, this.to[i] as number])
+  }
+
   /** The first allowed start at or after a minute; Infinity: none. */
   next(minute: number): number {
     const i = this.indexUp(minute)

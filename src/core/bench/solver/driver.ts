@@ -37,10 +37,10 @@ export class Driver {
     model: Model,
     private readonly budget: Budget,
     private readonly onBest: (plan: Plan, lowerBound: number) => void,
-    seed = 1,
+    private readonly start: { seed: number; guide: Int32Array | null },
   ) {
     this.network = networkOf(model)
-    this.dice = new Dice(seed)
+    this.dice = new Dice(start.seed)
     this.search = new Search(this.network, this.dice)
   }
 
@@ -110,6 +110,7 @@ export class Driver {
         conflicts: FIRST_CONFLICTS * 2 ** Math.min(8, round),
         restart: FIRST_CONFLICTS,
         budget: this.budget,
+        guide: round === 0 ? this.start.guide : null,
         by: round % 3 === 1 && small ? 'clashes' : 'time',
       })
       this.take(found)

@@ -14,6 +14,8 @@ export type Model = {
   arcsFrom: Arc[][]
   /** How many arcs lead to each task. */
   arcsInto: number[]
+  /** Links with a latest gap. */
+  windows: { link: number; from: number; to: number; minGap: number; maxGap: number }[]
   /** Setup on the changeover resource; null: the task doesn't use it. */
   setup: (string | null)[]
   changeover: number
@@ -51,6 +53,7 @@ export function modelOf(problem: BenchProblem): Model {
     return domain
   }
   const arcsFrom: Arc[][] = tasks.map(() => [])
+  const windows: Model['windows'] = []
   const arcsInto = tasks.map(() => 0)
   const join = (arc: Arc) => {
     arcsFrom[arc.from]?.push(arc)
@@ -63,7 +66,9 @@ export function modelOf(problem: BenchProblem): Model {
     const length = tasks[from]?.minutes ?? 0
     join({ from, to, gap: length + least, link: i, window: false })
     const most = link.maxGap ?? null
-    if (most !== null) join({ from: to, to: from, gap: -(length + most), link: i, window: true })
+    if (most === null) return
+    join({ from: to, to: from, gap: -(length + most), link: i, window: true })
+    windows.push({ link: i, from, to, minGap: least, maxGap: most })
   })
   const shared = problem.changeover?.resource
   const resources = problem.resources ?? {}
@@ -73,6 +78,7 @@ export function modelOf(problem: BenchProblem): Model {
     domains: tasks.map(domainOf),
     arcsFrom,
     arcsInto,
+    windows,
     setup: tasks.map((task) =>
       shared !== undefined && task.needs?.includes(shared) ? (task.setup ?? '') : null,
     ),
