@@ -18,23 +18,34 @@ import { type LastCoat, lastCoat, type Remedy, remediesFor } from './stack'
 
 export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan/addTechnique'
 export { benchQueue, type QueueItem } from './plan/benchQueue'
+export { climateOf, climateSeries, dailyPattern, GAP_HOURS } from './plan/climateSeries'
 export type { DryingClock } from './plan/clocks'
+export { type Learnt, learntFrom, type Ratio, ratiosOf } from './plan/corrections'
 export { editBuild } from './plan/editBuild'
 export { FILTER_CHANGED, sprayedSinceFilter } from './plan/filterHours'
 export type { ReviewItem } from './plan/finalReview'
 export { findingsOfBuild, type JudgedBuild, judgeBuild, judgeBuildAt } from './plan/judgeBuild'
 export { type Unbalanced, unbalancedParts } from './plan/leftRight'
+export {
+  chainOf,
+  finishOf,
+  type Move,
+  type PlanDifference,
+  planDifference,
+  type Why,
+} from './plan/moves'
 export { buildFromStarter } from './plan/newBuild'
 export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf } from './plan/partPlan'
-export { bare, climateOf, stepsOfPart } from './plan/partWalk'
+export { bare, stepsOfPart } from './plan/partWalk'
 export { type SchoolEffect, schoolEffect } from './plan/schoolEffect'
 export { SHELF_RULES, type ShelfFinding, shelfFindings } from './plan/shelfRules'
 export { type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
 export { type TechniqueNumbers, techniqueNumbers } from './plan/techniqueNumbers'
 export type { UndoNow } from './plan/undoNow'
+export { outcomeOf, type PlanOutcome, supposed, type WhatIf } from './plan/whatIf'
 
 /** How far ahead the bench is planned, minutes: 60 days. */
 const HORIZON = 60 * 1440
@@ -73,12 +84,18 @@ export function planParts(project: Project, now: number): { plan: PartPlan; walk
   )
 }
 
+/** How the bench is planned: the solver's options, and the plan to go on from. */
+export type PlanOptions = Omit<SolveOptions, 'guide'> & {
+  /** The plan so far: what has no reason to move keeps its order. */
+  before?: Pick<BenchPlan, 'zero' | 'schedule'> | null
+}
+
 /**
  * The whole bench: what every part says, the tasks they ask of the hands, and a schedule through the sessions.
  *
  * @param now epoch milliseconds
  */
-export function planBench(project: Project, now: number, options: SolveOptions = {}): BenchPlan {
+export function planBench(project: Project, now: number, options: PlanOptions = {}): BenchPlan {
   const parts = planParts(project, now)
   const zero = Math.ceil(now / MINUTE) * MINUTE
   const all = parts.map(({ walked }) => tasksOf(walked, (zero - walked.origin) / MINUTE))
@@ -92,11 +109,11 @@ export function planBench(project: Project, now: number, options: SolveOptions =
     availability: minutesFrom(zero, sessions),
     quiet: project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : [],
     resources: { airbrush: 1, booth: 1 },
-    tasks: tasks.map(({ build, part, step, coat, ...task }) => task),
+    tasks: tasks.map(({ build, part, step, coat, closedBecause, ...task }) => task),
     links: all.flatMap((one) => one.links),
     changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
   }
-  const schedule = project.sessions ? solve(problem, options) : null
+  const schedule = project.sessions ? solve(problem, solveOptions(options, zero)) : null
   const plans = parts.map(({ plan }) => plan)
   return {
     now,
@@ -108,6 +125,16 @@ export function planBench(project: Project, now: number, options: SolveOptions =
     schedule,
     sessions,
   }
+}
+
+/** Starts of the plan before, in minutes from the new zero. */
+function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveOptions {
+  if (!before?.schedule) return options
+  const shift = (before.zero - zero) / MINUTE
+  const guide = Object.fromEntries(
+    Object.entries(before.schedule.starts).map(([id, start]) => [id, start + shift]),
+  )
+  return { ...options, guide }
 }
 
 function startOf(schedule: Solution | null, id: string, zero: number): number | null {

@@ -95,7 +95,7 @@ function remarks(now: number): LoggedAct[] {
     },
     {
       id: 'demo.observed.teal',
-      at: at(7 * DAY - 45),
+      at: at(7 * DAY - 39),
       kind: 'observed',
       build: GANNET.id,
       part: 'hull-port',

@@ -41,7 +41,8 @@ export function sessionsBetween(sessions: Sessions, from: number, to: number): S
       exceptions.length > 0
         ? exceptions.filter((one) => !one.off)
         : sessions.pattern.filter((one) => one.day === name)
-    return times.flatMap((one): Interval[] =>
+    const extra = (sessions.extra ?? []).filter((one) => one.date === date)
+    return [...times, ...extra].flatMap((one): Interval[] =>
       one.from && one.to
         ? [[localTime(day, one.from).toMillis(), localTime(day, one.to).toMillis()]]
         : [],

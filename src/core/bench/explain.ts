@@ -90,7 +90,8 @@ function linkOf(
 
 function allowedStarts(problem: BenchProblem, task: BenchTask): Interval[] {
   const open = mergeIntervals(problem.availability ?? [])
-  const ranges = task.noisy ? subtractIntervals(open, mergeIntervals(problem.quiet ?? [])) : open
+  const quiet = task.noisy ? (problem.quiet ?? []) : []
+  const ranges = subtractIntervals(open, mergeIntervals([...quiet, ...(task.closed ?? [])]))
   return ranges.flatMap(([from, to]): Interval[] =>
     to - task.minutes >= from ? [[from, to - task.minutes]] : [],
   )

@@ -27,6 +27,8 @@ const taskSchema = v.looseObject({
   earliest: v.optional(MINUTE),
   /** Ours: begins at this minute at the latest. */
   latest: v.optional(wholeRanged(-LONGEST_HORIZON, LONGEST_HORIZON, 'minutes')),
+  /** Ours: never during these minutes (the air doesn't bear it). */
+  closed: v.optional(v.array(intervalSchema)),
 })
 export type BenchTask = v.InferOutput<typeof taskSchema>
 

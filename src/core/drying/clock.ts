@@ -2,7 +2,7 @@ import { type ClockKey, DRYING, type DryingProcess, familyRow } from '../materia
 import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/fields'
 import type { Product } from '../model/sequence'
-import type { Coat, Family, Milestone } from '../model/vocabulary'
+import { type Coat, type Family, MILESTONES, type Milestone } from '../model/vocabulary'
 import {
   AIR_FACTOR,
   humidityFactor,
@@ -29,6 +29,25 @@ export type DryingFilm = {
   work?: { from: number; to: number } | undefined
   /** The modeller's own correction, 1 at first. Source: handbook 3.5. */
   correction: number
+  /** What was seen of this very film, where that contradicts its clock. */
+  pace?: Pace | undefined
+}
+
+/** A film was seen to be slower (factor above 1: that point and those after it) or quicker (below 1: up to that point). */
+export type Pace = { point: Milestone; factor: number }
+
+/** Factor of what was seen on one point: windows close with `recoat`. Source: handbook 3.5, 7.4. */
+function paceFactor(pace: Pace | undefined, point: ClockPoint): number {
+  if (!pace) return 1
+  const place = (one: Milestone) => MILESTONES.indexOf(one)
+  const own = point === 'workFrom' ? 'touch' : isWindow(point) ? 'recoat' : point
+  const concerned =
+    pace.factor >= 1 ? place(own) >= place(pace.point) : place(own) <= place(pace.point)
+  return concerned ? pace.factor : 1
+}
+
+function isWindow(point: ClockPoint): point is 'latest' | 'workTo' {
+  return point === 'latest' || point === 'workTo'
 }
 
 /** The points a film's clock is asked for: the milestones, and the ends of its windows. */
@@ -96,6 +115,7 @@ export function clockMinutes(film: DryingFilm, point: ClockPoint, climate: Clima
     wetnessFactor(film.coats, isSurface(point) ? 'surface' : 'depth') *
     retarderFactor(process, film.retarder) *
     AIR_FACTOR[climate.air] *
-    film.correction
+    film.correction *
+    paceFactor(film.pace, point)
   )
 }

@@ -1,4 +1,10 @@
-export { type ClockPoint, clockMinutes, type DryingFilm, referenceMinutes } from './clock'
+export {
+  type ClockPoint,
+  clockMinutes,
+  type DryingFilm,
+  type Pace,
+  referenceMinutes,
+} from './clock'
 export { dewPoint } from './dewPoint'
 export { temperatureFactor } from './factors'
 export { type ClimateSeries, progress, reachedAt } from './integral'

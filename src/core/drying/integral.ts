@@ -24,14 +24,17 @@ export function progress(
   series: ClimateSeries,
 ): number | null {
   let done = 0
-  for (const piece of pieces(series, start)) {
+  for (let i = pieceAt(series, start); i < series.length; i++) {
+    const piece = series[i] as ClimateSeries[number]
+    const to = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
     const total = clockMinutes(film, point, piece.climate)
     if (total === null) return null
     if (total === 0) return 1
     if (total === Number.POSITIVE_INFINITY) return 0
-    const end = Math.min(piece.to, until)
-    if (end > piece.from) done += (end - piece.from) / total
-    if (piece.to >= until) break
+    const from = i === 0 ? start : Math.max(piece.from, start)
+    const end = Math.min(to, until)
+    if (end > from) done += (end - from) / total
+    if (to >= until) break
   }
   return done
 }
@@ -51,26 +54,28 @@ export function reachedAt(
   series: ClimateSeries,
 ): number | null {
   let left = 1
-  for (const piece of pieces(series, start)) {
+  for (let i = pieceAt(series, start); i < series.length; i++) {
+    const piece = series[i] as ClimateSeries[number]
     const total = clockMinutes(film, point, piece.climate)
     if (total === null) return null
-    const here = (piece.to - piece.from) / total
-    if (total === 0 || here >= left) return piece.from + left * total
+    const from = i === 0 ? start : Math.max(piece.from, start)
+    const to = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
+    const here = (to - from) / total
+    if (total === 0 || here >= left) return from + left * total
     left -= here
   }
   return Number.POSITIVE_INFINITY
 }
 
-function pieces(
-  series: ClimateSeries,
-  start: number,
-): { from: number; to: number; climate: Climate }[] {
+/** Number of the piece that a minute lies in; the first also holds before its own minute. */
+function pieceAt(series: ClimateSeries, minute: number): number {
   if (series.length === 0) throw new RangeError('a climate series has at least one piece')
-  const out: { from: number; to: number; climate: Climate }[] = []
-  series.forEach((piece, i) => {
-    const to = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
-    const from = i === 0 ? start : Math.max(piece.from, start)
-    if (to > start) out.push({ from, to, climate: piece.climate })
-  })
-  return out
+  let low = 0
+  let high = series.length - 1
+  while (low < high) {
+    const mid = (low + high + 1) >> 1
+    if ((series[mid] as ClimateSeries[number]).from <= minute) low = mid
+    else high = mid - 1
+  }
+  return low
 }

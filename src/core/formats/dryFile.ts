@@ -1,17 +1,50 @@
 import * as v from 'valibot'
-import { type ClockPoint, clockMinutes, dewPoint, limitBreaches } from '../drying'
+import {
+  type ClimateSeries,
+  type ClockPoint,
+  type DryingFilm,
+  dewPoint,
+  limitBreaches,
+  progress,
+  reachedAt,
+} from '../drying'
 import { changeClimate, climateSchema, REFERENCE_CLIMATE } from '../model/climate'
 import { isoDuration } from '../model/duration'
+import { instantField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
+import { climateReadingSchema, zoneField } from '../model/project'
 import { MILESTONES } from '../model/vocabulary'
+import { climateSeries } from '../plan'
 import { workOf } from '../stack'
 import { filmSchema, filmStep } from './filmStep'
+
+const MINUTE = 60_000
+
+const readingsSchema = v.pipe(
+  v.array(v.looseObject({ ...climateReadingSchema.entries, id: v.optional(v.string()) })),
+  v.minLength(1, 'a list of at least one reading'),
+)
+const airSchema = v.lazy((input) =>
+  Array.isArray(input) ? readingsSchema : climateSchema,
+) as v.GenericSchema<
+  unknown,
+  v.InferOutput<typeof readingsSchema> | v.InferOutput<typeof climateSchema>
+>
 
 export const drySchema = v.looseObject({
   format: v.literal('tectoria-dry'),
   version: v.literal(1),
   film: filmSchema,
-  climate: v.optional(climateSchema),
+  /** The air: one climate, or readings of it over time. */
+  climate: v.optional(airSchema),
+  /** When the last coat was laid; the first reading unless said. Only with readings. */
+  laidAt: v.optional(instantField),
+  /** The instant that progress and what is left are told for; `laidAt` unless said. */
+  now: v.optional(instantField),
+  /** Time zone of the room's day, for what the readings don't cover; UTC unless said. */
+  zone: v.optional(zoneField),
+  /** The modeller's own factor, k. */
+  correction: v.optional(ranged(0.25, 4)),
 })
 export type DryRequest = v.InferOutput<typeof drySchema>
 
@@ -21,15 +54,20 @@ export function readDry(value: unknown): Parsed<DryRequest> {
   return problem ? { ok: false, problems: [problem] } : parse(drySchema, value)
 }
 
-/** The answer of `dry`: every milestone from the last coat, at the climate given. Source: handbook 3.1, 3.2. */
+/** The answer of `dry`: every milestone from the last coat, at the climate given or through its readings. Source: handbook 3.1, 3.2. */
 export function dryAnswer(request: DryRequest) {
-  const climate = changeClimate(REFERENCE_CLIMATE, request.climate)
   const work = workOf({ tool: 'airbrush', ...filmStep(request.film) }, null)
-  const film = work.drying
-  if (!film || !work.family) throw new RangeError(`dry: ${request.film.family} is no film`)
+  if (!work.drying || !work.family) throw new RangeError(`dry: ${request.film.family} is no film`)
+  const film = { ...work.drying, correction: request.correction ?? 1 }
+  const { climate, series, laidAt, now } = airOf(request)
+  const dew = dewPoint(climate.celsius, climate.humidity)
+  const minutesTo = (point: ClockPoint): number | null => {
+    const minutes = reachedAt(film, point, 0, series)
+    return minutes === null || !Number.isFinite(minutes) ? null : minutes
+  }
   const at = (point: ClockPoint): string | null => {
-    const minutes = clockMinutes(film, point, climate)
-    return minutes === null || !Number.isFinite(minutes) ? null : isoDuration(minutes)
+    const minutes = minutesTo(point)
+    return minutes === null ? null : isoDuration(minutes)
   }
   return {
     format: 'tectoria-dry-answer',
@@ -40,9 +78,7 @@ export function dryAnswer(request: DryRequest) {
     latestRecoat: at('latest'),
     workFrom: at('workFrom'),
     workTo: at('workTo'),
-    dewPoint: Number.isFinite(dewPoint(climate.celsius, climate.humidity))
-      ? Number(dewPoint(climate.celsius, climate.humidity).toFixed(1))
-      : null,
+    dewPoint: Number.isFinite(dew) ? Number(dew.toFixed(1)) : null,
     limits: limitBreaches(
       {
         family: work.family,
@@ -52,5 +88,53 @@ export function dryAnswer(request: DryRequest) {
       },
       climate,
     ),
+    ...(laidAt === null ? {} : { clock: clockAnswer(film, series, laidAt, now, minutesTo) }),
   } as const
+}
+
+/** The air of a request: as it is now, and over time in minutes from the last coat. */
+function airOf({ climate, laidAt, now, zone = 'UTC' }: DryRequest) {
+  if (!Array.isArray(climate)) {
+    const still = changeClimate(REFERENCE_CLIMATE, climate)
+    return { climate: still, series: [{ from: 0, climate: still }], laidAt: null, now: 0 }
+  }
+  const first = Math.min(...climate.map((one) => Date.parse(one.at)))
+  const from = laidAt === undefined ? first : Date.parse(laidAt)
+  const at = now === undefined ? from : Date.parse(now)
+  const readings = climate.map((one, i) => ({ ...one, id: one.id ?? String(i) }))
+  const room = { climate: readings, sessions: { zone, pattern: [] } }
+  const series = climateSeries(room, from, at)
+  const minute = (at - from) / MINUTE
+  const here = series.findLast((piece) => piece.from <= minute) ?? series[0]
+  return { climate: here?.climate ?? REFERENCE_CLIMATE, series, laidAt: from, now: at }
+}
+
+/** When each milestone is reached, what is left of it and how far the film has come, through the readings. */
+function clockAnswer(
+  film: DryingFilm,
+  series: ClimateSeries,
+  laidAt: number,
+  now: number,
+  minutesTo: (point: ClockPoint) => number | null,
+) {
+  return {
+    laidAt: new Date(laidAt).toISOString(),
+    now: new Date(now).toISOString(),
+    milestones: Object.fromEntries(
+      MILESTONES.map((milestone) => {
+        const minutes = minutesTo(milestone)
+        if (minutes === null) return [milestone, null]
+        const at = laidAt + minutes * MINUTE
+        const share = progress(film, milestone, 0, (now - laidAt) / MINUTE, series) ?? 0
+        return [
+          milestone,
+          {
+            at: new Date(Math.round(at)).toISOString(),
+            remaining: isoDuration(Math.max(0, at - now) / MINUTE),
+            progress: Math.min(1, Number(share.toFixed(4))),
+          },
+        ]
+      }),
+    ),
+  }
 }

@@ -1,4 +1,5 @@
 import type { Project } from '../model/project'
+import { planParts } from '../plan'
 import { EXAMPLE } from '../stack/tests/sequences'
 import { dryAnswer, readDry } from './dryFile'
 import { mixAnswer, readMix } from './mixFile'
@@ -231,6 +232,78 @@ test.each([
   const parsed = readDry({ format: 'tectoria-dry', version: 1, film })
   if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
   expect(dryAnswer(parsed.value).milestones).toMatchObject({ touch, recoat })
+})
+
+describe('dry through readings', () => {
+  const LAID = Date.parse('2026-01-10T18:00:00Z')
+  const reading = (hours: number, celsius: number) => ({
+    at: new Date(LAID + hours * 3_600_000).toISOString(),
+    celsius,
+    humidity: 50,
+  })
+  const asked = {
+    format: 'tectoria-dry',
+    version: 1,
+    film: { family: 'enamel' },
+    climate: [reading(0, 20), reading(5, 10), reading(24, 20)],
+    now: new Date(LAID + 24 * 3_600_000).toISOString(),
+  }
+
+  it('is the integral of handbook 3.2', () => {
+    const parsed = readDry(asked)
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+    const { clock } = dryAnswer(parsed.value)
+    // 5 of 24 h at 20 °C, then 19 of 48 h at 10 °C.
+    expect(clock?.milestones.recoat).toEqual({
+      at: '2026-01-12T03:30:00.000Z',
+      remaining: 'PT9H30M',
+      progress: Number((5 / 24 + 19 / 48).toFixed(4)),
+    })
+  })
+
+  it('says the same as the clock of a part, to the minute', () => {
+    const parsed = readDry(asked)
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+    const act = (kind: 'started' | 'finished', at: number) => ({
+      id: kind,
+      at: new Date(at).toISOString(),
+      kind,
+      build: 'x',
+      part: 'p',
+      step: 's',
+    })
+    const project: Project = {
+      format: 'tectoria-project',
+      version: 1,
+      builds: [
+        {
+          id: 'x',
+          name: 'Skiff',
+          parts: [{ id: 'p', name: 'Hull', substrate: 'abs' }],
+          steps: [{ id: 's', parts: ['p'], do: 'base', family: 'enamel', colour: '#444444' }],
+        },
+      ],
+      acts: [act('started', LAID - 300_000), act('finished', LAID)],
+      climate: asked.climate.map((one, i) => ({ ...one, id: String(i) })),
+    }
+    const now = Date.parse(asked.now)
+    const clock = planParts(project, now)[0]?.plan.clocks[0]
+    const { clock: said } = dryAnswer(parsed.value)
+    for (const { point, at } of clock?.milestones ?? [])
+      expect(Math.round((at ?? 0) / 60_000)).toBe(
+        Math.round(Date.parse(said?.milestones[point]?.at ?? '') / 60_000),
+      )
+  })
+
+  test.each([
+    { climate: [], path: 'climate' },
+    { climate: [{ at: 'later', celsius: 20, humidity: 50 }], path: 'climate[0].at' },
+    { zone: 'Nowhere/Here', path: 'zone' },
+  ])('refuses $path', ({ path, ...wrong }) => {
+    const parsed = readDry({ ...asked, ...wrong })
+    expect(parsed.ok).toBe(false)
+    if (!parsed.ok) expect(parsed.problems[0]?.path).toBe(path)
+  })
 })
 
 it('mix answers rounded figures', () => {

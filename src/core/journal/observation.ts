@@ -10,8 +10,8 @@ export type Observation = {
   part: string
   step: string
   milestone: Milestone
-  /** `not-yet`: still tacky; `reached`: dry already. */
-  seen: 'not-yet' | 'reached'
+  /** `not-yet`: still tacky; `just`: this very minute; `reached`: dry already. */
+  seen: 'not-yet' | 'just' | 'reached'
 }
 
 /** Every observation in the log that still stands, in order of time. */

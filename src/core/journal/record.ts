@@ -10,7 +10,7 @@ export type BenchAct =
   | { kind: 'coat-done' }
   | { kind: 'finished' }
   | { kind: 'skipped' }
-  | { kind: 'observed'; seen: 'not-yet' | 'reached'; milestone: 'touch' | 'recoat' }
+  | { kind: 'observed'; seen: 'not-yet' | 'just' | 'reached'; milestone: 'touch' | 'recoat' }
   | { kind: 'noted'; text: string }
 
 /**

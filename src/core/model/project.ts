@@ -126,8 +126,8 @@ export const loggedActSchema = v.looseObject({
   /** Which coat of the step, from 1. */
   coat: v.optional(wholeRanged(1, 30)),
   milestone: v.optional(v.picklist(MILESTONES)),
-  /** What was observed of the milestone: still tacky, or dry already. */
-  seen: v.optional(v.picklist(['not-yet', 'reached'])),
+  /** What was observed of the milestone: still tacky, reached just now, or dry already. */
+  seen: v.optional(v.picklist(['not-yet', 'just', 'reached'])),
   mix: v.optional(idField),
   text: note,
   /** The act that this one takes back. */
@@ -145,25 +145,35 @@ const sessionSchema = v.pipe(
   v.looseObject({ day: v.picklist(DAYS), from: clockField, to: clockField }),
   v.check((one) => one.to > one.from, 'a session that ends after it begins, on the same day'),
 )
+const dateField = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d\d-\d\d$/, 'a date such as "2026-03-14"'),
+  v.check((text) => Number.isFinite(Date.parse(`${text}T00:00:00Z`)), 'a date of the calendar'),
+)
 const exceptionSchema = v.looseObject({
-  date: v.pipe(
-    v.string(),
-    v.regex(/^\d{4}-\d\d-\d\d$/, 'a date such as "2026-03-14"'),
-    v.check((text) => Number.isFinite(Date.parse(`${text}T00:00:00Z`)), 'a date of the calendar'),
-  ),
+  date: dateField,
   /** No session on that day; otherwise the times replace the day's own. */
   off: v.optional(v.boolean()),
   from: v.optional(clockField),
   to: v.optional(clockField),
 })
 
+const extraSchema = v.pipe(
+  v.looseObject({ date: dateField, from: clockField, to: clockField }),
+  v.check((one) => one.to > one.from, 'a session that ends after it begins, on the same day'),
+)
+
+export const zoneField = v.pipe(
+  v.string(),
+  v.check((zone) => isZone(zone), 'a time zone such as "Europe/Lisbon"'),
+)
+
 export const sessionsSchema = v.looseObject({
-  zone: v.pipe(
-    v.string(),
-    v.check((zone) => isZone(zone), 'a time zone such as "Europe/Lisbon"'),
-  ),
+  zone: zoneField,
   pattern: v.pipe(v.array(sessionSchema), v.maxLength(50, 'a list of up to 50 sessions a week')),
   exceptions: v.optional(v.array(exceptionSchema)),
+  /** Sessions beside those of the pattern, on single days. */
+  extra: v.optional(v.array(extraSchema)),
   /** No compressor and no sanding between these times; may run past midnight. */
   quiet: v.optional(v.nullable(v.looseObject({ from: clockField, to: clockField }))),
   /** Clean-out of the airbrush between different paints, minutes. */
@@ -192,9 +202,13 @@ export type ClimateReading = v.InferOutput<typeof climateReadingSchema>
 export const correctionSchema = v.looseObject({
   id: idField,
   family: v.picklist(FAMILIES),
-  /** Factor on the drying time, k. */
+  /** The bottle it is for; left out: the whole family. */
+  bottle: v.optional(idField),
+  /** Factor on the drying time, k, instead of what the log says; 1 goes back to the sheet. */
   factor: ranged(0.25, 4),
 })
+
+export type CorrectionRow = v.InferOutput<typeof correctionSchema>
 
 export const projectSchema = v.looseObject({
   format: v.literal(PROJECT_FORMAT),
@@ -206,6 +220,10 @@ export const projectSchema = v.looseObject({
   acts: v.optional(v.array(loggedActSchema)),
   sessions: v.optional(v.nullable(sessionsSchema)),
   climate: v.optional(v.array(climateReadingSchema)),
+  /** What will be done to the room's air from now on: a heater, a fan. */
+  outlook: v.optional(
+    v.looseObject({ warmer: v.optional(ranged(-20, 20, '°C')), air: v.optional(v.picklist(AIRS)) }),
+  ),
   panels: v.optional(v.array(v.looseObject({ id: idField }))),
   corrections: v.optional(v.array(correctionSchema)),
   /** Techniques of the modeller's own. */

@@ -1,7 +1,6 @@
-import type { ClimateSeries } from '../drying'
-import { type StepProgress, stepKey } from '../journal'
-import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
-import type { Build, BuildStep, ClimateReading, Part, Project } from '../model/project'
+import type { Pace } from '../drying'
+import { type Observation, observationsOf, type StepProgress, stepKey } from '../journal'
+import type { Build, BuildStep, LoggedAct, Part, Project } from '../model/project'
 import { type ActStep, isAct, type Sequence, type Step } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
 import {
@@ -11,7 +10,10 @@ import {
   type Walk,
   type WalkOptions,
   walk,
+  workOf,
 } from '../stack'
+import { climateSeries } from './climateSeries'
+import { correctionOf, paceOf } from './corrections'
 import { usedPairs } from './usedPairs'
 
 const MINUTE = 60_000
@@ -35,27 +37,6 @@ export type PartWalk = {
 /** The steps of a build that touch a part, in order. */
 export function stepsOfPart(build: Build, part: string): BuildStep[] {
   return build.steps.filter((step) => step.parts.includes(part))
-}
-
-/** The air over time from readings, in minutes from an origin; the reference air where none was ever read. */
-export function climateSeries(readings: readonly ClimateReading[], origin: number): ClimateSeries {
-  const ordered = [...readings].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
-  const first = ordered[0]
-  if (!first) return [{ from: 0, climate: REFERENCE_CLIMATE }]
-  const before = ordered.filter((one) => Date.parse(one.at) <= origin).at(-1) ?? first
-  const after = ordered.filter((one) => Date.parse(one.at) > origin)
-  return [
-    { from: 0, climate: climateOf(before) },
-    ...after.map((one) => ({
-      from: (Date.parse(one.at) - origin) / MINUTE,
-      climate: climateOf(one),
-    })),
-  ]
-}
-
-/** The air of one reading. */
-export function climateOf(reading: ClimateReading): Climate {
-  return { celsius: reading.celsius, humidity: reading.humidity, air: reading.air ?? 'room' }
 }
 
 /**
@@ -107,11 +88,14 @@ export function walkPart(
   }
   const sequence = sequenceOf(build, part, walked)
   const pairs = pairsOf(project, progress)
+  const series = climateSeries(project, origin, now)
+  const correction = correctionOf(project)
   const options: WalkOptions = {
     facts,
     notBefore: minute(now),
-    series: climateSeries(project.climate ?? [], origin),
-    correction: correctionOf(project),
+    series,
+    correction,
+    paces: pacesOf(project, build, part, places, facts, origin, now, correction),
     shelf: project.shelf ?? [],
     ...(pairs ? { usedPairs: pairs } : {}),
   }
@@ -119,6 +103,52 @@ export function walkPart(
   const findings = findingsOfWalk(done)
   return { build, part, origin, sequence, options, places, walk: done, findings }
 }
+
+const seenIn = new WeakMap<readonly LoggedAct[], Map<string, Observation[]>>()
+
+/** Every observation by its film; the log is asked once for all parts. */
+function observedBy(acts: readonly LoggedAct[]): Map<string, Observation[]> {
+  const found = seenIn.get(acts)
+  if (found) return found
+  const observed = new Map<string, Observation[]>()
+  for (const seen of observationsOf(acts)) {
+    const key = stepKey(seen.build, seen.part, seen.step)
+    observed.set(key, [...(observed.get(key) ?? []), seen])
+  }
+  seenIn.set(acts, observed)
+  return observed
+}
+
+/** What was seen of the films that lie on a part, by index of their steps. */
+function pacesOf(
+  project: Project,
+  build: Build,
+  part: Part,
+  places: readonly Place[],
+  facts: ReadonlyMap<number, Fact>,
+  origin: number,
+  now: number,
+  correction: (family: Family, step: ActStep) => number,
+): ReadonlyMap<number, Pace> {
+  const observed = observedBy(project.acts ?? NOTHING)
+  const paces = new Map<number, Pace>()
+  if (observed.size === 0) return paces
+  for (const [index, fact] of facts) {
+    const step = places[index]?.step
+    const seen = step && observed.get(stepKey(build.id, part.id, step.id))
+    if (!seen || fact === 'skipped' || !isAct(step)) continue
+    const work = workOf(bare(step) as ActStep, null)
+    if (!work.drying || !work.family) continue
+    const start = origin + (fact.ends.at(-1) ?? fact.start) * MINUTE
+    const coats = work.coats.slice(0, Math.max(1, fact.ends.length))
+    const film = { ...work.drying, coats, correction: correction(work.family, step) }
+    const pace = paceOf(seen, film, start, climateSeries(project, start, now))
+    if (pace) paces.set(index, pace)
+  }
+  return paces
+}
+
+const NOTHING: readonly LoggedAct[] = []
 
 const pairsKnown = new WeakMap<
   ReadonlyMap<string, StepProgress>,
@@ -197,9 +227,4 @@ export function sequenceOf(build: Build, part: Part, steps: readonly Step[]): Se
     ...(part.lineDepthMm === undefined ? {} : { lineDepthMm: part.lineDepthMm }),
     ...(part.jointGapMm === undefined ? {} : { jointGapMm: part.jointGapMm }),
   }
-}
-
-function correctionOf(project: Project): (family: Family) => number {
-  const factors = new Map((project.corrections ?? []).map((one) => [one.family, one.factor]))
-  return (family) => factors.get(family) ?? 1
 }

@@ -1,4 +1,5 @@
-import type { BenchLink, BenchTask } from '../bench'
+import type { BenchLink, BenchTask, Interval } from '../bench'
+import { limitBreaches } from '../drying'
 import { ACT_MINUTES } from '../materials'
 import { closings, type Walked } from '../stack'
 import type { PartWalk } from './partWalk'
@@ -10,9 +11,14 @@ export type PlannedTask = BenchTask & {
   step: string
   /** From 1; null for an act without coats. */
   coat: number | null
+  /** Why it is closed for some hours: what the air does to it. */
+  closedBecause?: string
 }
 
 export type PartTasks = { tasks: PlannedTask[]; links: BenchLink[] }
+
+/** So far ahead the air is trusted to be as forecast, minutes. */
+const AIR_AHEAD = 36 * 60
 
 const LOUD_ACTS: readonly string[] = ['sand', 'scuff', 'cut-polish']
 
@@ -48,7 +54,8 @@ export function tasksOf(walked: PartWalk, zero: number): PartTasks {
           minGap: Math.max(0, Math.ceil(start - (one.ends[i - 1] ?? 0) - 1e-6)),
         })
     })
-    tasks.push(...own)
+    const air = closedByAir(walked, one, zero)
+    tasks.push(...own.map((task) => ({ ...task, ...air })))
     const last = own.at(-1) ?? first
     lastTask.set(one.index, last.id)
     previous = { id: last.id, end: one.ends.at(-1) ?? one.moment.at }
@@ -75,6 +82,37 @@ function coatTasks(walked: PartWalk, one: Walked): PlannedTask[] {
     ...(sprays || LOUD_ACTS.includes(step.do) ? { noisy: true } : {}),
     ...(sprays ? { setup: `${work.family} ${step.colour ?? work.sheen}` } : {}),
   }))
+}
+
+/**
+ * When the air as it is read and forecast doesn't bear an act: by then it is put off. A spell that lasts is a finding, and no
+ * reason to plan nothing.
+ *
+ * Source: handbook 3.3.
+ */
+function closedByAir(
+  { walk: { series } }: PartWalk,
+  { moment: { work, step } }: Walked,
+  zero: number,
+): Pick<PlannedTask, 'closed' | 'closedBecause'> {
+  const { family, role, tool } = work
+  if (!family || work.row.kind !== 'film') return {}
+  const until = zero + AIR_AHEAD
+  const closed: Interval[] = []
+  let closedBecause: string | undefined
+  series.forEach((piece, i) => {
+    const from = Math.max(piece.from, zero)
+    const to = Math.min(series[i + 1]?.from ?? Number.POSITIVE_INFINITY, until)
+    if (to <= from) return
+    const breach = limitBreaches(
+      { family, role, tool, retarder: step.retarder ?? 0 },
+      piece.climate,
+    )[0]
+    if (!breach || breach.severity === 'note') return
+    closedBecause ??= breach.because
+    closed.push([Math.floor(from - zero), Math.ceil(to - zero)])
+  })
+  return closedBecause === undefined ? {} : { closed, closedBecause }
 }
 
 /** The wait before a step counts from the film it waits for, and a wait that is written from the step before. */

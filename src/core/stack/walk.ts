@@ -1,4 +1,4 @@
-import type { ClimateSeries } from '../drying'
+import type { ClimateSeries, Pace } from '../drying'
 import {
   actRow,
   FILLER_CURES,
@@ -61,8 +61,10 @@ export type WalkOptions = {
   facts?: ReadonlyMap<number, Fact>
   /** Steps that aren't facts begin no sooner than this, minutes from the start. */
   notBefore?: number
-  /** Corrections of drying learnt from the log, by family. Source: handbook 3.5. */
-  correction?: (family: Family) => number
+  /** Corrections of drying learnt from the log. Source: handbook 3.5. */
+  correction?: Corrections
+  /** What was seen of films that were laid, by index of the step. */
+  paces?: ReadonlyMap<number, Pace>
   /** The climate over time where it was logged; otherwise the sequence's own. */
   series?: ClimateSeries
   /** Bottles at hand. */
@@ -70,6 +72,9 @@ export type WalkOptions = {
   /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
   usedPairs?: ReadonlySet<string>
 }
+
+/** The modeller's own factor on the drying of what a step lays. */
+export type Corrections = (family: Family, step: ActStep) => number
 
 type State = { at: number; stack: Stack; series: { from: number; climate: Climate }[] }
 
@@ -192,7 +197,7 @@ function doAct(
   if (fact === 'skipped') return
   if (fact) state.at = Math.max(0, fact.start)
   else if (options.notBefore !== undefined) state.at = Math.max(state.at, options.notBefore)
-  const begin = momentAt(state, step, index, setting, options.correction)
+  const begin = momentAt(state, step, index, setting, options)
   const auto = !fact && setting.sequence.waits === 'auto'
   const filled = auto
     ? fillWait(begin)
@@ -216,11 +221,11 @@ function momentAt(
   step: ActStep,
   index: number,
   setting: Setting,
-  correction: ((family: Family) => number) | undefined,
+  { correction, paces }: WalkOptions,
 ): Moment {
   const targets = targetsOf(actRow(step.do, step.family), state.stack)
   const target = targets[0] ?? null
-  const work = workAt(step, target, correction)
+  const work = workAt(step, target, correction, paces?.get(index))
   return {
     stack: state.stack,
     index,
@@ -263,14 +268,15 @@ const plainWork = new WeakMap<ActStep, Work>()
 function workAt(
   step: ActStep,
   target: Film | null,
-  correction: ((family: Family) => number) | undefined,
+  correction: Corrections | undefined,
+  pace: Pace | undefined,
 ): Work {
   const known = target === null ? plainWork.get(step) : undefined
   const work = known ?? workOf(step, target)
   if (target === null) plainWork.set(step, work)
-  const factor = work.family && correction ? correction(work.family) : 1
-  if (!work.drying || factor === 1) return work
-  return { ...work, drying: { ...work.drying, correction: factor } }
+  const factor = work.family && correction ? correction(work.family, step) : 1
+  if (!work.drying || (factor === 1 && !pace)) return work
+  return { ...work, drying: { ...work.drying, correction: factor, pace } }
 }
 
 /** What rules say of one moment. */

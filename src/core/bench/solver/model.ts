@@ -39,11 +39,13 @@ export function modelOf(problem: BenchProblem): Model {
   }
   const cache = new Map<string, Domain | null>()
   const domainOf = (task: BenchTask): Domain | null => {
-    const { minutes, noisy = false, earliest = 0, latest = horizon } = task
-    const key = `${minutes} ${noisy} ${earliest} ${latest}`
+    const { minutes, noisy = false, earliest = 0, latest = horizon, closed = [] } = task
+    const key = `${minutes} ${noisy} ${earliest} ${latest} ${closed.join(' ')}`
     const known = cache.get(key)
     if (known !== undefined) return known
-    const ranges = (noisy ? loud : availability).flatMap(([from, to]): Interval[] => {
+    const bare = noisy ? loud : availability
+    const open = closed.length > 0 ? subtractIntervals(bare, mergeIntervals(closed)) : bare
+    const ranges = open.flatMap(([from, to]): Interval[] => {
       const first = Math.max(from, earliest)
       const last = Math.min(Math.min(to, horizon) - minutes, latest)
       return last >= first ? [[first, last]] : []

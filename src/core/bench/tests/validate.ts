@@ -24,6 +24,8 @@ export function broken(problem: BenchProblem, starts: Record<string, number>): s
     if (end(task.id) > problem.horizonMinutes) told.push(`${task.id} past the horizon`)
     if (task.noisy && quiet.some(([a, b]) => start < b && end(task.id) > a))
       told.push(`${task.id} in quiet hours`)
+    if ((task.closed ?? []).some(([a, b]) => b > a && start < b && end(task.id) > a))
+      told.push(`${task.id} while it is closed`)
     if (start < (task.earliest ?? 0) || start > (task.latest ?? Number.POSITIVE_INFINITY))
       told.push(`${task.id} outside its own window`)
   }

@@ -1,0 +1,67 @@
+import { getVtimezoneComponent } from '@touch4it/ical-timezones'
+import ical, { ICalAlarmType } from 'ical-generator'
+import { DateTime } from 'luxon'
+import type { BenchPlan, ScheduledTask } from '../plan'
+
+const MINUTE = 60_000
+
+/** What an entry of the calendar is called. */
+export type TaskNames = (task: ScheduledTask) => { act: string; part: string; build: string }
+
+/** How long before an act the alarm goes, minutes. */
+const ALARM = 10
+
+/** One entry: the coats of a step of a part that are laid in one session. */
+type Entry = { first: ScheduledTask; from: number; to: number; coats: number }
+
+function entriesOf(plan: BenchPlan): Entry[] {
+  const entries = new Map<string, Entry>()
+  for (const task of [...plan.tasks].sort((a, b) => (a.start ?? 0) - (b.start ?? 0))) {
+    const { start } = task
+    if (start === null) continue
+    const session = plan.sessions.findIndex((one) => one.from <= start && start < one.to)
+    const key = `${task.build}/${task.part}/${task.step}/${session}`
+    const to = start + task.minutes * MINUTE
+    const known = entries.get(key)
+    if (known) {
+      known.to = Math.max(known.to, to)
+      known.coats += 1
+    } else entries.set(key, { first: task, from: start, to, coats: 1 })
+  }
+  return [...entries.values()]
+}
+
+/** A calendar that takes an event by its id: the same act keeps its id from one plan to the next, so that it is moved, not doubled. */
+function uidOf({ build, part, step, coat }: ScheduledTask): string {
+  return [build, part, step, coat ?? 1].map(encodeURIComponent).join('.').concat('@tectoria')
+}
+
+/**
+ * The plan as an iCalendar file (RFC 5545): an event an act, in the zone of the bench, with an alarm before it.
+ *
+ * @param zone an IANA time zone
+ * @param now epoch milliseconds; later exports carry a higher sequence number
+ */
+export function planCalendar(plan: BenchPlan, names: TaskNames, zone: string, now: number): string {
+  const calendar = ical({
+    name: 'Tectoria bench',
+    prodId: { company: 'Tectoria', product: 'Bench', language: 'EN' },
+    timezone: { name: null, generator: getVtimezoneComponent },
+  })
+  const local = (at: number) => DateTime.fromMillis(at, { zone })
+  for (const { first, from, to, coats } of entriesOf(plan)) {
+    const { act, part, build } = names(first)
+    calendar.createEvent({
+      id: uidOf(first),
+      sequence: Math.floor(now / MINUTE),
+      stamp: DateTime.fromMillis(now, { zone: 'utc' }),
+      start: local(from),
+      end: local(to),
+      timezone: zone,
+      summary: `${act}: ${part}`,
+      description: coats > 1 ? `${build}, ${coats} coats` : build,
+      alarms: [{ type: ICalAlarmType.display, trigger: ALARM * 60 }],
+    })
+  }
+  return calendar.toString()
+}

@@ -1,0 +1,89 @@
+import type { ClimateReading, Project } from '../model/project'
+import { climateSeries, dailyPattern } from './climateSeries'
+
+const NOW = Date.parse('2026-03-17T18:00:00Z')
+const HOUR = 3_600_000
+
+/** Hourly readings of a room: warm in the evening, cold at night. */
+function hourly(days: number, until = NOW): ClimateReading[] {
+  return Array.from({ length: days * 24 + 1 }, (_, i) => {
+    const at = until - (days * 24 - i) * HOUR
+    const hour = new Date(at).getUTCHours()
+    return {
+      id: String(i),
+      at: new Date(at).toISOString(),
+      celsius: hour >= 18 && hour < 23 ? 21 : 12,
+      humidity: hour < 9 ? 70 : 50,
+    }
+  })
+}
+
+const project = (climate: ClimateReading[], zone = 'UTC'): Project => ({
+  format: 'tectoria-project',
+  version: 1,
+  climate,
+  sessions: { zone, pattern: [] },
+})
+
+const airAt = (one: Project, hours: number) =>
+  climateSeries(one, NOW, NOW).findLast(({ from }) => from <= hours * 60)?.climate
+
+describe('the pattern of a day', () => {
+  it('is the mean of what was read, by blocks of the local day', () => {
+    const pattern = dailyPattern(hourly(3), NOW, 'UTC')
+    expect(pattern?.blocks[6]).toEqual({ celsius: 21, humidity: 50 })
+    expect(pattern?.blocks[1]).toEqual({ celsius: 12, humidity: 70 })
+  })
+
+  it('moves with the zone', () => {
+    const pattern = dailyPattern(hourly(3), NOW, 'Asia/Tokyo')
+    expect(pattern?.blocks[1]?.celsius).toBe(21)
+  })
+
+  test.each([
+    { why: 'nothing read', readings: [] },
+    { why: 'less than a day', readings: hourly(3).slice(-20) },
+    { why: 'only evenings', readings: hourly(5).filter((_, i) => i % 24 === 0) },
+    { why: 'long ago', readings: hourly(3, NOW - 40 * 24 * HOUR) },
+  ])('is not known: $why', ({ readings }) => expect(dailyPattern(readings, NOW, 'UTC')).toBeNull())
+})
+
+describe('the air to come', () => {
+  it('holds the last reading for a while, then goes by the pattern', () => {
+    const now = { id: 'now', at: new Date(NOW).toISOString(), celsius: 16, humidity: 82 }
+    const one = project([...hourly(3, NOW - HOUR), now])
+    expect(airAt(one, 1)).toMatchObject({ celsius: 16, humidity: 82 })
+    expect(airAt(one, 9)).toMatchObject({ celsius: 12, humidity: 70 })
+    expect(airAt(one, 25)?.celsius).toBeGreaterThan(20)
+  })
+
+  it('stays as it was last read where there is no pattern', () => {
+    const one = project([
+      { id: 'a', at: new Date(NOW - 9 * HOUR).toISOString(), celsius: 9, humidity: 60 },
+    ])
+    expect(climateSeries(one, NOW, NOW)).toHaveLength(1)
+    expect(airAt(one, 100)).toMatchObject({ celsius: 9 })
+  })
+
+  it('is the reference room where nothing was ever read', () => {
+    expect(airAt(project([]), 5)).toMatchObject({ celsius: 20, humidity: 50 })
+  })
+
+  it('has the pattern in a gap of the readings', () => {
+    const gap = hourly(4).filter(({ at }) => {
+      const ago = NOW - Date.parse(at)
+      return ago < HOUR || ago > 20 * HOUR
+    })
+    const series = climateSeries(project(gap), NOW - 24 * HOUR, NOW)
+    const night = series.findLast(({ from }) => from <= 10 * 60)
+    expect(night?.climate).toMatchObject({ celsius: 12 })
+  })
+
+  it('is in order of time and begins at the origin', () => {
+    const series = climateSeries(project(hourly(5)), NOW - 30 * HOUR, NOW)
+    expect(series[0]?.from).toBe(0)
+    series.slice(1).forEach((piece, i) => {
+      expect(piece.from).toBeGreaterThan(series[i]?.from ?? 0)
+    })
+  })
+})
