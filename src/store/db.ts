@@ -4,8 +4,10 @@ import type {
   Build,
   ClimateReading,
   LoggedAct,
+  Pin,
   Sessions,
   StoredMix,
+  Timer,
 } from '@/core/model/project'
 import type { OwnTechnique } from '@/core/model/technique'
 
@@ -27,6 +29,8 @@ export const DATA_TABLES = [
   'panels',
   'corrections',
   'techniques',
+  'pins',
+  'timers',
   'single',
 ] as const
 export type DataTable = (typeof DATA_TABLES)[number]
@@ -46,11 +50,13 @@ type Tables = {
   panels: EntityTable<KeptRow, 'id'>
   corrections: EntityTable<KeptRow, 'id'>
   techniques: EntityTable<OwnTechnique, 'id'>
+  pins: EntityTable<Pin, 'id'>
+  timers: EntityTable<Timer, 'id'>
   single: EntityTable<SingleRow, 'id'>
   changes: EntityTable<ChangeRecord, 'seq'>
 }
 
-/** The browser's copy of the modeller's data. Version 2 has the modeller's own techniques. */
+/** The browser's copy of the modeller's data. Version 2 has the modeller's own techniques, version 3 pins and timers. */
 export const db = new Dexie('tectoria') as Dexie & Tables
 
 db.version(1).stores({
@@ -66,3 +72,5 @@ db.version(1).stores({
 })
 
 db.version(2).stores({ techniques: 'id' })
+
+db.version(3).stores({ pins: 'id', timers: 'id' })

@@ -12,6 +12,8 @@ const LISTS = [
   'panels',
   'corrections',
   'techniques',
+  'pins',
+  'timers',
 ] as const
 
 const KNOWN: readonly string[] = [...LISTS, 'format', 'version', 'exportedAt', 'sessions']
@@ -31,6 +33,8 @@ export async function loadProject(): Promise<Project> {
         panels,
         corrections,
         techniques,
+        pins,
+        timers,
         sessions,
         extra,
       ] = await Promise.all([
@@ -42,6 +46,8 @@ export async function loadProject(): Promise<Project> {
         db.panels.toArray(),
         db.corrections.toArray(),
         db.techniques.toArray(),
+        db.pins.toArray(),
+        db.timers.toArray(),
         db.single.get('sessions'),
         db.single.get('extra'),
       ])
@@ -57,6 +63,8 @@ export async function loadProject(): Promise<Project> {
         panels,
         corrections: corrections as NonNullable<Project['corrections']>,
         techniques,
+        pins,
+        timers,
         sessions: (sessions?.id === 'sessions' ? sessions.value : null) ?? null,
       }
     },

@@ -1,12 +1,24 @@
 import { expose } from 'comlink'
-import { planBench } from '@/core/plan'
+import { outcomeOf, placesFor, planBench, supposed } from '@/core/plan'
 import type { Planner } from './planMessages'
 
 /** Steps of the search on a whole bench: a second or two. */
-const STEPS = 20_000
+const WHOLE = 30_000
+/** Steps of the first answer after something changed. */
+const QUICK = 1200
+/** Steps of the search for a question. */
+const QUESTION = 12_000
 
 const planner: Planner = {
-  plan: (project, now) => planBench(project, now, { steps: STEPS }),
+  plan: (project, now, before, how, evening) =>
+    how === 'quick'
+      ? planBench(project, now, { steps: QUICK, before, polish: false })
+      : planBench(project, now, { steps: WHOLE, before, evening }),
+  whatIf: (project, now, question, before) => {
+    const { project: other, options } = supposed(project, question)
+    return outcomeOf(planBench(other, now, { steps: QUESTION, before, ...options }))
+  },
+  places: placesFor,
 }
 
 expose(planner)

@@ -1,18 +1,22 @@
 import { type Remote, wrap } from 'comlink'
-import type { Project } from '@/core/model/project'
-import type { BenchPlan } from '@/core/plan'
 import type { Planner } from './planMessages'
 
 let remote: Remote<Planner> | null = null
 
-function planner(): Remote<Planner> {
+/** The planner, off the main thread; what is asked is answered in turn. Errors come back as rejected promises. */
+export function planner(): Remote<Planner> {
   remote ??= wrap<Planner>(
     new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }),
   )
   return remote
 }
 
-/** Plans the bench off the main thread. Errors come back as a rejected promise. */
-export function requestPlan(project: Project, now: number): Promise<BenchPlan> {
-  return planner().plan(project, now)
+let asked: Remote<Planner> | null = null
+
+/** A second one for questions, so that they don't wait for the plan, nor the plan for them. */
+export function questioner(): Remote<Planner> {
+  asked ??= wrap<Planner>(
+    new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  return asked
 }

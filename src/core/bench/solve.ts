@@ -17,6 +17,8 @@ export type SolveOptions = {
   seed?: number
   /** A plan to go on from, minutes by task: its order is tried first, so that what has no reason to move stays. */
   guide?: Readonly<Record<string, number>>
+  /** Whether what comes after the finish is bettered too; yes unless said. */
+  polish?: boolean
   /** Minutes later that everything may end for each evening saved; 0 unless said: the finish comes first. */
   evening?: number
 }
@@ -61,12 +63,9 @@ export function solve(problem: BenchProblem, options: SolveOptions = {}): Soluti
   )
   const { best, lowerBound, proved } = driver.run()
   if (best) {
-    const refined = polish(
-      model,
-      best,
-      options.evening ?? 0,
-      budgetOf({ ...options, steps: POLISH_STEPS }),
-    )
+    const wished = budgetOf({ ...options, steps: POLISH_STEPS })
+    const refined =
+      options.polish === false ? best : polish(model, best, options.evening ?? 0, wished)
     const least = refined.makespan === best.makespan && proved
     return solutionOf(model, refined, lowerBound, least ? 'optimal' : 'feasible')
   }

@@ -12,6 +12,8 @@ export const PROJECT_LISTS = [
   'panels',
   'corrections',
   'techniques',
+  'pins',
+  'timers',
 ] as const
 export type ProjectList = (typeof PROJECT_LISTS)[number]
 

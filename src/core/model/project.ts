@@ -208,7 +208,37 @@ export const correctionSchema = v.looseObject({
   factor: ranged(0.25, 4),
 })
 
-export type CorrectionRow = v.InferOutput<typeof correctionSchema>
+/** An act that was put into a session by hand: it begins between these instants. */
+export const pinSchema = v.pipe(
+  v.looseObject({
+    /** Build, part and step, as `build/part/step`. */
+    id: v.pipe(v.string(), v.minLength(5, 'an id such as "build/part/step"'), v.maxLength(300)),
+    from: instantField,
+    to: instantField,
+  }),
+  v.check((one) => Date.parse(one.to) > Date.parse(one.from), 'a pin that ends after it begins'),
+)
+export type Pin = v.InferOutput<typeof pinSchema>
+
+/** What a timer counts that is no film on a part. */
+export const TIMER_KINDS = [
+  'pot-life',
+  'gassing-off',
+  'decal',
+  'release',
+  'warm-air',
+  'other',
+] as const
+export const timerSchema = v.looseObject({
+  id: idField,
+  kind: v.picklist(TIMER_KINDS),
+  name: nameField,
+  startedAt: instantField,
+  minutes: ranged(0.25, 60 * 24 * 30, 'minutes'),
+  /** When it was stopped by hand. */
+  stoppedAt: v.optional(instantField),
+})
+export type Timer = v.InferOutput<typeof timerSchema>
 
 export const projectSchema = v.looseObject({
   format: v.literal(PROJECT_FORMAT),
@@ -226,6 +256,8 @@ export const projectSchema = v.looseObject({
   ),
   panels: v.optional(v.array(v.looseObject({ id: idField }))),
   corrections: v.optional(v.array(correctionSchema)),
+  pins: v.optional(v.array(pinSchema)),
+  timers: v.optional(v.array(timerSchema)),
   /** Techniques of the modeller's own. */
   techniques: v.optional(v.array(ownTechniqueSchema)),
 })

@@ -1,5 +1,5 @@
 import { type Hold, whyNotEarlier } from '../bench'
-import type { BenchPlan, ScheduledTask } from '../plan'
+import type { BenchPlan, ScheduledTask } from './planBench'
 
 const MINUTE = 60_000
 /** A task that moves by less than this, ms, has not moved. */

@@ -1,9 +1,9 @@
 import type { SolveOptions } from '../bench'
-import type { Build, BuildStep, Project, Sessions } from '../model/project'
+import type { Build, BuildStep, Pin, Project, Sessions } from '../model/project'
 import { isAct } from '../model/sequence'
 import type { Air } from '../model/vocabulary'
-import type { BenchPlan } from '../plan'
 import { finishOf } from './moves'
+import type { BenchPlan } from './planBench'
 
 /** A question to the plan: what if this were so? Nothing of it is written. Source: handbook 7.4. */
 export type WhatIf =
@@ -12,6 +12,8 @@ export type WhatIf =
   | { kind: 'air'; air: Air }
   | { kind: 'step'; build: string; step: string; set: Partial<BuildStep> }
   | { kind: 'coat-fewer'; build: string; step: string }
+  | { kind: 'pin'; id: string; from: number; to: number }
+  | { kind: 'unpin'; id: string }
   | { kind: 'evening'; minutes: number }
 
 /** What a plan comes to: when everything is done, in how many sessions, with how many clean-outs, and whether it can be at all. */
@@ -51,9 +53,25 @@ export function supposed(
       )
     case 'coat-fewer':
       return plain(withStep(project, question, coatFewer))
+    case 'pin':
+      return plain({ ...project, pins: pinned(project, question) })
+    case 'unpin':
+      return plain({ ...project, pins: without(project, question.id) })
     case 'evening':
       return { project, options: { evening: question.minutes } }
   }
+}
+
+function without(project: Project, id: string): Pin[] {
+  return (project.pins ?? []).filter((pin) => pin.id !== id)
+}
+
+function pinned(
+  project: Project,
+  { id, from, to }: { id: string; from: number; to: number },
+): Pin[] {
+  const iso = (at: number) => new Date(at).toISOString()
+  return [...without(project, id), { id, from: iso(from), to: iso(to) }]
 }
 
 function plain(project: Project) {

@@ -4,7 +4,8 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { loadDemo } from '@/store/demo'
 import { Button } from '@/ui/Button'
-import { reason, useBench } from '../shell/BenchContext'
+import { useBench } from '../shell/BenchContext'
+import { reason } from '../shell/reason'
 
 /** What an empty bench offers: begin a build, or look at one that is under way. */
 export function FirstUse() {

@@ -8,7 +8,8 @@ import { loadDemo } from '@/store/demo'
 import { exportProject, importProject, wipe } from '@/store/project'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
-import { reason, useBench } from '../shell/BenchContext'
+import { useBench } from '../shell/BenchContext'
+import { reason } from '../shell/reason'
 
 /** Files larger than this are not read at all, bytes. */
 const LARGEST_FILE = 50_000_000

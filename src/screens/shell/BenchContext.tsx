@@ -8,17 +8,17 @@ import {
   useContext,
   useEffect,
   useMemo,
-  useRef,
   useState,
 } from 'react'
 import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/journal'
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, coatsOf, type PartPlan, planParts } from '@/core/plan'
+import { type BenchPlan, coatsOf, type PartPlan, type PlanDifference, planParts } from '@/core/plan'
 import { commit, undoLast, type Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { loadProject } from '@/store/project'
-import { requestPlan } from '@/workers/planClient'
 import { useNow } from './now'
+import { reason } from './reason'
+import { usePlan } from './usePlan'
 
 /** What was just done, told at the foot of the screen with Undo beside it. */
 export type Told = { text: string; undo: boolean; seq: number }
@@ -31,6 +31,9 @@ export type Bench = {
   plan: BenchPlan | null
   planning: boolean
   planFailed: string | null
+  /** What the last change moved; null: nothing, or it was read. */
+  moved: PlanDifference | null
+  dismissMoved: () => void
   /** Writes an act into the log. */
   log: (place: Place, act: BenchAct, say: string) => Promise<void>
   /** Changes documents, in one transaction, with undo. */
@@ -51,8 +54,6 @@ export function useBench(): Bench {
 
 /** Parts are reckoned again this often, ms, beside every change. */
 const REFRESH = 10_000
-/** The schedule is made again this often, ms, beside every change. */
-const REPLAN = 5 * 60_000
 /** How long a message stays, ms. */
 const MESSAGE = 8000
 
@@ -87,7 +88,7 @@ function Ready({ project, children }: { project: Project; children: ReactNode })
     () => planParts(project, now || Date.now()).map(({ plan }) => plan),
     [project, now],
   )
-  const { plan, planning, planFailed } = usePlan(project)
+  const planned = usePlan(project)
   const [told, setTold] = useState<Told | null>(null)
   const tell = useCallback((text: string, undo: boolean) => {
     setTold((before) => ({ text, undo, seq: (before?.seq ?? 0) + 1 }))
@@ -135,45 +136,8 @@ function Ready({ project, children }: { project: Project; children: ReactNode })
   const say = useCallback((text: string) => tell(text, false), [tell])
 
   const bench = useMemo(
-    () => ({ project, parts, plan, planning, planFailed, log, change, undo, say, told }),
-    [project, parts, plan, planning, planFailed, log, change, undo, say, told],
+    () => ({ project, parts, ...planned, log, change, undo, say, told }),
+    [project, parts, planned, log, change, undo, say, told],
   )
   return <BenchContext value={bench}>{children}</BenchContext>
-}
-
-function usePlan(project: Project) {
-  const minute = useNow(REPLAN)
-  const [plan, setPlan] = useState<BenchPlan | null>(null)
-  const [planning, setPlanning] = useState(true)
-  const [planFailed, setFailed] = useState<string | null>(null)
-  const newest = useRef(0)
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the passing of time asks for a new plan too
-  useEffect(() => {
-    const mine = ++newest.current
-    setPlanning(true)
-    const timer = setTimeout(() => {
-      requestPlan(project, Date.now())
-        .then((made) => {
-          if (newest.current !== mine) return
-          setPlan(made)
-          setFailed(null)
-        })
-        .catch((error: unknown) => {
-          if (newest.current === mine) setFailed(reason(error))
-        })
-        .finally(() => {
-          if (newest.current === mine) setPlanning(false)
-        })
-    }, 120)
-    return () => clearTimeout(timer)
-  }, [project, minute])
-  return { plan, planning, planFailed }
-}
-
-/** An error in words; a full disk is told as one. */
-export function reason(error: unknown): string {
-  const name = error instanceof Error ? error.name : ''
-  if (name === 'QuotaExceededError' || /quota/i.test(String(error)))
-    return 'this browser’s storage is full. Export your data and make room.'
-  return error instanceof Error ? error.message : String(error)
 }
