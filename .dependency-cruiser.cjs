@@ -33,6 +33,7 @@ module.exports = {
     layer('core-drying', '^src/core/drying/', core(['model/', 'materials/', 'drying/'])),
     layer('core-mixing', '^src/core/mixing/', core(['model/', 'materials/', 'mixing/'])),
     layer('core-colour', '^src/core/colour/', core(['model/', 'colour/'])),
+    layer('core-sensor', '^src/core/sensor/', core(['model/', 'sensor/'])),
     layer('core-journal', '^src/core/journal/', core(['model/', 'journal/'])),
     layer(
       'core-stack',
@@ -65,7 +66,7 @@ module.exports = {
     layer('workers', '^src/workers/', ['^src/core/', '^src/workers/']),
     layer('ui', '^src/ui/', ['^src/core/', '^src/ui/']),
     layer('screens', '^src/screens/', ['^src/(core|store|workers|ui|screens)/']),
-    layer('app', '^src/app/', ['^src/(app|screens)/', '^src/ui/']),
+    layer('app', '^src/app/', ['^src/(app|screens)/', '^src/ui/', '^src/core/(sensor|model)/']),
     layer('cli', '^cli/', ['^src/core/', '^cli/']),
     {
       name: 'dexie-only-in-store',

@@ -20,6 +20,35 @@ const SHOTS = [
   { name: 'bench', path: '/', size: DESK },
   { name: 'bench-dark', path: '/', size: DESK, theme: 'dark' },
   { name: 'bench-phone', path: '/', size: PHONE },
+  {
+    name: 'plan',
+    path: '/plan',
+    size: DESK,
+    before: (page) => page.getByRole('button', { name: /^Matt clear/ }).first().click(),
+  },
+  {
+    name: 'plan-month-dark',
+    path: '/plan',
+    size: DESK,
+    theme: 'dark',
+    before: (page) => page.getByRole('radio', { name: 'Month' }).click(),
+  },
+  {
+    name: 'session',
+    path: '/tonight',
+    size: DESK,
+    before: (page) => page.getByText('hands-on').waitFor(),
+  },
+  {
+    name: 'room',
+    path: '/room',
+    size: DESK,
+    before: async (page) => {
+      await page.getByRole('radio', { name: 'read from the bench sensor' }).click()
+      await page.getByText('The usual day').waitFor()
+      await page.locator('.apexcharts-svg').nth(1).waitFor()
+    },
+  },
   { name: 'builds', path: '/builds', size: DESK },
   {
     name: 'build',
@@ -66,6 +95,7 @@ async function take(browser, url, shot) {
   await page.goto(url + shot.path)
   await page.getByRole('navigation', { name: 'Screens' }).waitFor()
   await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' })
+  if (shot.path === '/plan') await page.getByRole('region', { name: 'The plan as lanes' }).waitFor()
   if (shot.path === '/') await page.getByText('Everything on the bench is done by').waitFor()
   await shot.before?.(page)
   await page.waitForTimeout(400)

@@ -36,6 +36,13 @@ export const MILESTONE_WORDS = {
   cured: 'cured',
 } as const
 
+/** What can be seen of a film that dries. */
+export const SEEN_WORDS = {
+  'not-yet': 'still tacky',
+  just: 'dry just now',
+  reached: 'dry already',
+} as const
+
 /** How a solvent is touched to a film that is to come off. */
 export const TOUCH_WORDS = {
   'damp-brush': 'on a damp brush',

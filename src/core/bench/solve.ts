@@ -39,7 +39,7 @@ export type Solution = {
 }
 
 /** Steps for what comes after the finish. */
-const POLISH_STEPS = 20_000
+const POLISH_STEPS = 40_000
 /** Steps unless the caller says. */
 const DEFAULT_STEPS = 200_000
 

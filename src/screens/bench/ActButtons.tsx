@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 import { useHotkeys } from '../shell/hotkeys'
 import type { NamedItem } from '../shell/useBenchQueue'
-import { capital, stepName } from '../words'
+import { capital, SEEN_WORDS, stepName } from '../words'
 import { asksProtection, Protect } from './Protect'
 
 /** The acts of the bench: each one key, or one large button. */
@@ -30,7 +30,7 @@ export function ActButtons({
   const clock = plan?.clocks[0]
   const name = `${item.partName}: ${stepName(step).toLowerCase()}`
   const act = (one: BenchAct, say: string) => void log(place, one, say)
-  const observe = (seen: 'not-yet' | 'reached') => {
+  const observe = (seen: keyof typeof SEEN_WORDS) => {
     if (!clock) return
     const milestone =
       clock.next && clock.next.point !== 'touch' && clock.next.point !== 'flash'
@@ -39,7 +39,7 @@ export function ActButtons({
     void log(
       { ...place, step: clock.step },
       { kind: 'observed', seen, milestone },
-      `${item.partName}: ${clock.name} ${seen === 'reached' ? 'dry already' : 'still tacky'}`,
+      `${item.partName}: ${clock.name} ${SEEN_WORDS[seen]}`,
     )
   }
   const begin = () => {
@@ -68,6 +68,7 @@ export function ActButtons({
       ['k', skip],
       ['t', () => observe('not-yet')],
       ['y', () => observe('reached')],
+      ['j', () => observe('just')],
       ['n', () => setNoting(true)],
     ]),
   )
@@ -102,6 +103,9 @@ export function ActButtons({
           </Button>
           <Button size="bench" hotkey="Y" onClick={() => observe('reached')}>
             Dry already
+          </Button>
+          <Button size="bench" hotkey="J" onClick={() => observe('just')}>
+            Dry just now
           </Button>
         </div>
       )}

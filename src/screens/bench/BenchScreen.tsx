@@ -2,12 +2,14 @@
 
 import { useRouter, useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
+import { Moved } from '../plan/Moved'
 import { useBench } from '../shell/BenchContext'
 import { useHotkeys } from '../shell/hotkeys'
 import { type NamedItem, useBenchQueue } from '../shell/useBenchQueue'
 import { ActCard } from './ActCard'
 import { FirstUse } from './FirstUse'
 import { Queue } from './Queue'
+import { Timers } from './Timers'
 import { Tonight } from './Tonight'
 
 export function BenchScreen() {
@@ -27,12 +29,14 @@ function Bench() {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 p-4 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
       <h1 className="sr-only">Bench</h1>
       <div className="min-w-0">
+        <Moved />
         {selected ? (
           <ActCard key={`${selected.id}/${selected.next.step}`} item={selected} />
         ) : (
           <Nothing />
         )}
         <Queue items={queue} selected={selected?.id ?? null} onSelect={select} />
+        <Timers />
       </div>
       <Tonight />
     </div>

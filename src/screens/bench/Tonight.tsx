@@ -72,6 +72,11 @@ export function Tonight() {
         <p>No session lies ahead.</p>
       )}
       <Acts tasks={tasks} now={now} />
+      {tasks.length > 0 && (
+        <Link href="/tonight" className="mt-3 inline-flex min-h-11 items-center text-act underline">
+          The session’s card, to work from
+        </Link>
+      )}
       {tasks.length > 0 && <SessionCautions tasks={tasks} />}
       {finish !== null && (
         <p className="mt-4 border-t border-rule pt-3 text-sm text-soft">

@@ -6,7 +6,7 @@ import type { LoggedAct, Project } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import { cx } from '@/ui/cx'
 import { useBench } from '../shell/BenchContext'
-import { MILESTONE_WORDS, stepName } from '../words'
+import { MILESTONE_WORDS, SEEN_WORDS, stepName } from '../words'
 
 /** What happened, newest first. Nothing here is ever changed: an act that was taken back stays, and says so. */
 export function LogScreen() {
@@ -106,7 +106,7 @@ function sentence(act: LoggedAct, name: string | null, project: Project): string
     case 'skipped':
       return `${what} skipped`
     case 'observed':
-      return `${what}: ${act.seen === 'reached' ? 'dry already' : 'still tacky'} (${MILESTONE_WORDS[act.milestone ?? 'touch']})`
+      return `${what}: ${SEEN_WORDS[act.seen ?? 'not-yet']} (${MILESTONE_WORDS[act.milestone ?? 'touch']})`
     case 'mixed':
       return `Mixed ${project.mixes?.find((one) => one.id === act.mix)?.name ?? act.text ?? 'a mix'}`
     case 'noted':

@@ -24,7 +24,7 @@ export function namesOf(project: Project, { build, part, step }: At): ActNames {
     part: found?.parts.find((one) => one.id === part)?.name ?? part,
     build: found?.name ?? build,
     colour: act?.colour ?? null,
-    coats: coatsOf(own),
+    coats: own ? coatsOf(own) : 1,
   }
 }
 

@@ -18,6 +18,7 @@ export function sayWhy(told: Told, why: Why): string {
   const held = sayHold(told, why)
   if (why.air !== null) return `the air doesn’t bear it before: ${lower(why.air)}`
   if (why.wantedAt === null) return held
+  if (why.hold.kind === 'now') return 'no session lies before'
   return `${held}, until ${clockTime(why.wantedAt, told.now)}; the next session with room for it begins then`
 }
 

@@ -12,6 +12,7 @@ import { Finder } from './Finder'
 import { useHotkeys } from './hotkeys'
 import { KeyList } from './KeyList'
 import { Line } from './Line'
+import { Running } from './SensorContext'
 import { SCREENS } from './screens'
 
 /** The frame of every screen: rail, drying line, what was just done. */
@@ -23,7 +24,9 @@ export function Shell({ children, demo }: { children: ReactNode; demo: boolean }
   return (
     <DemoOnOpening wanted={demo}>
       <BenchProvider loading={<Loading />}>
-        <Frame>{children}</Frame>
+        <Running>
+          <Frame>{children}</Frame>
+        </Running>
       </BenchProvider>
     </DemoOnOpening>
   )

@@ -1,11 +1,13 @@
 /** The screens, in the order of the rail. */
 export const SCREENS = [
   { href: '/', say: 'Bench', phone: true },
+  { href: '/plan', say: 'Plan', phone: true },
   { href: '/builds', say: 'Builds', phone: true },
-  { href: '/explain', say: 'Explain', phone: true },
+  { href: '/explain', say: 'Explain', phone: false },
   { href: '/library', say: 'Library', phone: false },
   { href: '/mix', say: 'Mix', phone: true },
   { href: '/shelf', say: 'Shelf', phone: false },
+  { href: '/room', say: 'Room', phone: false },
   { href: '/log', say: 'Log', phone: false },
   { href: '/settings', say: 'Settings', phone: false },
 ] as const
@@ -23,6 +25,7 @@ export const KEYS = [
   { keys: 'K', does: 'bench: skip' },
   { keys: 'T', does: 'bench: still tacky' },
   { keys: 'Y', does: 'bench: dry already' },
+  { keys: 'J', does: 'bench: dry just now' },
   { keys: 'N', does: 'bench: note' },
   { keys: 'Alt ↑ ↓', does: 'core sample: move the step' },
 ] as const

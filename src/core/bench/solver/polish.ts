@@ -3,7 +3,7 @@ import { Domain } from './domain'
 import type { Plan } from './driver'
 import type { Model } from './model'
 import { networkOf } from './network'
-import { type Budget, Dice, Search } from './search'
+import { type Budget, Dice, type Found, Search } from './search'
 import {
   compareQualities,
   type Qualities,
@@ -17,7 +17,9 @@ import {
 /** Conflicts of one try. */
 const TRY_CONFLICTS = 120
 /** How often another grouping of the same paint is tried. */
-const GROUPINGS = 12
+const GROUPINGS = 150
+/** Orders of whole sessions that are asked for. */
+const REORDERED = 12
 /** Later finishes that are weighed against fewer evenings, in steps of what an evening is worth. */
 const STEPS_LATER = 6
 
@@ -57,6 +59,10 @@ function tryPlan(model: Model, limit: number, guide: Int32Array, budget: Budget)
   network.engine.wakeAll()
   if (!search.endBy(limit)) return null
   const found = search.run({ conflicts: TRY_CONFLICTS, budget, guide, by: 'time' })
+  return planOf(model, found)
+}
+
+function planOf(model: Model, found: Found): Plan | null {
   if (found === null || found === 'open' || found === 'refuted') return null
   const ends = [...found.starts].map((start, task) => start + (model.minutes[task] as number))
   return { starts: found.starts, makespan: Math.max(...ends) }
@@ -103,16 +109,86 @@ function mapDomains(model: Model, change: (domain: Domain) => Domain | null): Mo
   }
 }
 
-/** Brings tasks of the same paint together inside their sessions. */
+/** Tries orders on one network, so that what is learned of one serves the next. */
+class Tries {
+  private readonly search: Search
+  /** Orders that are kept, as literals. */
+  private readonly kept: [number, number][] = []
+  readonly open: boolean
+
+  constructor(
+    private readonly model: Model,
+    limit: number,
+    private readonly budget: Budget,
+  ) {
+    const network = networkOf(model)
+    this.search = new Search(network, new Dice(1))
+    network.engine.wakeAll()
+    this.open = this.search.endBy(limit)
+  }
+
+  /** A plan with some tasks before others, by a guide; null: none was found, or an order is settled the other way. */
+  plan(orders: readonly Order[], guide: Int32Array): Plan | null {
+    const wanted = this.literals(orders)
+    if (wanted === null) return null
+    const found = this.search.run({
+      conflicts: TRY_CONFLICTS,
+      budget: this.budget,
+      assume: [...this.kept, ...wanted],
+      guide,
+      by: 'time',
+    })
+    return planOf(this.model, found)
+  }
+
+  keep(orders: readonly Order[]): void {
+    this.kept.push(...(this.literals(orders) ?? []))
+  }
+
+  private literals(orders: readonly Order[]): [number, number][] | null {
+    const { pairs, pairOf, pose } = this.search.network
+    const literals: [number, number][] = []
+    for (const [first, second] of orders) {
+      const number = pairOf(first, second)
+      const pair = pairs[number]
+      if (!pair) return null
+      pose(number)
+      literals.push(pair.a === first ? [2 * pair.flag, 1] : [2 * pair.flag + 1, 0])
+    }
+    return literals
+  }
+}
+
+/** The first before the second. */
+type Order = readonly [first: number, second: number]
+
+/**
+ * Brings tasks of the same paint together: first by asking for another order of each session, then wherever another paint
+ * stands between two of the same, by putting it behind the last of them or before the first.
+ */
 function grouped(draft: Draft, limit: number, budget: Budget): Draft {
+  const { model } = draft
+  if (draft.qualities.cleanOuts === 0) return draft
+  const tries = new Tries(model, limit, budget)
+  if (!tries.open) return draft
   let best = draft
+  const better = (plan: Plan | null): boolean => {
+    const qualities = plan && qualitiesOf(model, plan)
+    if (!plan || !qualities || compareQualities(qualities, best.qualities) >= 0) return false
+    best = { model, plan, qualities }
+    return true
+  }
   const dice = new Dice(7)
-  for (let round = 0; round < GROUPINGS && best.qualities.cleanOuts > 0 && budget.left(); round++) {
-    const guide = groupedGuide(best, round === 0 ? null : dice)
-    const plan = tryPlan(best.model, limit, guide, budget)
-    if (!plan) continue
-    const qualities = qualitiesOf(best.model, plan)
-    if (compareQualities(qualities, best.qualities) < 0) best = { ...best, plan, qualities }
+  for (let round = 0; round < REORDERED && budget.left(); round++)
+    better(tries.plan([], groupedGuide(best, round === 0 ? null : dice)))
+  for (let left = GROUPINGS; left > 0 && budget.left(); ) {
+    const found = regrouped(best).find((orders) => {
+      left -= 1
+      if (left < 0 || !better(tries.plan(orders, best.plan.starts))) return false
+      tries.keep(orders)
+      return true
+    })
+    if (!found) break
   }
   return best
 }
@@ -121,9 +197,6 @@ function grouped(draft: Draft, limit: number, budget: Budget): Draft {
 function groupedGuide({ model, plan }: Draft, dice: Dice | null): Int32Array {
   const guide = Int32Array.from(plan.starts, (start) => start * 8)
   const sprayed = sprayedInOrder(model, plan.starts)
-  const first = new Map<string, number>()
-  const key = (task: number) =>
-    `${sessionOf(model, plan.starts[task] as number)} ${model.setup[task]}`
   if (dice) {
     const task = sprayed[dice.below(sprayed.length)] as number
     const mates = sprayed.filter((one) => one !== task && model.setup[one] === model.setup[task])
@@ -131,12 +204,42 @@ function groupedGuide({ model, plan }: Draft, dice: Dice | null): Int32Array {
     if (mate !== undefined) guide[task] = (guide[mate] as number) + (dice.below(2) ? 1 : -1)
     return guide
   }
+  const first = new Map<string, number>()
   sprayed.forEach((task, i) => {
-    const known = first.get(key(task))
-    if (known === undefined) first.set(key(task), guide[task] as number)
+    const key = `${sessionOf(model, plan.starts[task] as number)} ${model.setup[task]}`
+    const known = first.get(key)
+    if (known === undefined) first.set(key, guide[task] as number)
     else guide[task] = known + Math.min(7, i)
   })
   return guide
+}
+
+/** Orders that forbid one interruption each, in turn. */
+function regrouped(draft: Draft): Order[][] {
+  return interruptions(draft).flatMap(({ first, last, among }): Order[][] => [
+    among.map((task): Order => [last, task]),
+    among.map((task): Order => [task, first]),
+    ...among.flatMap((task): Order[][] => [[[last, task]], [[task, first]]]),
+  ])
+}
+
+/** Tasks of one paint in a session, and those of another paint among them. */
+type Interruption = { first: number; last: number; among: number[] }
+
+function interruptions({ model, plan }: Draft): Interruption[] {
+  const groups = new Map<string, number[]>()
+  const sprayed = sprayedInOrder(model, plan.starts)
+  sprayed.forEach((task) => {
+    const key = `${sessionOf(model, plan.starts[task] as number)} ${model.setup[task]}`
+    groups.set(key, [...(groups.get(key) ?? []), task])
+  })
+  return [...groups.values()].flatMap((own): Interruption[] => {
+    const [first, last] = [own[0] as number, own.at(-1) as number]
+    const among = sprayed
+      .slice(sprayed.indexOf(first), sprayed.indexOf(last))
+      .filter((task) => model.setup[task] !== model.setup[first])
+    return among.length > 0 ? [{ first, last, among }] : []
+  })
 }
 
 /** Keeps a fifth of each window as slack: of all at once where that can be, else of one after the other. */

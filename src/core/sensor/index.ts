@@ -1,0 +1,2 @@
+export { readingSchema, readStreamLine, type SensorReading } from './reading'
+export { roomAt, silentAt } from './simulatedRoom'

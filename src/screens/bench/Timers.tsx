@@ -1,0 +1,179 @@
+'use client'
+
+import { useState } from 'react'
+import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/project'
+import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/plan'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { TextField } from '@/ui/Field'
+import { clockTime, figures } from '@/ui/time'
+import { numberOf, readForm } from '../forms'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+
+const KIND_WORDS: Record<Timer['kind'], string> = {
+  'pot-life': 'Pot life',
+  'gassing-off': 'Gassing off',
+  decal: 'Decal softens',
+  release: 'Release coat',
+  'warm-air': 'Warm air',
+  other: 'Timer',
+}
+
+/** Clocks of what is no film on a part: several at once, the next to end first. */
+export function Timers() {
+  const { project } = useBench()
+  const now = useNow()
+  const [adding, setAdding] = useState(false)
+  const timers = runningTimers(project, now)
+  return (
+    <section aria-labelledby="timers" className="mt-8">
+      <div className="flex items-center justify-between gap-3">
+        <h2 id="timers" className="font-display text-xl font-semibold">
+          Other clocks
+        </h2>
+        <Button aria-expanded={adding} onClick={() => setAdding(!adding)}>
+          {adding ? 'Leave it' : 'Start a clock'}
+        </Button>
+      </div>
+      {adding && <NewTimer onDone={() => setAdding(false)} />}
+      {timers.length > 0 && (
+        <ul className="mt-2 grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+          {timers.map((timer) => (
+            <TimerRow key={timer.id} timer={timer} now={now} />
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function TimerRow({ timer, now }: { timer: RunningTimer; now: number }) {
+  const { project, change } = useBench()
+  const over = timer.to <= now
+  const stop = () => {
+    const row = project.timers?.find((one) => one.id === timer.id)
+    if (!row) return
+    void change(`${timer.name} stopped`, [
+      { table: 'timers', id: row.id, row: { ...row, stoppedAt: new Date(now).toISOString() } },
+    ])
+  }
+  const share = Math.min(1, (now - timer.from) / Math.max(1, timer.to - timer.from))
+  return (
+    <li className="border-t border-rule py-2">
+      <div className="flex items-center justify-between gap-3">
+        <div className="min-w-0">
+          <p className="truncate font-semibold">{timer.name}</p>
+          <p className={cx('text-sm', over ? 'text-risk' : 'text-soft')}>
+            {KIND_WORDS[timer.kind]} ·{' '}
+            {over ? `over since ${clockTime(timer.to, now)}` : `until ${clockTime(timer.to, now)}`}
+          </p>
+        </div>
+        <div className="flex shrink-0 items-center gap-3">
+          {!over && <Left milliseconds={timer.to - now} />}
+          {timer.own && (
+            <Button onClick={stop} aria-label={`Stop ${timer.name}`}>
+              Stop
+            </Button>
+          )}
+        </div>
+      </div>
+      <div aria-hidden="true" className="mt-1.5 h-1 bg-sunk">
+        <div
+          className={cx('h-1', over ? 'bg-risk' : 'bg-act')}
+          style={{ width: `${share * 100}%` }}
+        />
+      </div>
+    </li>
+  )
+}
+
+function Left({ milliseconds }: { milliseconds: number }) {
+  return (
+    <p className="flex items-baseline gap-1.5 text-2xl font-semibold whitespace-nowrap">
+      {figures(milliseconds).map(({ value, unit }) => (
+        <span key={unit}>
+          {value}
+          <span className="ml-0.5 text-base font-normal">{unit}</span>
+        </span>
+      ))}
+    </p>
+  )
+}
+
+function NewTimer({ onDone }: { onDone: () => void }) {
+  const { change } = useBench()
+  const [kind, setKind] = useState<Timer['kind']>('decal')
+  const [name, setName] = useState('')
+  const [minutes, setMinutes] = useState(String(TIMER_MINUTES.decal))
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const start = () => {
+    const id = newId()
+    const read = readForm(timerSchema, {
+      id,
+      kind,
+      name: name.trim() === '' ? KIND_WORDS[kind] : name.trim(),
+      startedAt: new Date().toISOString(),
+      minutes: numberOf(minutes),
+    })
+    setErrors(read.ok ? {} : read.errors)
+    if (!read.ok) return
+    void change(`${read.value.name}: ${read.value.minutes} min`, [
+      { table: 'timers', id, row: read.value },
+    ])
+    onDone()
+  }
+  return (
+    <form
+      noValidate
+      className="mt-2 flex flex-wrap items-start gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        start()
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+    >
+      <label className="block">
+        <span className="mb-1 block text-sm font-semibold text-soft">What for</span>
+        <select
+          value={kind}
+          onChange={(event) => {
+            const next = event.target.value as Timer['kind']
+            setKind(next)
+            setMinutes(String(TIMER_MINUTES[next]))
+          }}
+          className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5"
+        >
+          {TIMER_KINDS.map((one) => (
+            <option key={one} value={one}>
+              {KIND_WORDS[one]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="w-56">
+        <TextField
+          label="Name"
+          value={name}
+          placeholder={KIND_WORDS[kind]}
+          error={errors.name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <div className="w-32">
+        <TextField
+          label="Length"
+          unit="min"
+          inputMode="decimal"
+          value={minutes}
+          error={errors.minutes}
+          onChange={(event) => setMinutes(event.target.value)}
+        />
+      </div>
+      <Button type="submit" look="act" className="mt-6">
+        Start
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,337 @@
+'use client'
+
+import { useEffect, useMemo, useRef, useState } from 'react'
+import type { BenchPlan } from '@/core/plan'
+import { cx } from '@/ui/cx'
+import { clockTime } from '@/ui/time'
+import { useBench } from '../shell/BenchContext'
+import { type Block, type Lane, lanesOf, marksOf, spanOf, ZOOMS, type Zoom } from './lanes'
+import { namesOf, taskName } from './names'
+import { usePlaces } from './usePlaces'
+
+const MINUTE = 60_000
+/** Width of the part names, px. */
+const NAMES = 152
+const LANE = 46
+
+type Scale = { from: number; to: number; width: number; x: (at: number) => number }
+
+function useWidth(): [React.RefObject<HTMLElement | null>, number] {
+  const box = useRef<HTMLElement>(null)
+  const [width, setWidth] = useState(900)
+  useEffect(() => {
+    if (!box.current) return
+    const watch = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width))
+    watch.observe(box.current)
+    return () => watch.disconnect()
+  }, [])
+  return [box, width]
+}
+
+/** Parts as lanes over days and nights: sessions, acts, drying, windows with both ends, quiet hours. */
+export function Lanes({
+  plan,
+  zoom,
+  chosen,
+  onChoose,
+  now,
+}: {
+  plan: BenchPlan
+  zoom: Zoom
+  chosen: string | null
+  onChoose: (id: string) => void
+  now: number
+}) {
+  const [box, width] = useWidth()
+  const scale = useMemo((): Scale => {
+    const { from, to } = spanOf(plan, zoom, now)
+    const view = (ZOOMS.find((one) => one.id === zoom)?.minutes ?? 1440) * MINUTE
+    const perMs = Math.max(1, width - NAMES) / view
+    return { from, to, width: (to - from) * perMs, x: (at) => (at - from) * perMs }
+  }, [plan, zoom, now, width])
+  const lanes = useMemo(() => lanesOf(plan), [plan])
+  const drag = useDrag(plan, scale)
+  return (
+    <section
+      ref={box}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached with the keyboard
+      tabIndex={0}
+      aria-label="The plan as lanes"
+      className="relative overflow-x-auto border-2 border-strong bg-raised"
+    >
+      <div className="relative" data-lanes style={{ width: NAMES + scale.width }}>
+        <Ground plan={plan} scale={scale} rows={lanes.length} drag={drag} />
+        <TimeScale zoom={zoom} scale={scale} now={now} />
+        {lanes.map((lane, i) => (
+          <LaneRow
+            key={`${lane.build}/${lane.part}`}
+            {...{ lane, scale, chosen, onChoose, drag }}
+            first={lanes[i - 1]?.build !== lane.build}
+          />
+        ))}
+        {now >= scale.from && now < scale.to && (
+          <div
+            aria-hidden="true"
+            className="pointer-events-none absolute top-7 bottom-0 w-0.5 bg-act"
+            style={{ left: NAMES + scale.x(now) }}
+          />
+        )}
+      </div>
+    </section>
+  )
+}
+
+type Drag = ReturnType<typeof useDrag>
+
+/** An act taken by its block: where it may go is shown, and where it is let go it is pinned. */
+function useDrag(plan: BenchPlan, scale: Scale) {
+  const { change, project } = useBench()
+  const [held, setHeld] = useState<{ block: Block; at: number; moved: boolean } | null>(null)
+  const places = usePlaces(plan, held?.moved ? held.block.task : null)
+  const target = held?.moved
+    ? places?.find((place) => place.session.from <= held.at && held.at < place.session.to)
+    : undefined
+  const drop = () => {
+    if (held?.moved && target?.outcome) {
+      const { build, part, step } = held.block.task
+      const id = `${build}/${part}/${step}`
+      const iso = (at: number) => new Date(at).toISOString()
+      const row = { id, from: iso(target.session.from), to: iso(target.session.to) }
+      void change(
+        `${taskName(project, held.block.task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,
+        [{ table: 'pins', id, row }],
+      )
+    }
+    setHeld(null)
+  }
+  return {
+    held,
+    places,
+    start: (block: Block, clientX: number, left: number) =>
+      setHeld({
+        block,
+        at: scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from),
+        moved: false,
+      }),
+    move: (clientX: number, left: number) =>
+      setHeld((one) => {
+        if (!one) return null
+        const at = scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from)
+        return { ...one, at, moved: one.moved || Math.abs(scale.x(at) - scale.x(one.at)) > 5 }
+      }),
+    drop,
+    leave: () => setHeld(null),
+  }
+}
+
+/** Sessions, nights and quiet hours behind the lanes; while an act is dragged, where it may go. */
+function Ground({
+  plan,
+  scale,
+  rows,
+  drag,
+}: {
+  plan: BenchPlan
+  scale: Scale
+  rows: number
+  drag: Drag
+}) {
+  const height = rows * LANE
+  const at = (minute: number) => plan.zero + minute * MINUTE
+  const box = (from: number, to: number) => ({
+    left: NAMES + Math.max(0, scale.x(from)),
+    width: Math.max(1, scale.x(Math.min(to, scale.to)) - Math.max(0, scale.x(from))),
+    height,
+    top: 28,
+  })
+  const inView = (from: number, to: number) => to > scale.from && from < scale.to
+  return (
+    <div aria-hidden="true">
+      <div className="absolute bg-sunk" style={box(scale.from, scale.to)} />
+      {plan.sessions
+        .filter((one) => inView(one.from, one.to))
+        .map((one) => {
+          const place = drag.held?.moved
+            ? drag.places?.find((p) => p.session.from === one.from)
+            : undefined
+          return (
+            <div
+              key={one.from}
+              className={cx(
+                'absolute border-x',
+                place?.outcome
+                  ? 'border-act bg-act-wash'
+                  : place
+                    ? 'border-stop bg-stop-wash'
+                    : 'border-rule bg-surface',
+              )}
+              style={box(one.from, one.to)}
+            />
+          )
+        })}
+      {(plan.problem.quiet ?? [])
+        .map(([a, b]): [number, number] => [at(a), at(b)])
+        .filter(([a, b]) => inView(a, b))
+        .map(([a, b]) => (
+          <div key={a} className="quiet-hatch absolute" style={box(a, b)} />
+        ))}
+    </div>
+  )
+}
+
+function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number }) {
+  const marks = marksOf(zoom, scale.from, scale.to)
+  const sparse = zoom === 'month' || zoom === 'six-weeks'
+  const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric' })
+  const short = new Intl.DateTimeFormat(undefined, { day: 'numeric' })
+  const month = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' })
+  const label = (at: number, day: boolean, i: number) => {
+    if (!day) return clockTime(at, at)
+    if (!sparse) return weekday.format(at)
+    return i === 0 || new Date(at).getDate() === 1 ? month.format(at) : short.format(at)
+  }
+  return (
+    <div className="relative h-7 border-b border-strong bg-ground">
+      <span
+        className="sticky left-0 z-10 inline-block h-full bg-ground px-3 text-sm leading-7 text-soft"
+        style={{ width: NAMES }}
+      >
+        {new Intl.DateTimeFormat(undefined, { month: 'long' }).format(now)}
+      </span>
+      {marks.map(({ at, day }, i) => (
+        <span
+          key={at}
+          className={cx(
+            'absolute top-0 h-full overflow-hidden border-l pl-1 text-sm leading-7 whitespace-nowrap',
+            day ? 'border-strong font-semibold' : 'border-rule text-soft',
+          )}
+          style={{ left: NAMES + scale.x(at) }}
+        >
+          {label(at, day, i)}
+        </span>
+      ))}
+    </div>
+  )
+}
+
+function LaneRow({
+  lane,
+  scale,
+  chosen,
+  onChoose,
+  drag,
+  first,
+}: {
+  lane: Lane
+  scale: Scale
+  chosen: string | null
+  onChoose: (id: string) => void
+  drag: Drag
+  first: boolean
+}) {
+  const { project } = useBench()
+  const { part, build } = namesOf(project, { ...lane, step: '' })
+  return (
+    <div
+      className={cx('relative border-b', first ? 'border-t border-t-strong' : '', 'border-b-rule')}
+      style={{ height: LANE }}
+    >
+      <div
+        className="sticky left-0 z-20 flex h-full flex-col justify-center border-r border-strong bg-raised px-3 leading-tight"
+        style={{ width: NAMES }}
+      >
+        <span className="truncate text-sm font-semibold">{part}</span>
+        <span className="truncate text-xs text-soft">{build}</span>
+      </div>
+      {lane.waits.map((wait) => (
+        <WaitBar key={`${wait.from} ${wait.to}`} wait={wait} scale={scale} />
+      ))}
+      {lane.blocks.map((block) => (
+        <BlockButton
+          key={block.task.id}
+          {...{ block, scale, drag }}
+          chosen={chosen === block.task.id}
+          onChoose={onChoose}
+        />
+      ))}
+    </div>
+  )
+}
+
+/** Drying as a thin line, and the window after it as a bracket with both ends. */
+function WaitBar({ wait, scale }: { wait: Lane['waits'][number]; scale: Scale }) {
+  const x = (at: number) => NAMES + Math.min(Math.max(0, scale.x(at)), scale.width)
+  return (
+    <div aria-hidden="true">
+      {wait.to > wait.from && (
+        <div
+          className="drying-line absolute top-[21px] h-1"
+          style={{ left: x(wait.from), width: x(wait.to) - x(wait.from) }}
+        />
+      )}
+      {wait.until !== null && (
+        <div
+          className="absolute top-[34px] h-[6px] border-x-2 border-b-2 border-risk"
+          style={{ left: x(wait.to), width: Math.max(4, x(wait.until) - x(wait.to)) }}
+        />
+      )}
+    </div>
+  )
+}
+
+function BlockButton({
+  block,
+  scale,
+  chosen,
+  onChoose,
+  drag,
+}: {
+  block: Block
+  scale: Scale
+  chosen: boolean
+  onChoose: (id: string) => void
+  drag: Drag
+}) {
+  const { project } = useBench()
+  const { part, colour } = namesOf(project, block.task)
+  const name = taskName(project, block.task)
+  const pinned = (project.pins ?? []).some(
+    (pin) => pin.id === `${block.task.build}/${block.task.part}/${block.task.step}`,
+  )
+  const width = Math.max(5, scale.x(block.to) - scale.x(block.from) - 1)
+  const held = drag.held?.moved && drag.held.block.task.id === block.task.id
+  const left = (element: Element) =>
+    element.closest('[data-lanes]')?.getBoundingClientRect().left ?? 0
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      aria-label={`${name}, ${part}, ${clockTime(block.from, Date.now())} to ${clockTime(block.to, block.to)}${pinned ? ', kept there' : ''}`}
+      title={`${name} · ${clockTime(block.from, Date.now())}`}
+      onClick={() => onChoose(block.task.id)}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId)
+        drag.start(block, event.clientX, left(event.currentTarget))
+      }}
+      onPointerMove={(event) => drag.held && drag.move(event.clientX, left(event.currentTarget))}
+      onPointerUp={drag.drop}
+      onPointerCancel={drag.leave}
+      className={cx(
+        'absolute top-[7px] h-8 touch-pan-y overflow-hidden rounded-[2px] text-left text-xs leading-none',
+        width > 14 ? 'border-2' : 'border',
+        chosen ? 'z-10 border-act ring-2 ring-act' : 'border-ink',
+        pinned && 'border-b-4',
+        held && 'z-30 opacity-70',
+      )}
+      style={{
+        left: NAMES + (held && drag.held ? scale.x(drag.held.at) : scale.x(block.from)),
+        width,
+        background: colour ?? 'var(--raised)',
+      }}
+    >
+      {width > 70 && (
+        <span className="block truncate bg-raised/90 px-1 py-0.5 text-ink">{name}</span>
+      )}
+    </button>
+  )
+}

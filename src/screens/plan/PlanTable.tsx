@@ -1,0 +1,83 @@
+'use client'
+
+import type { BenchPlan } from '@/core/plan'
+import { cx } from '@/ui/cx'
+import { clockTime, sayFigures } from '@/ui/time'
+import { useBench } from '../shell/BenchContext'
+import { lanesOf } from './lanes'
+import { namesOf, taskName } from './names'
+
+/** The same plan, readable row by row. */
+export function PlanTable({
+  plan,
+  chosen,
+  onChoose,
+  now,
+}: {
+  plan: BenchPlan
+  chosen: string | null
+  onChoose: (id: string) => void
+  now: number
+}) {
+  const { project } = useBench()
+  const lanes = lanesOf(plan)
+  const rows = lanes.flatMap((lane) => lane.blocks).sort((a, b) => a.from - b.from)
+  const closes = new Map(
+    lanes.flatMap((lane) =>
+      lane.waits.flatMap((wait): [number, number][] =>
+        wait.until === null
+          ? []
+          : lane.blocks
+              .filter((block) => block.from >= wait.to && block.from <= (wait.until ?? 0))
+              .slice(0, 1)
+              .map((block): [number, number] => [rows.indexOf(block), wait.until as number]),
+      ),
+    ),
+  )
+  return (
+    <div className="max-h-[32rem] overflow-auto border-2 border-strong bg-raised">
+      <table className="w-full border-collapse text-left">
+        <caption className="sr-only">The plan, by time</caption>
+        <thead className="sticky top-0 bg-ground">
+          <tr>
+            {['When', 'Act', 'Part', 'Build', 'Takes', 'By'].map((head) => (
+              <th key={head} scope="col" className="px-3 py-1.5 text-sm font-semibold text-soft">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ task, from }, i) => {
+            const { part, build } = namesOf(project, task)
+            const until = closes.get(i)
+            return (
+              <tr
+                key={task.id}
+                className={cx('border-t border-rule', chosen === task.id && 'bg-act-wash')}
+              >
+                <td className="px-3 whitespace-nowrap">{clockTime(from, now)}</td>
+                <td className="px-3">
+                  <button
+                    type="button"
+                    aria-pressed={chosen === task.id}
+                    onClick={() => onChoose(task.id)}
+                    className="min-h-9 text-left underline decoration-rule underline-offset-4 hover:decoration-ink"
+                  >
+                    {taskName(project, task)}
+                  </button>
+                </td>
+                <td className="px-3">{part}</td>
+                <td className="px-3 text-soft">{build}</td>
+                <td className="px-3 whitespace-nowrap">{sayFigures(task.minutes * 60_000)}</td>
+                <td className="px-3 whitespace-nowrap text-risk">
+                  {until === undefined ? '' : clockTime(until, now)}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </div>
+  )
+}

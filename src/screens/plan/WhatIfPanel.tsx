@@ -1,0 +1,212 @@
+'use client'
+
+import { useState } from 'react'
+import { FAMILIES, type Family } from '@/core/model/vocabulary'
+import {
+  type BenchPlan,
+  outcomeOf,
+  type PlanOutcome,
+  type ScheduledTask,
+  type WhatIf,
+} from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { clockTime } from '@/ui/time'
+import { questioner } from '@/workers/planClient'
+import { useBench } from '../shell/BenchContext'
+import { reason } from '../shell/reason'
+import { familyName } from '../words'
+import { actOnPart, namesOf } from './names'
+import { sayFinish } from './planWords'
+
+type Asked = { id: number; say: string; outcome: PlanOutcome | null; failed: string | null }
+
+/** The next day, counted from tomorrow, that has no session: its date. */
+function freeDay(plan: BenchPlan): string {
+  for (let ahead = 1; ahead < 14; ahead++) {
+    const day = new Date(plan.now)
+    day.setDate(day.getDate() + ahead)
+    const key = day.toDateString()
+    if (!plan.sessions.some((one) => new Date(one.from).toDateString() === key))
+      return localDate(day)
+  }
+  return localDate(new Date(plan.now + 86_400_000))
+}
+
+function localDate(day: Date): string {
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`
+}
+
+/** Questions to the plan, side by side with it as it is; nothing is changed by asking. */
+export function WhatIfPanel({
+  plan,
+  task,
+  now,
+}: {
+  plan: BenchPlan
+  task: ScheduledTask | null
+  now: number
+}) {
+  const { project } = useBench()
+  const [asked, setAsked] = useState<Asked[]>([])
+  const as = outcomeOf(plan)
+  const ask = (say: string, question: WhatIf) => {
+    const id = Date.now() + Math.random()
+    setAsked((list) => [...list.slice(-5), { id, say, outcome: null, failed: null }])
+    const answer = (more: Partial<Asked>) =>
+      setAsked((list) => list.map((one) => (one.id === id ? { ...one, ...more } : one)))
+    questioner()
+      .whatIf(project, plan.now, question, plan)
+      .then((outcome) => answer({ outcome }))
+      .catch((error: unknown) => answer({ failed: reason(error) }))
+  }
+  return (
+    <section aria-labelledby="what-if">
+      <h2 id="what-if" className="font-display text-2xl font-semibold">
+        What if?
+      </h2>
+      <p className="mt-1 text-soft">Nothing is changed by asking.</p>
+      <Questions plan={plan} task={task} now={now} onAsk={ask} />
+      {asked.length > 0 && (
+        <table className="mt-4 w-full border-collapse text-left">
+          <caption className="sr-only">Answers beside the plan as it is</caption>
+          <thead>
+            <tr className="text-sm text-soft">
+              {['If', 'Done by', 'Finish', 'Sessions', 'Clean-outs'].map((head) => (
+                <th key={head} scope="col" className="py-1 pr-3 font-semibold">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            <Row say="as it is" outcome={as} as={as} failed={null} now={now} />
+            {asked.map((one) => (
+              <Row key={one.id} {...one} as={as} now={now} />
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}
+
+function Row({
+  say,
+  outcome,
+  failed,
+  as,
+  now,
+}: Omit<Asked, 'id'> & { as: PlanOutcome; now: number }) {
+  const cell = 'py-1.5 pr-3'
+  return (
+    <tr className="border-t border-rule">
+      <th scope="row" className={`${cell} font-normal`}>
+        {say}
+      </th>
+      {failed || !outcome ? (
+        <td className={`${cell} text-soft`} colSpan={4}>
+          {failed ? `can’t be told: ${failed}` : 'asking…'}
+        </td>
+      ) : (
+        <>
+          <td className={`${cell} whitespace-nowrap`}>
+            {outcome.finish === null ? '—' : clockTime(outcome.finish, now)}
+          </td>
+          <td className={cell}>{outcome === as ? '' : sayFinish(as.finish, outcome.finish)}</td>
+          <td className={cell}>{outcome.sessions ?? '—'}</td>
+          <td className={cell}>{outcome.cleanOuts ?? '—'}</td>
+        </>
+      )}
+    </tr>
+  )
+}
+
+/** The questions there are: about the room and the evenings, and about the act that was chosen. */
+function Questions({
+  plan,
+  task,
+  now,
+  onAsk,
+}: {
+  plan: BenchPlan
+  task: ScheduledTask | null
+  now: number
+  onAsk: (say: string, question: WhatIf) => void
+}) {
+  const { project } = useBench()
+  const [family, setFamily] = useState<Family>('lacquer')
+  const date = freeDay(plan)
+  const noon = new Date(`${date}T12:00:00`)
+  const day = new Intl.DateTimeFormat(undefined, { weekday: 'long' }).format(noon)
+  const step = task && { build: task.build, step: task.step }
+  const canLose = task && namesOf(project, task).coats > 1
+  return (
+    <div className="mt-3 flex flex-wrap gap-2">
+      <Button
+        onClick={() =>
+          onAsk(`a session on ${day}, 19 to 21`, {
+            kind: 'session',
+            date,
+            from: '19:00',
+            to: '21:00',
+          })
+        }
+      >
+        A session on {day}
+      </Button>
+      <Button onClick={() => onAsk('the room 5 °C warmer', { kind: 'warmer', celsius: 5 })}>
+        Room 5 °C warmer
+      </Button>
+      <Button onClick={() => onAsk('a fan', { kind: 'air', air: 'fan' })}>A fan</Button>
+      {step && task && (
+        <>
+          {canLose && (
+            <Button
+              onClick={() =>
+                onAsk(`one coat fewer: ${actOnPart(project, task)}`, {
+                  kind: 'coat-fewer',
+                  ...step,
+                })
+              }
+            >
+              One coat fewer
+            </Button>
+          )}
+          <span className="flex">
+            <select
+              aria-label="Another product"
+              value={family}
+              onChange={(event) => setFamily(event.target.value as Family)}
+              className="min-h-11 rounded-l-tool border-2 border-strong bg-raised px-2"
+            >
+              {FAMILIES.map((one) => (
+                <option key={one} value={one}>
+                  {familyName(one)}
+                </option>
+              ))}
+            </select>
+            <Button
+              className="-ml-0.5 rounded-l-none"
+              onClick={() =>
+                onAsk(`${familyName(family).toLowerCase()} for ${actOnPart(project, task)}`, {
+                  kind: 'step',
+                  ...step,
+                  set: { family },
+                })
+              }
+            >
+              Instead
+            </Button>
+          </span>
+        </>
+      )}
+      {!task && (
+        <p className="basis-full text-sm text-soft">
+          Choose an act of the plan to ask about its coats and its paint. It is{' '}
+          {clockTime(now, now)}.
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,263 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { limitBreaches } from '@/core/drying'
+import { climateSeries, type DryingClock, dailyPattern, GAP_HOURS } from '@/core/plan'
+import { clockTime, sayFigures } from '@/ui/time'
+import { namesOf } from '../plan/names'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+import { useSensorState } from '../shell/SensorContext'
+import { useSource } from '../shell/useSensor'
+import { Corrections } from './Corrections'
+import { CureChart } from './CureChart'
+
+/** The air of the room, what it does to the films that dry, and what the log says of them. */
+export function RoomScreen() {
+  return (
+    <div className="space-y-10 p-4 lg:p-6">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[22rem_minmax(0,1fr)]">
+        <Air />
+        <Curing />
+      </div>
+      <Corrections />
+    </div>
+  )
+}
+
+const SILENT = GAP_HOURS * 3_600_000
+
+function Air() {
+  const { project } = useBench()
+  const now = useNow(15_000)
+  const { live, lost } = useSensorState()
+  const readings = project.climate ?? []
+  const newest = [...readings].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
+  const last = live ?? newest
+  const age = last ? now - Date.parse(last.at) : null
+  return (
+    <section aria-labelledby="air">
+      <h1 id="air" className="font-display text-4xl font-semibold">
+        Room
+      </h1>
+      <SourceChoice />
+      {last ? (
+        <>
+          <p className="mt-4 flex items-baseline gap-6 text-5xl font-semibold">
+            <span>
+              {last.celsius.toFixed(1)}
+              <span className="ml-1 text-xl font-normal text-soft">°C</span>
+            </span>
+            <span>
+              {last.humidity.toFixed(0)}
+              <span className="ml-1 text-xl font-normal text-soft">% humidity</span>
+            </span>
+          </p>
+          <p className="mt-1 text-soft">
+            Read {age !== null && age >= 60_000 ? `${sayFigures(age)} ago` : 'just now'}
+          </p>
+        </>
+      ) : (
+        <p className="mt-4 text-soft">Nothing was read yet: every clock goes by 20 °C and 50 %.</p>
+      )}
+      {age !== null && age > SILENT && <Silent age={age} lost={lost} />}
+      <Limits
+        climate={last ? { celsius: last.celsius, humidity: last.humidity, air: 'room' } : null}
+      />
+      <Pattern />
+    </section>
+  )
+}
+
+function Silent({ age, lost }: { age: number; lost: boolean }) {
+  const { project } = useBench()
+  const now = useNow(60_000)
+  const known = dailyPattern(project.climate ?? [], now, project.sessions?.zone ?? 'UTC')
+  return (
+    <p className="mt-3 border-l-4 border-risk pl-3" role="status">
+      No reading for {sayFigures(age)}
+      {lost ? ': the sensor can’t be reached. ' : '. '}
+      {known
+        ? 'The room’s usual day stands in until the next one.'
+        : 'The last one holds until the next.'}
+    </p>
+  )
+}
+
+function SourceChoice() {
+  const [source, setSource] = useSource()
+  return (
+    <fieldset className="mt-3">
+      <legend className="text-sm font-semibold text-soft">The air is</legend>
+      <div>
+        {(
+          [
+            ['hand', 'typed in, under Settings'],
+            ['sensor', 'read from the bench sensor'],
+          ] as const
+        ).map(([value, say]) => (
+          <label key={value} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="source"
+              className="size-5"
+              checked={source === value}
+              onChange={() => setSource(value)}
+            />
+            {say}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
+/** What can't be sprayed in this air, worst first. */
+function Limits({
+  climate,
+}: {
+  climate: { celsius: number; humidity: number; air: 'room' } | null
+}) {
+  if (!climate) return null
+  const works = [
+    { family: 'lacquer', role: 'clear' },
+    { family: 'water-acrylic', role: 'colour' },
+    { family: 'acrylic-pu', role: 'clear' },
+    { family: 'urethane-2k', role: 'clear' },
+  ] as const
+  const breaches = works.flatMap((work) =>
+    limitBreaches({ ...work, tool: 'airbrush', retarder: 0 }, climate).filter(
+      (one) => one.severity !== 'note',
+    ),
+  )
+  const said = [...new Set(breaches.map((one) => one.because))]
+  return (
+    <>
+      <h2 className="mt-5 font-display text-xl font-semibold">In this air</h2>
+      {said.length === 0 ? (
+        <p>Every family can be sprayed.</p>
+      ) : (
+        <ul className="mt-1 space-y-1">
+          {said.map((because) => (
+            <li key={because} className="border-l-4 border-risk pl-3">
+              {because}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  )
+}
+
+/** The usual day, from what was read. */
+function Pattern() {
+  const { project } = useBench()
+  const now = useNow(60_000)
+  const zone = project.sessions?.zone ?? 'UTC'
+  const pattern = useMemo(
+    () => dailyPattern(project.climate ?? [], now, zone),
+    [project.climate, now, zone],
+  )
+  const ahead = useMemo(() => climateSeries(project, now, now), [project, now])
+  if (!pattern)
+    return (
+      <p className="mt-5 text-sm text-soft">
+        After a day of readings the room’s usual day is known, and clocks go by it.
+      </p>
+    )
+  const hours = 24 / pattern.blocks.length
+  return (
+    <>
+      <h2 className="mt-5 font-display text-xl font-semibold">The usual day</h2>
+      <table className="mt-1 w-full border-collapse">
+        <caption className="sr-only">Temperature and humidity by the time of day</caption>
+        <tbody>
+          {pattern.blocks.map((block, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the blocks of a day are known by their place
+            <tr key={i} className="border-t border-rule">
+              <th scope="row" className="py-0.5 text-left font-normal text-soft">
+                {String(i * hours).padStart(2, '0')}:00
+              </th>
+              <td className="text-right">{block.celsius.toFixed(1)} °C</td>
+              <td className="text-right">{block.humidity.toFixed(0)} %</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-sm text-soft">
+        The next {ahead.length} changes of the air are reckoned from it.
+      </p>
+    </>
+  )
+}
+
+/** One film's way to being cured, under the air it dries in. */
+function Curing() {
+  const { parts, project } = useBench()
+  const now = useNow(60_000)
+  const clocks = parts.flatMap((part) => part.clocks)
+  const [chosen, choose] = useState<string | null>(null)
+  const id = (clock: DryingClock) => `${clock.build}/${clock.part}/${clock.step}/${clock.film}`
+  const clock =
+    clocks.find((one) => id(one) === chosen) ?? clocks.find((one) => one.next) ?? clocks[0]
+  if (!clock)
+    return (
+      <section aria-labelledby="curing">
+        <h2 id="curing" className="font-display text-2xl font-semibold">
+          A film’s cure
+        </h2>
+        <p className="text-soft">Nothing dries: the first coat that is logged shows here.</p>
+      </section>
+    )
+  return (
+    <section aria-labelledby="curing" className="min-w-0">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h2 id="curing" className="font-display text-2xl font-semibold">
+          A film’s cure
+        </h2>
+        <select
+          aria-label="Film"
+          value={id(clock)}
+          onChange={(event) => choose(event.target.value)}
+          className="min-h-11 max-w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+        >
+          {clocks.map((one) => (
+            <option key={id(one)} value={id(one)}>
+              {namesOf(project, one).part}: {one.name}
+            </option>
+          ))}
+        </select>
+      </div>
+      <CureChart clock={clock} now={now} />
+      <Milestones clock={clock} now={now} />
+    </section>
+  )
+}
+
+const SAY = {
+  flash: 'Next coat',
+  touch: 'Touch-dry',
+  recoat: 'Next product',
+  tape: 'Bears tape',
+  sand: 'Sands',
+  cured: 'Cured',
+} as const
+
+function Milestones({ clock, now }: { clock: DryingClock; now: number }) {
+  return (
+    <dl className="mt-3 grid gap-x-8 sm:grid-cols-2">
+      {clock.milestones.map(({ point, at }) => (
+        <div key={point} className="flex justify-between gap-3 border-t border-rule py-1">
+          <dt className="text-soft">{SAY[point]}</dt>
+          <dd className="text-right whitespace-nowrap">
+            {at === null
+              ? 'never'
+              : at <= now
+                ? 'reached'
+                : `${clockTime(at, now)} · ${sayFigures(at - now)}`}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  )
+}

@@ -1,0 +1,86 @@
+import { useEffect, useRef, useState } from 'react'
+import type { ScheduledTask } from '@/core/plan'
+import { actOnPart } from '../plan/names'
+import { capital } from '../words'
+import { useBench } from './BenchContext'
+import { useNow } from './now'
+
+const ON = 'tectoria-reminders'
+const SOUND = 'tectoria-reminder-sound'
+/** An act is told when it begins within this time, ms. */
+const AHEAD = 60_000
+
+function stored(key: string): boolean {
+  try {
+    return localStorage.getItem(key) === 'yes'
+  } catch {
+    return false
+  }
+}
+
+/** Reminders as they are set: off until they are asked for, and silent until a sound is. */
+export function useReminders() {
+  const [on, setOn] = useState(false)
+  const [sound, setSound] = useState(false)
+  const [note, setNote] = useState<string | null>(null)
+  useEffect(() => {
+    setOn(stored(ON))
+    setSound(stored(SOUND))
+  }, [])
+  const toggle = async () => {
+    const next = !on
+    setOn(next)
+    localStorage.setItem(ON, next ? 'yes' : 'no')
+    if (!next) return setNote(null)
+    const allowed = 'Notification' in window ? await Notification.requestPermission() : 'denied'
+    setNote(
+      allowed === 'granted'
+        ? 'Acts are told a minute before, by the system too.'
+        : 'The browser allows no notifications: acts are told in the page, a minute before.',
+    )
+  }
+  return {
+    on,
+    sound,
+    note,
+    toggle,
+    setSound: (next: boolean) => {
+      setSound(next)
+      localStorage.setItem(SOUND, next ? 'yes' : 'no')
+    },
+  }
+}
+
+/** Tells acts of the plan as they come due, once each; mounted once, for all screens. */
+export function useReminding(): void {
+  const { plan, project, say } = useBench()
+  const now = useNow(5000)
+  const told = useRef(new Set<string>())
+  useEffect(() => {
+    if (!plan || !stored(ON)) return
+    const due = plan.tasks.filter(
+      (task) => task.start !== null && task.start - now <= AHEAD && task.start > now - AHEAD,
+    )
+    for (const task of due) {
+      if (told.current.has(task.id)) continue
+      told.current.add(task.id)
+      const text = capital(actOnPart(project, task as ScheduledTask))
+      say(`Due now: ${text}`)
+      if ('Notification' in window && Notification.permission === 'granted')
+        new Notification('Tectoria', { body: text, tag: task.id })
+      if (stored(SOUND)) chime()
+    }
+  }, [plan, project, now, say])
+}
+
+/** One short, quiet tone. */
+function chime(): void {
+  const audio = new AudioContext()
+  const tone = audio.createOscillator()
+  const level = audio.createGain()
+  level.gain.value = 0.08
+  tone.frequency.value = 660
+  tone.connect(level).connect(audio.destination)
+  tone.start()
+  tone.stop(audio.currentTime + 0.25)
+}

@@ -1,0 +1,247 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import { type BenchPlan, type CardAct, type SessionCard, sessionCard } from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { clockTime, sayFigures } from '@/ui/time'
+import { Moved } from '../plan/Moved'
+import { actOnPart, namesOf } from '../plan/names'
+import { useBench } from '../shell/BenchContext'
+import { useNow } from '../shell/now'
+import { capital } from '../words'
+
+/** A session as a card to work from: on screen each act can be ticked off, on paper too. */
+export function SessionScreen() {
+  const { plan, project } = useBench()
+  const now = useNow(15_000)
+  const [ahead, setAhead] = useState(0)
+  const sessions = (plan?.sessions ?? []).filter((one) => one.to > now)
+  const session = sessions[Math.min(ahead, sessions.length - 1)]
+  if (!project.sessions)
+    return (
+      <p className="p-6">
+        Say when you are at the bench, and there is a card for every session.{' '}
+        <Link href="/settings#sessions" className="text-act underline">
+          When are you at the bench?
+        </Link>
+      </p>
+    )
+  if (!plan)
+    return (
+      <p className="p-6 text-soft" role="status">
+        Laying the acts into your sessions…
+      </p>
+    )
+  if (!session) return <p className="p-6">No session lies ahead.</p>
+  const card = sessionCard(project, plan, session)
+  return (
+    <div className="max-w-5xl p-4 lg:p-6">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="font-display text-4xl font-semibold">Session card</h1>
+          <p className="text-lg">
+            {dayOf(session.from)}, {clockTime(session.from, session.from)}–
+            {clockTime(session.to, session.to)} ·{' '}
+            <strong>{sayFigures(card.handsOnMinutes * 60_000)} hands-on</strong>
+            {card.cleanOuts > 0 &&
+              ` · ${card.cleanOuts} clean-out${card.cleanOuts === 1 ? '' : 's'}`}
+          </p>
+        </div>
+        <div className="flex gap-2" data-screen-only>
+          <Button disabled={ahead === 0} onClick={() => setAhead(ahead - 1)}>
+            Earlier
+          </Button>
+          <Button disabled={ahead >= sessions.length - 1} onClick={() => setAhead(ahead + 1)}>
+            Later
+          </Button>
+          <Button look="act" onClick={() => window.print()}>
+            Print
+          </Button>
+        </div>
+      </div>
+      <div data-screen-only>
+        <Moved />
+      </div>
+      <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] print:grid-cols-[3fr_2fr]">
+        <Acts card={card} plan={plan} />
+        <div className="space-y-6">
+          <Prepare card={card} />
+          <Closing card={card} now={now} />
+          <Overnight card={card} now={now} />
+        </div>
+      </div>
+    </div>
+  )
+}
+
+function dayOf(at: number): string {
+  return new Intl.DateTimeFormat(undefined, {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+  }).format(at)
+}
+
+function coatsOf({ coats }: CardAct): string {
+  if (!coats) return ''
+  return coats[0] === coats[1] ? `, coat ${coats[0]}` : `, coats ${coats[0]} to ${coats[1]}`
+}
+
+/** The acts in order; ticking one writes it into the log. */
+function Acts({ card, plan }: { card: SessionCard; plan: BenchPlan }) {
+  const { project } = useBench()
+  if (card.acts.length === 0)
+    return <p>Nothing is planned for it: what is on the bench needs longer.</p>
+  return (
+    <ol aria-label="Acts of the session">
+      {card.acts.map((act, i) => {
+        const { part, build, colour } = namesOf(project, act)
+        const name = namesOf(project, act).act
+        return (
+          <li key={act.tasks[0]}>
+            {act.cleanOutBefore && (
+              <p className="border-t border-rule py-1.5 pl-[4.75rem] text-sm text-soft">
+                Clean the airbrush: another paint follows
+              </p>
+            )}
+            <div className="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-3 border-t border-rule py-1.5">
+              <time className="text-lg font-semibold" dateTime={new Date(act.from).toISOString()}>
+                {clockTime(act.from, act.from)}
+              </time>
+              <span className="flex min-w-0 items-center gap-2.5">
+                <span
+                  aria-hidden="true"
+                  className="h-9 w-1.5 shrink-0 rounded-[1px] border border-ink/30"
+                  style={{ background: colour ?? 'var(--sunk)' }}
+                />
+                <span className="min-w-0">
+                  <span className="block font-semibold">
+                    {name}
+                    {coatsOf(act)}
+                  </span>
+                  <span className="block text-sm text-soft">
+                    {part} · {build} · {sayFigures(act.minutes * 60_000)}
+                  </span>
+                </span>
+              </span>
+              <Tick act={act} plan={plan} first={i === 0} />
+            </div>
+          </li>
+        )
+      })}
+    </ol>
+  )
+}
+
+/** One coat, or the whole act: what is next of it goes into the log. */
+function Tick({ act, plan, first }: { act: CardAct; plan: BenchPlan; first: boolean }) {
+  const { log, project } = useBench()
+  const place = { build: act.build, part: act.part, step: act.step }
+  const next = plan.parts.find((one) => one.build === act.build && one.part === act.part)?.next
+  const ready = next?.step === act.step
+  const tick = () => {
+    const name = capital(actOnPart(project, place))
+    return act.coats
+      ? void log(place, { kind: 'coat-done' }, `${name}, coat ${act.coats[0]} done`)
+      : void log(place, { kind: 'finished' }, `${name} finished`)
+  }
+  const what = act.coats ? `Coat ${act.coats[0]} done` : 'Done'
+  return (
+    <>
+      <Button
+        look={first && ready ? 'act' : 'plain'}
+        disabled={!ready}
+        onClick={tick}
+        className="min-w-32"
+        data-screen-only
+        title={ready ? undefined : 'What comes before it on this part isn’t done'}
+      >
+        {what}
+        <span className="sr-only">: {actOnPart(project, place)}</span>
+      </Button>
+      <span aria-hidden="true" className="hidden size-6 border-2 border-ink print:block" />
+    </>
+  )
+}
+
+function Prepare({ card }: { card: SessionCard }) {
+  const { project } = useBench()
+  return (
+    <section aria-labelledby="prepare">
+      <h2 id="prepare" className="font-display text-xl font-semibold">
+        Mix first
+      </h2>
+      {card.mixes.length === 0 ? (
+        <p className="text-soft">Nothing is sprayed.</p>
+      ) : (
+        <ul>
+          {card.mixes.map((mix) => (
+            <li key={mix.setup} className="border-t border-rule py-1">
+              <span className="font-semibold">
+                {mix.bottle ?? capital(mix.setup.replaceAll('-', ' '))}
+              </span>{' '}
+              by {clockTime(mix.by, mix.by)}
+              <span className="block text-sm text-soft">
+                for {mix.parts.map((part) => namesOf(project, { ...mix, part }).part).join(', ')}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function Closing({ card, now }: { card: SessionCard; now: number }) {
+  const { project } = useBench()
+  return (
+    <section aria-labelledby="must-close">
+      <h2 id="must-close" className="font-display text-xl font-semibold">
+        Windows that open
+      </h2>
+      {card.mustClose.length === 0 ? (
+        <p className="text-soft">None: whatever is left can wait.</p>
+      ) : (
+        <ul>
+          {card.mustClose.map((one) => (
+            <li
+              key={`${one.build}/${one.part}/${one.step}/${one.closesAt}`}
+              className="border-t border-rule py-1"
+            >
+              {capital(actOnPart(project, one))} <strong>by {clockTime(one.closesAt, now)}</strong>
+              {one.plannedAt !== null && (
+                <span className="text-soft">, planned {clockTime(one.plannedAt, now)}</span>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+function Overnight({ card, now }: { card: SessionCard; now: number }) {
+  const { project } = useBench()
+  return (
+    <section aria-labelledby="overnight">
+      <h2 id="overnight" className="font-display text-xl font-semibold">
+        Left to dry
+      </h2>
+      {card.overnight.length === 0 ? (
+        <p className="text-soft">Nothing.</p>
+      ) : (
+        <ul>
+          {card.overnight.map((one) => (
+            <li key={`${one.build}/${one.part}`} className="border-t border-rule py-1">
+              {namesOf(project, one).part}: {one.family}
+              {one.nextAt !== null && (
+                <span className="text-soft">, next act {clockTime(one.nextAt, now)}</span>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
