@@ -4,6 +4,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
+  // Reads its own files beside it.
+  serverExternalPackages: ['@touch4it/ical-timezones'],
 }
 
 export default config

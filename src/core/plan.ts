@@ -15,6 +15,7 @@ export { FILTER_CHANGED, sprayedSinceFilter } from './plan/filterHours'
 export type { ReviewItem } from './plan/finalReview'
 export { findingsOfBuild, type JudgedBuild, judgeBuild, judgeBuildAt } from './plan/judgeBuild'
 export { type Unbalanced, unbalancedParts } from './plan/leftRight'
+export type { LostWindow } from './plan/lostWindows'
 export {
   chainOf,
   finishOf,

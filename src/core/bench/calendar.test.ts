@@ -63,6 +63,62 @@ it('a session that is running is cut to what is left', () => {
   ])
 })
 
+it.each([
+  {
+    why: 'past midnight',
+    zone: 'Europe/Lisbon',
+    day: 'tue' as const,
+    around: ['2026-03-24T12:00:00Z', '2026-03-25T12:00:00Z'],
+    gives: [['2026-03-24T22:00:00.000Z', '2026-03-25T01:30:00.000Z']],
+  },
+  {
+    why: 'past midnight, already running',
+    zone: 'Europe/Lisbon',
+    day: 'tue' as const,
+    around: ['2026-03-25T00:30:00Z', '2026-03-25T12:00:00Z'],
+    gives: [['2026-03-25T00:30:00.000Z', '2026-03-25T01:30:00.000Z']],
+  },
+  {
+    why: 'past the midnight on which the clocks go forward',
+    zone: 'Europe/Lisbon',
+    day: 'sat' as const,
+    around: ['2026-03-28T12:00:00Z', '2026-03-29T12:00:00Z'],
+    // 01:30 is skipped that night: it moves on with the clocks.
+    gives: [['2026-03-28T22:00:00.000Z', '2026-03-29T01:30:00.000Z']],
+  },
+  {
+    why: 'into the leap day and out of it',
+    zone: 'UTC',
+    day: 'tue' as const,
+    around: ['2028-02-28T12:00:00Z', '2028-03-01T12:00:00Z'],
+    gives: [['2028-02-29T22:00:00.000Z', '2028-03-01T01:30:00.000Z']],
+  },
+  {
+    why: 'in another zone: the same clock, other instants',
+    zone: 'Asia/Tokyo',
+    day: 'tue' as const,
+    around: ['2026-03-24T00:00:00Z', '2026-03-25T00:00:00Z'],
+    gives: [['2026-03-24T13:00:00.000Z', '2026-03-24T16:30:00.000Z']],
+  },
+])('a session $why', ({ zone, day, around, gives }) => {
+  const sessions: Sessions = { zone, pattern: [{ day, from: '22:00', to: '01:30' }] }
+  expect(between(sessions, around[0] as string, around[1] as string)).toEqual(gives)
+})
+
+it('a session of its own is there beside those of the day', () => {
+  const extra = [
+    { date: '2026-03-24', from: '08:00', to: '09:00' },
+    { date: '2028-02-29', from: '08:00', to: '09:00' },
+  ]
+  expect(between({ ...LISBON, extra }, '2026-03-24T00:00:00Z', '2026-03-25T00:00:00Z')).toEqual([
+    ['2026-03-24T08:00:00.000Z', '2026-03-24T09:00:00.000Z'],
+    ['2026-03-24T19:00:00.000Z', '2026-03-24T21:30:00.000Z'],
+  ])
+  expect(between({ ...LISBON, extra }, '2028-02-29T00:00:00Z', '2028-02-29T12:00:00Z')).toEqual([
+    ['2028-02-29T08:00:00.000Z', '2028-02-29T09:00:00.000Z'],
+  ])
+})
+
 it('quiet hours run past midnight, also out of the day before', () => {
   const quiet = quietBetween(
     LISBON,

@@ -14,6 +14,11 @@ function localTime(day: DateTime, clock: string): DateTime {
     : day.set({ hour, minute, second: 0, millisecond: 0 })
 }
 
+/** The end of a span that begins on a day; one that is no later than its beginning lies on the next. */
+function endOf(day: DateTime, from: string, to: string): DateTime {
+  return localTime(to > from ? day : day.plus({ days: 1 }), to)
+}
+
 /** The local days from one instant to another, both included, as their midnights; one more before, for what runs past midnight. */
 function daysBetween(from: number, to: number, zone: string): DateTime[] {
   const days: DateTime[] = []
@@ -44,7 +49,7 @@ export function sessionsBetween(sessions: Sessions, from: number, to: number): S
     const extra = (sessions.extra ?? []).filter((one) => one.date === date)
     return [...times, ...extra].flatMap((one): Interval[] =>
       one.from && one.to
-        ? [[localTime(day, one.from).toMillis(), localTime(day, one.to).toMillis()]]
+        ? [[localTime(day, one.from).toMillis(), endOf(day, one.from, one.to).toMillis()]]
         : [],
     )
   })
@@ -57,8 +62,7 @@ export function quietBetween(sessions: Sessions, from: number, to: number): Sess
   if (!quiet) return []
   const spans = daysBetween(from, to, sessions.zone).map((day): Interval => {
     const begin = localTime(day, quiet.from)
-    const end = localTime(quiet.to > quiet.from ? day : day.plus({ days: 1 }), quiet.to)
-    return [begin.toMillis(), end.toMillis()]
+    return [begin.toMillis(), endOf(day, quiet.from, quiet.to).toMillis()]
   })
   return cut(spans, from, to)
 }

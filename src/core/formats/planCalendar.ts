@@ -1,4 +1,3 @@
-import { getVtimezoneComponent } from '@touch4it/ical-timezones'
 import ical, { ICalAlarmType } from 'ical-generator'
 import { DateTime } from 'luxon'
 import type { BenchPlan, ScheduledTask } from '../plan'
@@ -40,13 +39,20 @@ function uidOf({ build, part, step, coat }: ScheduledTask): string {
  * The plan as an iCalendar file (RFC 5545): an event an act, in the zone of the bench, with an alarm before it.
  *
  * @param zone an IANA time zone
+ * @param rules the zone's rules as a VTIMEZONE component, where they are at hand
  * @param now epoch milliseconds; later exports carry a higher sequence number
  */
-export function planCalendar(plan: BenchPlan, names: TaskNames, zone: string, now: number): string {
+export function planCalendar(
+  plan: BenchPlan,
+  names: TaskNames,
+  zone: string,
+  rules: string | null,
+  now: number,
+): string {
   const calendar = ical({
     name: 'Tectoria bench',
     prodId: { company: 'Tectoria', product: 'Bench', language: 'EN' },
-    timezone: { name: null, generator: getVtimezoneComponent },
+    timezone: { name: null, generator: () => rules },
   })
   const local = (at: number) => DateTime.fromMillis(at, { zone })
   for (const { first, from, to, coats } of entriesOf(plan)) {

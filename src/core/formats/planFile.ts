@@ -78,7 +78,8 @@ function scheduleAnswer(plan: BenchPlan) {
     makespan: schedule.makespan,
     lowerBound: schedule.lowerBound,
     finish: schedule.makespan === null ? null : iso(zero + schedule.makespan * 60_000),
-    ...(schedule.because ? { because: schedule.because } : {}),
+    ...(plan.strict?.because ? { because: plan.strict.because } : {}),
+    ...(plan.lost.length > 0 ? { lost: plan.lost } : {}),
     starts: schedule.starts,
   }
 }
@@ -86,5 +87,5 @@ function scheduleAnswer(plan: BenchPlan) {
 /** The answer of `schedule` for a bench problem or a project. Source: handbook 7.3. */
 export function projectSchedule(project: Project, now: number, options: SolveOptions) {
   const plan = planBench(project, now, options)
-  return plan.schedule ?? { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }
+  return plan.strict ?? { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }
 }

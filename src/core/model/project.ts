@@ -141,9 +141,18 @@ const clockField = v.pipe(
   v.string(CLOCK_EXPECTED),
   v.regex(/^([01]\d|2[0-3]):[0-5]\d$|^24:00$/, CLOCK_EXPECTED),
 )
+const ENDS_EXPECTED = 'a session that ends after it begins, or within 12 h past midnight'
+
+/** Later on the same day, or past midnight and no longer than half a day: 22:00 to 01:00. */
+function endsInTime(one: { from: string; to: string }): boolean {
+  if (one.to > one.from) return true
+  const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
+  return one.to < one.from && minutes(one.to) + 1440 - minutes(one.from) <= 720
+}
+
 const sessionSchema = v.pipe(
   v.looseObject({ day: v.picklist(DAYS), from: clockField, to: clockField }),
-  v.check((one) => one.to > one.from, 'a session that ends after it begins, on the same day'),
+  v.check((one) => endsInTime(one), ENDS_EXPECTED),
 )
 const dateField = v.pipe(
   v.string(),
@@ -160,7 +169,7 @@ const exceptionSchema = v.looseObject({
 
 const extraSchema = v.pipe(
   v.looseObject({ date: dateField, from: clockField, to: clockField }),
-  v.check((one) => one.to > one.from, 'a session that ends after it begins, on the same day'),
+  v.check((one) => endsInTime(one), ENDS_EXPECTED),
 )
 
 export const zoneField = v.pipe(

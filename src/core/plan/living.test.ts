@@ -1,3 +1,4 @@
+import { getVtimezoneComponent } from '@touch4it/ical-timezones'
 import nodeIcal from 'node-ical'
 import { planCalendar } from '../formats/planCalendar'
 import type { LoggedAct, Project, Sessions } from '../model/project'
@@ -192,12 +193,13 @@ describe('the plan as a calendar', () => {
     part: task.part,
     build: 'Skiff; with, signs',
   })
+  const RULES = getVtimezoneComponent('Europe/Lisbon') ?? null
   const read = (text: string) =>
     Object.values(nodeIcal.sync.parseICS(text)).filter((one) => one?.type === 'VEVENT')
 
   it('reads back as the same acts at the same instants, with zone and alarm', () => {
     const plan = planBench(project(), NOW, OPTIONS)
-    const text = planCalendar(plan, names, 'Europe/Lisbon', NOW)
+    const text = planCalendar(plan, names, 'Europe/Lisbon', RULES, NOW)
     expect(text).toContain('BEGIN:VTIMEZONE')
     expect(text).toContain('BEGIN:VALARM')
     const events = read(text) as {
@@ -217,7 +219,9 @@ describe('the plan as a calendar', () => {
   it('keeps its instants over the change to summer time', () => {
     const late = Date.parse('2026-03-28T09:00:00Z')
     const plan = planBench(project(), late, OPTIONS)
-    const events = read(planCalendar(plan, names, 'Europe/Lisbon', late)) as { start: Date }[]
+    const events = read(planCalendar(plan, names, 'Europe/Lisbon', RULES, late)) as {
+      start: Date
+    }[]
     const starts = plan.tasks.map((task) => task.start)
     expect(events.map((one) => one.start.getTime()).sort()).toEqual([...starts].sort())
   })
@@ -225,7 +229,7 @@ describe('the plan as a calendar', () => {
   it('a later export moves the events instead of doubling them', () => {
     const ids = (now: number) => {
       const events = read(
-        planCalendar(planBench(project(), now, OPTIONS), names, 'Europe/Lisbon', now),
+        planCalendar(planBench(project(), now, OPTIONS), names, 'Europe/Lisbon', RULES, now),
       ) as unknown as { uid: string; sequence: string }[]
       return events.map((one) => [one.uid, Number(one.sequence)] as const)
     }

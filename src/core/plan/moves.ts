@@ -5,6 +5,9 @@ const MINUTE = 60_000
 /** A task that moves by less than this, ms, has not moved. */
 const MOVED = 3 * MINUTE
 
+/** From so much on, ms, an act goes to another session. */
+const FAR = 60 * MINUTE
+
 /** A step of a part that the new plan puts elsewhere. Instants in epoch milliseconds. */
 export type Move = {
   build: string
@@ -41,7 +44,7 @@ export function finishOf({ schedule, zero }: Pick<BenchPlan, 'schedule' | 'zero'
 }
 
 /**
- * What moves from one plan to the next, the earliest first: the first task of each step, with what holds it now.
+ * What moves from one plan to the next, the first task of each step, with what holds it now.
  *
  * Source: handbook 7.4.
  */
@@ -61,6 +64,9 @@ export function planDifference(before: BenchPlan, after: BenchPlan): PlanDiffere
       const { build, part, step, start } = task
       return why ? [{ build, part, step, task: task.id, from, to: start, why }] : []
     })
+  // What goes to another session is told before what only shifts within one.
+  const far = (move: Move) => (Math.abs(move.to - move.from) >= FAR ? 0 : 1)
+  moves.sort((a, b) => far(a) - far(b) || a.to - b.to)
   return { moves, finish: { from: finishOf(before), to: finishOf(after) } }
 }
 

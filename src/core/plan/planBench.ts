@@ -6,10 +6,10 @@ import {
   type Solution,
   type SolveOptions,
   sessionsBetween,
-  solve,
 } from '../bench'
 import { progressOf } from '../journal'
 import type { Pin, Project } from '../model/project'
+import { type LostWindow, solveAnyway } from './lostWindows'
 import { type PartPlan, planPart } from './partPlan'
 import type { PartWalk } from './partWalk'
 import { type ShelfFinding, shelfFindings } from './shelfRules'
@@ -35,6 +35,10 @@ export type BenchPlan = {
   zero: number
   /** null while nobody has said when they are at the bench. */
   schedule: Solution | null
+  /** The answer with every window kept: the same, or why there is none. */
+  strict: Solution | null
+  /** Windows that the plan was made without, since no plan keeps them. */
+  lost: LostWindow[]
   /** Sessions ahead, the running one first. */
   sessions: Session[]
 }
@@ -85,7 +89,8 @@ export function planBench(project: Project, now: number, options: PlanOptions = 
     links: all.flatMap((one) => one.links),
     changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
   }
-  const schedule = project.sessions ? solve(problem, solveOptions(options, zero)) : null
+  const solved = project.sessions ? solveAnyway(problem, solveOptions(options, zero)) : null
+  const schedule = solved?.schedule ?? null
   const plans = parts.map(({ plan }) => plan)
   return {
     now,
@@ -95,6 +100,8 @@ export function planBench(project: Project, now: number, options: PlanOptions = 
     problem,
     zero,
     schedule,
+    strict: solved?.strict ?? null,
+    lost: solved?.lost ?? [],
     sessions,
   }
 }

@@ -2,6 +2,7 @@
 
 import { useRouter, useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
+import { Lost } from '../plan/Lost'
 import { Moved } from '../plan/Moved'
 import { useBench } from '../shell/BenchContext'
 import { useHotkeys } from '../shell/hotkeys'
@@ -29,6 +30,7 @@ function Bench() {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 p-4 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
       <h1 className="sr-only">Bench</h1>
       <div className="min-w-0">
+        <Lost />
         <Moved />
         {selected ? (
           <ActCard key={`${selected.id}/${selected.next.step}`} item={selected} />

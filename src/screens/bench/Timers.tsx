@@ -39,7 +39,7 @@ export function Timers() {
       </div>
       {adding && <NewTimer onDone={() => setAdding(false)} />}
       {timers.length > 0 && (
-        <ul className="mt-2 grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+        <ul className="mt-2 grid gap-x-6 sm:grid-cols-2">
           {timers.map((timer) => (
             <TimerRow key={timer.id} timer={timer} now={now} />
           ))}

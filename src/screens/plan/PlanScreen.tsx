@@ -10,6 +10,7 @@ import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import { ActDetail } from './ActDetail'
 import { Lanes } from './Lanes'
+import { Lost } from './Lost'
 import { ZOOMS, type Zoom } from './lanes'
 import { Moved } from './Moved'
 import { PlanTable } from './PlanTable'
@@ -42,6 +43,7 @@ export function PlanScreen() {
           </button>
         </div>
       </div>
+      <Lost />
       <Moved />
       {planFailed && (
         <p role="alert" className="mt-4 border-l-4 border-stop pl-3">

@@ -8,6 +8,16 @@ import { useEveningWorth } from '../shell/useEveningWorth'
 import { useReminders } from '../shell/useReminders'
 import { namesOf, taskName } from './names'
 
+/** The rules of a time zone as calendars read them; without them they go by the zone's name. */
+async function zoneRules(zone: string): Promise<string | null> {
+  try {
+    const answer = await fetch(`/api/zone?${new URLSearchParams({ zone })}`)
+    return answer.ok ? await answer.text() : null
+  } catch {
+    return null
+  }
+}
+
 /** How a saved evening is weighed against a later finish. */
 const WEIGHTS = [
   { minutes: 0, say: 'Finish soonest' },
@@ -27,7 +37,7 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
       ...namesOf(project, task),
       act: taskName(project, { ...task, coat: null }),
     })
-    const text = planCalendar(plan, names, zone, Date.now())
+    const text = planCalendar(plan, names, zone, await zoneRules(zone), Date.now())
     saveFile('tectoria-plan.ics', text, 'text/calendar')
     say('The plan was saved as a calendar file; a later one moves the same entries')
   }

@@ -73,6 +73,17 @@ describe('times at the bench', () => {
     expect(kept?.exceptions?.at(-1)).toEqual({ date: '2026-04-03', off: true })
   })
 
+  it('take a session on a single day, past midnight too; a wrong date is told beside it', () => {
+    const { type, press, read } = form(WEEK)
+    press('A session on a single day')
+    expect(read()).toBeNull()
+    expect(screen.getByText(/expected a date such as/)).toBeTruthy()
+    type('Single session 1 on', '2026-04-03')
+    type('Single session 1 from', '22:30')
+    type('Single session 1 to', '00:30')
+    expect(read()?.extra).toEqual([{ date: '2026-04-03', from: '22:30', to: '00:30' }])
+  })
+
   it('without quiet hours have none', () => {
     const { type, read } = form(WEEK)
     type('Quiet from', '')

@@ -18,6 +18,7 @@ const DAY_NAMES = {
 
 type Row = { key: number; day: (typeof DAYS)[number]; from: string; to: string }
 type Away = { key: number; date: string }
+type Extra = { key: number; date: string; from: string; to: string }
 
 /** What a new modeller most likely means: two evenings and a Saturday. */
 const USUAL: Sessions = {
@@ -41,6 +42,9 @@ export function useSessionsDraft(before: Sessions | null) {
   const [away, setAway] = useState<Away[]>(() =>
     (begin.exceptions ?? []).flatMap((one, key) => (one.off ? [{ key, date: one.date }] : [])),
   )
+  const [extra, setExtra] = useState<Extra[]>(() =>
+    (begin.extra ?? []).map(({ date, from, to }, key) => ({ key, date, from, to })),
+  )
   const [errors, setErrors] = useState<Record<string, string>>({})
   const read = (): Sessions | null => {
     const kept = (begin.exceptions ?? []).filter((one) => !one.off)
@@ -49,17 +53,18 @@ export function useSessionsDraft(before: Sessions | null) {
       zone: before?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
       pattern: rows.map(({ day, from, to }) => ({ day, from, to })),
       exceptions: [...kept, ...away.map(({ date }) => ({ date, off: true }))],
+      extra: extra.length > 0 ? extra.map(({ key, ...one }) => one) : undefined,
       quiet: quiet.from === '' && quiet.to === '' ? null : quiet,
     })
     const found: Record<string, string> = {}
     if (!parsed.ok)
       for (const problem of parsed.problems)
-        found[problem.path.replace(/\.(from|to)$/, '')] ??= sayProblem(problem)
+        found[problem.path.replace(/\.(date|from|to)$/, '')] ??= sayProblem(problem)
     if (rows.length === 0) found.pattern = 'Found nothing, expected at least one session a week'
     setErrors(found)
     return parsed.ok && rows.length > 0 ? parsed.value : null
   }
-  return { rows, setRows, quiet, setQuiet, away, setAway, errors, read }
+  return { rows, setRows, quiet, setQuiet, away, setAway, extra, setExtra, errors, read }
 }
 
 const CONTROL =
@@ -161,9 +166,54 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
           <Button onClick={() => setAway(away.filter((a) => a.key !== one.key))}>Take out</Button>
         </div>
       ))}
-      <Button look="quiet" onClick={() => setAway([...away, { key: nextKey(away), date: '' }])}>
-        A day away
-      </Button>
+      <div className="flex flex-wrap gap-2">
+        <Button look="quiet" onClick={() => setAway([...away, { key: nextKey(away), date: '' }])}>
+          A day away
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() =>
+            draft.setExtra([
+              ...draft.extra,
+              { key: nextKey(draft.extra), date: '', from: '19:00', to: '21:00' },
+            ])
+          }
+        >
+          A session on a single day
+        </Button>
+      </div>
+      <ExtraSessions draft={draft} />
     </div>
   )
+}
+
+/** Sessions beside the weekly ones. */
+function ExtraSessions({ draft }: { draft: ReturnType<typeof useSessionsDraft> }) {
+  const { extra, setExtra, errors } = draft
+  const put = (key: number, fields: Partial<Extra>) =>
+    setExtra(extra.map((one) => (one.key === key ? { ...one, ...fields } : one)))
+  return extra.map((one, i) => {
+    const error = errors[`extra[${i}]`]
+    return (
+      <div key={one.key}>
+        <div className="flex flex-wrap items-center gap-2">
+          {(['date', 'from', 'to'] as const).map((field) => (
+            <input
+              key={field}
+              type={field === 'date' ? 'date' : 'time'}
+              aria-label={`Single session ${i + 1} ${field === 'date' ? 'on' : field}`}
+              aria-invalid={error ? true : undefined}
+              className={CONTROL}
+              value={one[field]}
+              onChange={(event) => put(one.key, { [field]: event.target.value })}
+            />
+          ))}
+          <Button onClick={() => setExtra(extra.filter((other) => other.key !== one.key))}>
+            Take out
+          </Button>
+        </div>
+        {error && <p className="text-sm font-semibold text-stop">{error}</p>}
+      </div>
+    )
+  })
 }

@@ -19,6 +19,19 @@ export type Planned = {
   dismissMoved: () => void
 }
 
+/** Time alone moves what is in hand a little all the while: that is told only from so much on, ms. */
+const DRIFT = 60 * 60_000
+
+type Running = { plan: BenchPlan; project: Project }
+
+/** What a change moved; null: nothing worth telling. */
+function movedBy(before: Running, after: Running): PlanDifference | null {
+  const difference = planDifference(before.plan, after.plan)
+  const drifted = before.project === after.project
+  const worth = difference.moves.some((move) => !drifted || Math.abs(move.to - move.from) >= DRIFT)
+  return worth ? difference : null
+}
+
 /**
  * The plan of the bench as it changes: at once from the running plan, then as well as it gets; and what the last change of
  * the documents or the log moved.
@@ -31,7 +44,7 @@ export function usePlan(project: Project): Planned {
   const [planFailed, setFailed] = useState<string | null>(null)
   const [moved, setMoved] = useState<PlanDifference | null>(null)
   const newest = useRef(0)
-  const running = useRef<{ plan: BenchPlan; project: Project } | null>(null)
+  const running = useRef<Running | null>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: the passing of time asks for a new plan too
   useEffect(() => {
     const mine = ++newest.current
@@ -48,10 +61,7 @@ export function usePlan(project: Project): Planned {
       setPlan(whole)
       setFailed(null)
       running.current = { plan: whole, project }
-      if (before && before.project !== project) {
-        const difference = planDifference(before.plan, whole)
-        setMoved(difference.moves.length > 0 ? difference : null)
-      }
+      if (before) setMoved((shown) => movedBy(before, { plan: whole, project }) ?? shown)
     }
     const timer = setTimeout(() => {
       make()
