@@ -45,6 +45,7 @@ if (!isFresh()) {
     format: 'esm',
     target: 'node20',
     logLevel: 'error',
+    external: ['highs'],
     alias: { '@': join(root, 'src') },
     banner: {
       js: "import { createRequire as __cr } from 'node:module'; const require = __cr(import.meta.url);",

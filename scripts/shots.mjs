@@ -24,7 +24,11 @@ const SHOTS = [
     name: 'plan',
     path: '/plan',
     size: DESK,
-    before: (page) => page.getByRole('button', { name: /^Matt clear/ }).first().click(),
+    before: (page) =>
+      page
+        .getByRole('button', { name: /^Matt clear/ })
+        .first()
+        .click(),
   },
   {
     name: 'plan-month-dark',
