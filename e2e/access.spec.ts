@@ -13,6 +13,9 @@ const SCREENS = [
   '/mix',
   '/shelf',
   '/log',
+  '/plan',
+  '/tonight',
+  '/room',
   '/settings',
 ]
 

@@ -25,6 +25,8 @@ export function placesFor(project: Project, now: number, plan: BenchPlan, id: st
     const { project: other } = supposed(project, { kind: 'pin', id, ...session })
     const then = planBench(other, now, { steps: STEPS, before: plan, polish: false })
     const outcome = outcomeOf(then)
-    return { session, outcome: outcome.finish === null ? null : outcome }
+    // A place for which a window, or the place itself, is given up is none.
+    const kept = outcome.finish !== null && then.lost.length <= plan.lost.length
+    return { session, outcome: kept ? outcome : null }
   })
 }

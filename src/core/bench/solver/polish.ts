@@ -68,10 +68,13 @@ function planOf(model: Model, found: Found): Plan | null {
   return { starts: found.starts, makespan: Math.max(...ends) }
 }
 
-/** Leaves out one session after another, the emptiest first, as long as everything still fits. */
+/**
+ * Leaves out one session after another, the emptiest first, as long as everything still fits. The first one stays: what can
+ * be done now is not put off.
+ */
 function fewerSessions(draft: Draft, limit: number, budget: Budget): Draft {
   let best = draft
-  const tried = new Set<number>()
+  const tried = new Set([sessionOf(draft.model, Math.min(...draft.plan.starts))])
   while (budget.left()) {
     const loads = sessionLoads(best.model, best.plan.starts)
     const next = [...loads]
