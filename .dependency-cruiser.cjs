@@ -24,7 +24,10 @@ module.exports = {
       comment: 'The core knows no interface, no store, no clock, and only the packages named here.',
       from: { path: '^src/core/', pathNot: '/tests/' },
       to: {
-        pathNot: ['^src/core/', '(^|/)node_modules/(valibot|luxon|culori|fraction\\.js|ical-generator)(/|$)'],
+        pathNot: [
+          '^src/core/',
+          '(^|/)node_modules/(valibot|luxon|culori|fraction\\.js|ical-generator)(/|$)',
+        ],
       },
     },
     layer('core-model', '^src/core/model/', core(['model/'])),

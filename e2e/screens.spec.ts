@@ -56,7 +56,7 @@ test('a day away is left out of the plan', async ({ page }) => {
   await openDemo(page)
   await page.keyboard.press('f')
   await goTo(page, 'Settings')
-  await page.getByRole('button', { name: 'A day away' }).click()
+  await page.getByRole('button', { name: 'Time away' }).click()
   await page.getByRole('button', { name: 'Keep these times' }).click()
   await expect(page.getByLabel('Day away 1')).toBeVisible()
   await page.getByLabel('Day away 1').fill('2026-03-17')

@@ -6,6 +6,7 @@ import { type LastCoat, lastCoat, type Remedy, remediesFor } from './stack'
 
 export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan/addTechnique'
 export { benchQueue, type QueueItem } from './plan/benchQueue'
+export { type BuildOutlook, buildOutlooks } from './plan/buildOutlook'
 export { climateOf, climateSeries, dailyPattern, GAP_HOURS } from './plan/climateSeries'
 export type { DryingClock } from './plan/clocks'
 export { type Learnt, learntFrom, type Ratio, ratiosOf } from './plan/corrections'

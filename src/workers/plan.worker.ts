@@ -5,14 +5,14 @@ import type { Planner } from './planMessages'
 /** Steps of the search on a whole bench: a second or two. */
 const WHOLE = 30_000
 /** Steps of the first answer after something changed. */
-const QUICK = 1200
+const QUICK = 4000
 /** Steps of the search for a question. */
 const QUESTION = 12_000
 
 const planner: Planner = {
   plan: (project, now, before, how, evening) =>
     how === 'quick'
-      ? planBench(project, now, { steps: QUICK, before, polish: false })
+      ? planBench(project, now, { steps: QUICK, before, polish: false, first: true })
       : planBench(project, now, { steps: WHOLE, before, evening }),
   whatIf: (project, now, question, before) => {
     const { project: other, options } = supposed(project, question)

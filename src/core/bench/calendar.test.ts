@@ -132,6 +132,18 @@ it('quiet hours run past midnight, also out of the day before', () => {
   expect(quietBetween({ ...LISBON, quiet: null }, 0, 1e9)).toEqual([])
 })
 
+it('hours without power are as quiet, beside the others', () => {
+  const outages = [{ from: '2026-03-24T18:30:00Z', to: '2026-03-24T20:00:00Z' }]
+  const span = [Date.parse('2026-03-24T12:00:00Z'), Date.parse('2026-03-24T22:00:00Z')] as const
+  expect(iso(quietBetween({ ...LISBON, outages }, ...span))).toEqual([
+    ['2026-03-24T18:30:00.000Z', '2026-03-24T20:00:00.000Z'],
+    ['2026-03-24T21:00:00.000Z', '2026-03-24T22:00:00.000Z'],
+  ])
+  expect(iso(quietBetween({ ...LISBON, quiet: null, outages }, ...span))).toEqual([
+    ['2026-03-24T18:30:00.000Z', '2026-03-24T20:00:00.000Z'],
+  ])
+})
+
 it('minutes never grow by rounding', () => {
   expect(minutesFrom(0, [{ from: 30_000, to: 150_000 }])).toEqual([[1, 2]])
   expect(minutesFrom(0, [{ from: 30_000, to: 50_000 }])).toEqual([])

@@ -56,15 +56,16 @@ export function sessionsBetween(sessions: Sessions, from: number, to: number): S
   return cut(spans, from, to)
 }
 
-/** The quiet hours between two instants, in order. Source: handbook 7.1. */
+/** The quiet hours between two instants, and those without power, in order. Source: handbook 7.1. */
 export function quietBetween(sessions: Sessions, from: number, to: number): Session[] {
-  const { quiet } = sessions
-  if (!quiet) return []
+  const { quiet, outages = [] } = sessions
+  const dark = outages.map((one): Interval => [Date.parse(one.from), Date.parse(one.to)])
+  if (!quiet) return cut(dark, from, to)
   const spans = daysBetween(from, to, sessions.zone).map((day): Interval => {
     const begin = localTime(day, quiet.from)
     return [begin.toMillis(), endOf(day, quiet.from, quiet.to).toMillis()]
   })
-  return cut(spans, from, to)
+  return cut([...spans, ...dark], from, to)
 }
 
 function cut(spans: readonly Interval[], from: number, to: number): Session[] {

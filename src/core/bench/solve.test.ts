@@ -224,7 +224,7 @@ it('small problems come out as trying everything says', () => {
       expect(found.makespan).toBe(best)
       if (best !== null) expect(broken(one, found.starts)).toEqual([])
     }),
-    { seed: 20260318, numRuns: 120 },
+    { seed: 20260318, numRuns: 100 },
   )
 })
 
@@ -236,7 +236,7 @@ describe('generated benches', () => {
     const seen = new Map<string, number>()
     for (let seed = 2000; seed < 2040; seed++) {
       const one = of(seed)
-      const found = solve(one, { steps: 20_000 })
+      const found = solve(one, { steps: 8000, polish: false })
       seen.set(found.status, (seen.get(found.status) ?? 0) + 1)
       if (found.makespan === null) continue
       expect(broken(one, found.starts)).toEqual([])
@@ -248,20 +248,20 @@ describe('generated benches', () => {
 
   it('a crowded bench gets a plan near its bound', () => {
     const one = generate(7, { tasks: 120 })
-    const found = solve(one, { steps: 3000 })
+    const found = solve(one, { steps: 2000, polish: false })
     expect(found.status).toBe('feasible')
     expect(broken(one, found.starts)).toEqual([])
     expect(found.makespan).toBeLessThan((found.lowerBound ?? 0) * 1.25)
   })
 
   it('the same steps and seed give the same plan', () => {
-    const one = generate(11, { tasks: 60 })
-    const options = { steps: 4000, seed: 5 }
+    const one = generate(11, { tasks: 30 })
+    const options = { steps: 1500, seed: 5 }
     expect(solve(one, options)).toEqual(solve(one, options))
   })
 
   it('what clashes can be kept once anything that is named is dropped', () => {
-    for (let seed = 1; seed < 25; seed++) {
+    for (let seed = 1; seed < 14; seed++) {
       const one = generate(seed, { tasks: 10, slack: 0.2, session: 90, days: 4 })
       const { clash, because } = solve(one)
       if (!clash) continue

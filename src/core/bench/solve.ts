@@ -17,6 +17,8 @@ export type SolveOptions = {
   seed?: number
   /** A plan to go on from, minutes by task: its order is tried first, so that what has no reason to move stays. */
   guide?: Readonly<Record<string, number>>
+  /** Stop at the first plan: an answer at once. */
+  first?: boolean
   /** Whether what comes after the finish is bettered too; yes unless said. */
   polish?: boolean
   /** Minutes later that everything may end for each evening saved; 0 unless said: the finish comes first. */
@@ -59,7 +61,11 @@ export function solve(problem: BenchProblem, options: SolveOptions = {}): Soluti
     model,
     budget,
     (plan, lowerBound) => options.onBest?.(solutionOf(model, plan, lowerBound, 'feasible')),
-    { seed: options.seed ?? 1, guide: guideOf(model, options.guide) },
+    {
+      seed: options.seed ?? 1,
+      guide: guideOf(model, options.guide),
+      first: options.first === true,
+    },
   )
   const { best, lowerBound, proved } = driver.run()
   if (best) {

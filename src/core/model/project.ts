@@ -11,6 +11,13 @@ export const PROJECT_VERSION = 1
 
 const note = v.optional(v.pipe(v.string(), v.maxLength(4000, 'a note of up to 4000 characters')))
 
+/** A day of the calendar. */
+const dateField = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d\d-\d\d$/, 'a date such as "2026-03-14"'),
+  v.check((text) => Number.isFinite(Date.parse(`${text}T00:00:00Z`)), 'a date of the calendar'),
+)
+
 export const partSchema = v.looseObject({
   id: idField,
   name: nameField,
@@ -52,6 +59,8 @@ export const buildSchema = v.looseObject({
   parts: v.pipe(v.array(partSchema), v.minLength(1, 'a list of at least one part')),
   zones: v.optional(v.array(v.looseObject({ id: idField, part: idField, name: nameField }))),
   steps: v.pipe(v.array(buildStepSchema), v.maxLength(1000, 'a list of up to 1000 steps')),
+  /** The day it is wanted for. */
+  due: v.optional(dateField),
   /** Put away: neither planned nor on the bench. */
   shelved: v.optional(v.boolean()),
 })
@@ -154,11 +163,6 @@ const sessionSchema = v.pipe(
   v.looseObject({ day: v.picklist(DAYS), from: clockField, to: clockField }),
   v.check((one) => endsInTime(one), ENDS_EXPECTED),
 )
-const dateField = v.pipe(
-  v.string(),
-  v.regex(/^\d{4}-\d\d-\d\d$/, 'a date such as "2026-03-14"'),
-  v.check((text) => Number.isFinite(Date.parse(`${text}T00:00:00Z`)), 'a date of the calendar'),
-)
 const exceptionSchema = v.looseObject({
   date: dateField,
   /** No session on that day; otherwise the times replace the day's own. */
@@ -183,6 +187,8 @@ export const sessionsSchema = v.looseObject({
   exceptions: v.optional(v.array(exceptionSchema)),
   /** Sessions beside those of the pattern, on single days. */
   extra: v.optional(v.array(extraSchema)),
+  /** Without power: no compressor, from one instant to another. */
+  outages: v.optional(v.array(v.looseObject({ from: instantField, to: instantField }))),
   /** No compressor and no sanding between these times; may run past midnight. */
   quiet: v.optional(v.nullable(v.looseObject({ from: clockField, to: clockField }))),
   /** Clean-out of the airbrush between different paints, minutes. */

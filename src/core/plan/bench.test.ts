@@ -1,5 +1,6 @@
 import type { LoggedAct, Project, Timer } from '../model/project'
 import {
+  buildOutlooks,
   cureCurve,
   outcomeOf,
   placesFor,
@@ -263,6 +264,26 @@ describe('clocks of what is no film', () => {
   ])('$why', ({ more, to }) => {
     const found = runningTimers(project(more), NOW)
     expect(found.map((one) => (one.to - NOW) / MINUTE)).toEqual(to === null ? [] : [to])
+  })
+})
+
+describe('how a build stands', () => {
+  test.each([
+    { due: undefined, slack: null },
+    { due: '2026-03-31', slack: 1 },
+    { due: '2026-03-18', slack: -1 },
+  ])('wanted for $due', ({ due, slack }) => {
+    const [build] = project().builds ?? []
+    if (!build) throw new Error('no build')
+    const wanted = project({ builds: [{ ...build, ...(due ? { due } : {}) }] })
+    const plan = planBench(wanted, NOW, OPTIONS)
+    const [outlook] = buildOutlooks(wanted, plan)
+    const last = Math.max(...plan.tasks.map((task) => (task.start ?? 0) + task.minutes * MINUTE))
+    expect(outlook?.finish).toBe(last)
+    expect(outlook?.handsOnMinutes).toBe(plan.tasks.reduce((sum, task) => sum + task.minutes, 0))
+    expect(outlook && outlook.handsOnMinutes + outlook.waitingMinutes).toBe((last - NOW) / MINUTE)
+    expect(outlook?.critical.length).toBeGreaterThan(1)
+    expect(slack === null ? outlook?.slackMs : Math.sign(outlook?.slackMs ?? 0)).toBe(slack)
   })
 })
 

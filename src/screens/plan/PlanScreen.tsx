@@ -13,6 +13,7 @@ import { Lanes } from './Lanes'
 import { Lost } from './Lost'
 import { ZOOMS, type Zoom } from './lanes'
 import { Moved } from './Moved'
+import { Outlooks } from './Outlooks'
 import { PlanTable } from './PlanTable'
 import { PlanTools } from './PlanTools'
 import { WhatIfPanel } from './WhatIfPanel'
@@ -104,6 +105,7 @@ function Planned({
         <ActDetail key={task?.id ?? 'none'} plan={plan} task={task ?? null} now={now} />
         <WhatIfPanel plan={plan} task={task ?? null} now={now} />
       </div>
+      <Outlooks plan={plan} now={now} />
       <PlanTools plan={plan} />
     </>
   )

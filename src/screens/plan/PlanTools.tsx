@@ -1,12 +1,82 @@
 'use client'
 
+import { useState } from 'react'
 import type { BenchPlan } from '@/core/plan'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
+import { clockTime } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
 import { useEveningWorth } from '../shell/useEveningWorth'
 import { useReminders } from '../shell/useReminders'
 import { namesOf, taskName } from './names'
+
+/** The power is out: no compressor and no sander until it is back. */
+function Outage() {
+  const { project, change } = useBench()
+  const [until, setUntil] = useState('')
+  const { sessions } = project
+  const running = (sessions?.outages ?? []).find((one) => Date.parse(one.to) > Date.now())
+  if (!sessions) return null
+  const put = (label: string, outages: NonNullable<typeof sessions.outages>) =>
+    void change(label, [
+      {
+        table: 'single',
+        id: 'sessions',
+        row: { id: 'sessions', value: { ...sessions, outages } },
+      },
+    ])
+  const cut = () => {
+    const [hour = Number.NaN, minute = Number.NaN] = until.split(':').map(Number)
+    if (!Number.isFinite(hour) || !Number.isFinite(minute)) return
+    const now = Date.now()
+    const back = new Date(now)
+    back.setHours(hour, minute, 0, 0)
+    // A time that is over today is meant tomorrow.
+    if (back.getTime() <= now) back.setDate(back.getDate() + 1)
+    const outage = { from: new Date(now).toISOString(), to: back.toISOString() }
+    put(`No power until ${clockTime(back.getTime(), now)}`, [...(sessions.outages ?? []), outage])
+    setUntil('')
+  }
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-2">
+      {running ? (
+        <>
+          <p>The power is out until {clockTime(Date.parse(running.to), Date.now())}.</p>
+          <Button
+            onClick={() =>
+              put(
+                'The power is back',
+                (sessions.outages ?? []).filter((one) => one !== running),
+              )
+            }
+          >
+            It is back
+          </Button>
+        </>
+      ) : (
+        <form
+          className="flex flex-wrap items-center gap-2"
+          onSubmit={(event) => {
+            event.preventDefault()
+            cut()
+          }}
+        >
+          <label className="flex items-center gap-2">
+            The power is out until
+            <input
+              type="time"
+              required
+              value={until}
+              onChange={(event) => setUntil(event.target.value)}
+              className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2"
+            />
+          </label>
+          <Button type="submit">Plan without it</Button>
+        </form>
+      )}
+    </div>
+  )
+}
 
 /** The rules of a time zone as calendars read them; without them they go by the zone's name. */
 async function zoneRules(zone: string): Promise<string | null> {
@@ -75,6 +145,7 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
           With a sound
         </label>
       </div>
+      <Outage />
       {reminders.note && <p className="mt-2 text-sm text-soft">{reminders.note}</p>}
     </section>
   )

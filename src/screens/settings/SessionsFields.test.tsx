@@ -66,11 +66,15 @@ describe('times at the bench', () => {
     fireEvent.change(screen.getByLabelText('Day of session 2'), { target: { value: 'fri' } })
     type('Session 2 from', '18:00')
     type('Session 2 to', '23:00')
-    press('A day away')
+    press('Time away')
     type('Day away 2', '2026-04-03')
+    type('Days away 2', '2')
     const kept = read()
     expect(kept?.pattern[1]).toMatchObject({ day: 'fri', from: '18:00' })
-    expect(kept?.exceptions?.at(-1)).toEqual({ date: '2026-04-03', off: true })
+    expect(kept?.exceptions?.slice(-2)).toEqual([
+      { date: '2026-04-03', off: true },
+      { date: '2026-04-04', off: true },
+    ])
   })
 
   it('take a session on a single day, past midnight too; a wrong date is told beside it', () => {

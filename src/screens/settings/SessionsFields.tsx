@@ -17,8 +17,36 @@ const DAY_NAMES = {
 } as const
 
 type Row = { key: number; day: (typeof DAYS)[number]; from: string; to: string }
-type Away = { key: number; date: string }
+type Away = { key: number; date: string; days: number }
 type Extra = { key: number; date: string; from: string; to: string }
+
+const DAY = 86_400_000
+
+function isoDay(at: number): string {
+  return new Date(at).toISOString().slice(0, 10)
+}
+
+/** Days that follow one another, as one time away. */
+function spellsOf(dates: readonly string[]): Away[] {
+  const spells: Away[] = []
+  for (const date of [...dates].sort()) {
+    const last = spells.at(-1)
+    if (last && isoDay(Date.parse(last.date) + last.days * DAY) === date) last.days += 1
+    else spells.push({ key: spells.length, date, days: 1 })
+  }
+  return spells
+}
+
+/** The days of a time away; a date that is none is kept, to be told. */
+function daysOf({ date, days }: Away): string[] {
+  const first = Date.parse(date)
+  if (!Number.isFinite(first)) return [date]
+  return Array.from({ length: days }, (_, i) => isoDay(first + i * DAY))
+}
+
+function clampDays(text: string): number {
+  return Math.min(60, Math.max(1, Math.floor(Number(text)) || 1))
+}
 
 /** What a new modeller most likely means: two evenings and a Saturday. */
 const USUAL: Sessions = {
@@ -40,7 +68,7 @@ export function useSessionsDraft(before: Sessions | null) {
   )
   const [quiet, setQuiet] = useState({ from: begin.quiet?.from ?? '', to: begin.quiet?.to ?? '' })
   const [away, setAway] = useState<Away[]>(() =>
-    (begin.exceptions ?? []).flatMap((one, key) => (one.off ? [{ key, date: one.date }] : [])),
+    spellsOf((begin.exceptions ?? []).flatMap((one) => (one.off ? [one.date] : []))),
   )
   const [extra, setExtra] = useState<Extra[]>(() =>
     (begin.extra ?? []).map(({ date, from, to }, key) => ({ key, date, from, to })),
@@ -52,7 +80,7 @@ export function useSessionsDraft(before: Sessions | null) {
       ...begin,
       zone: before?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
       pattern: rows.map(({ day, from, to }) => ({ day, from, to })),
-      exceptions: [...kept, ...away.map(({ date }) => ({ date, off: true }))],
+      exceptions: [...kept, ...away.flatMap(daysOf).map((date) => ({ date, off: true }))],
       extra: extra.length > 0 ? extra.map(({ key, ...one }) => one) : undefined,
       quiet: quiet.from === '' && quiet.to === '' ? null : quiet,
     })
@@ -163,12 +191,34 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
               setAway(away.map((a) => (a.key === one.key ? { ...a, date: event.target.value } : a)))
             }
           />
+          <label className="flex items-center gap-2">
+            for
+            <input
+              type="number"
+              min={1}
+              max={60}
+              aria-label={`Days away ${i + 1}`}
+              className={`${CONTROL} w-20`}
+              value={one.days}
+              onChange={(event) =>
+                setAway(
+                  away.map((a) =>
+                    a.key === one.key ? { ...a, days: clampDays(event.target.value) } : a,
+                  ),
+                )
+              }
+            />
+            {one.days === 1 ? 'day' : 'days'}
+          </label>
           <Button onClick={() => setAway(away.filter((a) => a.key !== one.key))}>Take out</Button>
         </div>
       ))}
       <div className="flex flex-wrap gap-2">
-        <Button look="quiet" onClick={() => setAway([...away, { key: nextKey(away), date: '' }])}>
-          A day away
+        <Button
+          look="quiet"
+          onClick={() => setAway([...away, { key: nextKey(away), date: '', days: 1 }])}
+        >
+          Time away
         </Button>
         <Button
           look="quiet"

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { ScheduledTask } from '@/core/plan'
+import { runningTimers, type ScheduledTask } from '@/core/plan'
 import { actOnPart } from '../plan/names'
 import { capital } from '../words'
 import { useBench } from './BenchContext'
@@ -64,13 +64,22 @@ export function useReminding(): void {
     for (const task of due) {
       if (told.current.has(task.id)) continue
       told.current.add(task.id)
-      const text = capital(actOnPart(project, task as ScheduledTask))
-      say(`Due now: ${text}`)
-      if ('Notification' in window && Notification.permission === 'granted')
-        new Notification('Tectoria', { body: text, tag: task.id })
-      if (stored(SOUND)) chime()
+      tell(task.id, `Due now: ${capital(actOnPart(project, task as ScheduledTask))}`, say)
+    }
+    for (const timer of runningTimers(project, now)) {
+      if (timer.to > now || timer.to < now - AHEAD || told.current.has(timer.id)) continue
+      told.current.add(timer.id)
+      tell(timer.id, `Over: ${timer.name}`, say)
     }
   }, [plan, project, now, say])
+}
+
+/** In the page, by the system where it is allowed, and with a tone where that is wanted. */
+function tell(tag: string, text: string, say: (text: string) => void): void {
+  say(text)
+  if ('Notification' in window && Notification.permission === 'granted')
+    new Notification('Tectoria', { body: text, tag })
+  if (stored(SOUND)) chime()
 }
 
 /** One short, quiet tone. */

@@ -37,7 +37,7 @@ export class Driver {
     model: Model,
     private readonly budget: Budget,
     private readonly onBest: (plan: Plan, lowerBound: number) => void,
-    private readonly start: { seed: number; guide: Int32Array | null },
+    private readonly start: { seed: number; guide: Int32Array | null; first?: boolean },
   ) {
     this.network = networkOf(model)
     this.dice = new Dice(start.seed)
@@ -48,9 +48,10 @@ export class Driver {
     const { engine } = this.network
     engine.wakeAll()
     if (!engine.propagate()) return this.outcome(true)
-    this.raiseBound()
+    if (!this.start.first) this.raiseBound()
     if (this.sterile) return this.outcome(true)
     this.first()
+    if (this.start.first) return this.outcome(this.sterile || this.closed())
     while (!this.done()) this.round()
     return this.outcome(this.sterile || this.closed())
   }

@@ -1,0 +1,108 @@
+'use client'
+
+import Link from 'next/link'
+import { useMemo } from 'react'
+import { type BenchPlan, type BuildOutlook, buildOutlooks } from '@/core/plan'
+import { cx } from '@/ui/cx'
+import { clockTime, sayFigures } from '@/ui/time'
+import { useBench } from '../shell/BenchContext'
+import { actOnPart } from './names'
+
+const MINUTE = 60_000
+const HEADS = ['Build', 'Done by', 'Hands-on', 'Waiting', 'Wanted for', 'Hangs on'] as const
+
+/** Every build with what is left of it: time at it against time waiting, and how it stands to the day it is wanted for. */
+export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
+  const { project } = useBench()
+  const outlooks = useMemo(() => buildOutlooks(project, plan), [project, plan])
+  return (
+    <section aria-labelledby="outlooks" className="mt-8">
+      <h2 id="outlooks" className="font-display text-2xl font-semibold">
+        What is left
+      </h2>
+      <div className="overflow-x-auto">
+        <table className="mt-2 w-full min-w-[46rem] border-collapse text-left">
+          <caption className="sr-only">Builds with what is left of them</caption>
+          <thead>
+            <tr className="text-sm text-soft">
+              {HEADS.map((head) => (
+                <th key={head} scope="col" className="py-1 pr-5 font-semibold">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {outlooks.map((one) => (
+              <Row key={one.build} outlook={one} plan={plan} now={now} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
+function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; now: number }) {
+  const { project, change } = useBench()
+  const build = project.builds?.find((one) => one.id === outlook.build)
+  if (!build) return null
+  const cell = 'py-1.5 pr-5 align-top'
+  const want = (due: string) =>
+    void change(due === '' ? `${build.name}: no day` : `${build.name} is wanted for ${due}`, [
+      { table: 'builds', id: build.id, row: { ...build, due: due === '' ? undefined : due } },
+    ])
+  return (
+    <tr className="border-t border-rule">
+      <th scope="row" className={cx(cell, 'font-semibold')}>
+        <Link href={`/builds/${build.id}`} className="underline decoration-rule underline-offset-4">
+          {build.name}
+        </Link>
+      </th>
+      <td className={cx(cell, 'whitespace-nowrap')}>
+        {outlook.finish === null ? '—' : clockTime(outlook.finish, now)}
+      </td>
+      <td className={cx(cell, 'whitespace-nowrap')}>
+        {sayFigures(outlook.handsOnMinutes * MINUTE)}
+      </td>
+      <td className={cx(cell, 'whitespace-nowrap')}>
+        {sayFigures(outlook.waitingMinutes * MINUTE)}
+      </td>
+      <td className={cell}>
+        <input
+          type="date"
+          aria-label={`${build.name} is wanted for`}
+          value={build.due ?? ''}
+          onChange={(event) => want(event.target.value)}
+          className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
+        />
+        <Slack slack={outlook.slackMs} />
+      </td>
+      <td className={cx(cell, 'text-sm')}>{hangsOn(outlook, plan, project)}</td>
+    </tr>
+  )
+}
+
+function Slack({ slack }: { slack: number | null }) {
+  if (slack === null) return null
+  return (
+    <span className={cx('block text-sm', slack < 0 ? 'font-semibold text-stop' : 'text-soft')}>
+      {slack < 0 ? `${sayFigures(-slack)} too late` : `${sayFigures(slack)} to spare`}
+    </span>
+  )
+}
+
+/** The longest wait that the finish hangs on. */
+function hangsOn(
+  { critical }: BuildOutlook,
+  plan: BenchPlan,
+  project: ReturnType<typeof useBench>['project'],
+): string {
+  const waits = critical.flatMap(({ hold }) =>
+    hold.kind === 'wait' && hold.minutes > 0 ? [hold] : [],
+  )
+  const longest = waits.sort((a, b) => b.minutes - a.minutes)[0]
+  const task = longest && plan.tasks.find((one) => one.id === longest.from)
+  if (!longest || !task) return 'the hands and the sessions'
+  return `${sayFigures(longest.minutes * MINUTE)} after ${actOnPart(project, task)}`
+}
