@@ -24,7 +24,7 @@ test('two hours late: what was due moves to another session, and the words say w
   const moved = page.getByRole('region', { name: 'What moved' })
   await expect(moved).toBeVisible()
   await expect(moved.getByText(/moves from 19:\d\d to Thu 19:\d\d, because/).first()).toBeVisible()
-  await moved.getByRole('button', { name: 'Read' }).click()
+  await moved.getByRole('button', { name: 'Seen' }).click()
   await expect(moved).toHaveCount(0)
 })
 

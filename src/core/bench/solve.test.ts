@@ -118,6 +118,29 @@ test.each([
     makespan: 28,
   },
   {
+    why: 'what takes no time lies on the edge of a session, and its paint is cleaned out after it',
+    one: problem({
+      horizonMinutes: 600,
+      availability: [
+        [19, 123],
+        [378, 547],
+      ],
+      changeover: { resource: 'airbrush', minutes: 19 },
+      tasks: [
+        task('rinse', 0, { ...SPRAY, setup: 'x' }),
+        task('sand', 37),
+        task('grey', 36, { ...SPRAY, setup: 'y' }),
+        task('teal', 40, { ...SPRAY, setup: 'y' }),
+      ],
+      links: [
+        { from: 'sand', to: 'teal', minGap: -5, maxGap: 317 },
+        { from: 'grey', to: 'teal', minGap: 26, maxGap: 205 },
+        { from: 'rinse', to: 'grey', minGap: 39, maxGap: 282 },
+      ],
+    }),
+    makespan: 480,
+  },
+  {
     why: 'a setup on a task that does not use the resource means nothing',
     one: problem({
       tasks: [task('a', 10, { setup: 'grey' }), task('b', 10, { ...SPRAY, setup: 'teal' })],

@@ -79,6 +79,24 @@ describe('the plan lives on', () => {
     expect(planDifference(before, after).moves).toEqual([])
   })
 
+  it('a clock that is started, or a note, moves nothing', () => {
+    const timer = {
+      id: 't',
+      kind: 'decal',
+      name: 'Decal',
+      startedAt: '2026-03-17T18:00:00Z',
+      minutes: 3,
+    } as const
+    const noted = { id: 'n', at: '2026-03-17T18:01:00Z', kind: 'noted', text: 'Humid.' } as const
+    const after = planBench(project([noted], { timers: [timer] }), NOW + 2 * MINUTE, {
+      ...OPTIONS,
+      before,
+    })
+    expect(after.tasks.map(({ id, start }) => [id, start])).toEqual(
+      before.tasks.map(({ id, start }) => [id, start]),
+    )
+  })
+
   it('two hours late: what was due moves, with what holds it', () => {
     const late = NOW + 3 * HOUR + 5 * MINUTE
     const after = planBench(project(), late, { ...OPTIONS, before })

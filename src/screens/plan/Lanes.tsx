@@ -51,6 +51,7 @@ export function Lanes({
   }, [plan, zoom, now, width])
   const lanes = useMemo(() => lanesOf(plan), [plan])
   const drag = useDrag(plan, scale)
+  const sparse = zoom === 'month' || zoom === 'six-weeks'
   return (
     <section
       ref={box}
@@ -60,7 +61,7 @@ export function Lanes({
       className="relative overflow-x-auto border-2 border-strong bg-raised"
     >
       <div className="relative" data-lanes style={{ width: NAMES + scale.width }}>
-        <Ground plan={plan} scale={scale} rows={lanes.length} drag={drag} />
+        <Ground plan={plan} scale={scale} rows={lanes.length} drag={drag} hours={!sparse} />
         <TimeScale zoom={zoom} scale={scale} now={now} />
         {lanes.map((lane, i) => (
           <LaneRow
@@ -130,11 +131,14 @@ function Ground({
   scale,
   rows,
   drag,
+  hours,
 }: {
   plan: BenchPlan
   scale: Scale
   rows: number
   drag: Drag
+  /** Quiet hours are drawn: at a month they would be all there is to see. */
+  hours: boolean
 }) {
   const height = rows * LANE
   const at = (minute: number) => plan.zero + minute * MINUTE
@@ -169,7 +173,7 @@ function Ground({
             />
           )
         })}
-      {(plan.problem.quiet ?? [])
+      {(hours ? (plan.problem.quiet ?? []) : [])
         .map(([a, b]): [number, number] => [at(a), at(b)])
         .filter(([a, b]) => inView(a, b))
         .map(([a, b]) => (
@@ -184,11 +188,11 @@ function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number
   const sparse = zoom === 'month' || zoom === 'six-weeks'
   const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric' })
   const short = new Intl.DateTimeFormat(undefined, { day: 'numeric' })
-  const month = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' })
+  const month = new Intl.DateTimeFormat(undefined, { month: 'short' })
   const label = (at: number, day: boolean, i: number) => {
     if (!day) return clockTime(at, at)
     if (!sparse) return weekday.format(at)
-    return i === 0 || new Date(at).getDate() === 1 ? month.format(at) : short.format(at)
+    return i > 0 && new Date(at).getDate() === 1 ? month.format(at) : short.format(at)
   }
   return (
     <div className="relative h-7 border-b border-strong bg-ground">

@@ -22,7 +22,7 @@ export function Moved() {
       <div className="flex items-start justify-between gap-3">
         <p className="pt-2 font-semibold">Planned again: {sayFinish(finish.from, finish.to)}</p>
         <Button size="small" className="min-h-11" onClick={dismissMoved}>
-          Read
+          Seen
         </Button>
       </div>
       <ul className="mt-1 space-y-1">

@@ -94,12 +94,13 @@ function Slack({ slack }: { slack: number | null }) {
 
 /** The longest wait that the finish hangs on. */
 function hangsOn(
-  { critical }: BuildOutlook,
+  { build, critical }: BuildOutlook,
   plan: BenchPlan,
   project: ReturnType<typeof useBench>['project'],
 ): string {
+  const own = (id: string) => plan.tasks.find((one) => one.id === id)?.build === build
   const waits = critical.flatMap(({ hold }) =>
-    hold.kind === 'wait' && hold.minutes > 0 ? [hold] : [],
+    hold.kind === 'wait' && hold.minutes > 0 && own(hold.from) ? [hold] : [],
   )
   const longest = waits.sort((a, b) => b.minutes - a.minutes)[0]
   const task = longest && plan.tasks.find((one) => one.id === longest.from)

@@ -1,6 +1,7 @@
 import type { Model } from './model'
 import { type Network, networkOf } from './network'
 import { type Budget, Dice, type Found, Search } from './search'
+import { isPlan } from './valid'
 
 /** A plan: starts by task, and its latest end. */
 export type Plan = { starts: Int32Array; makespan: number }
@@ -49,6 +50,7 @@ export class Driver {
     engine.wakeAll()
     if (!engine.propagate()) return this.outcome(true)
     if (!this.start.first) this.raiseBound()
+    this.keepRunning()
     if (this.sterile) return this.outcome(true)
     this.first()
     if (this.start.first) return this.outcome(this.sterile || this.closed())
@@ -84,6 +86,12 @@ export class Driver {
       else low = mid + 1
     }
     if (!engine.assert(2 * end, low)) this.sterile = true
+  }
+
+  /** The running plan, where it still is one: what has no reason to move stays. */
+  private keepRunning(): void {
+    const { guide } = this.start
+    if (guide && !this.sterile && isPlan(this.network.model, guide)) this.keep(guide)
   }
 
   private keep(starts: Int32Array): void {

@@ -164,8 +164,9 @@ function overfullFrom(
   const setups = new Set<number>()
   for (let i = 0; i < order.length; i++) {
     const task = at(order, i)
-    if (at(start, task) < a) continue
     const minutes = model.minutes[task] as number
+    // What takes no time may lie on the very edge of an opening that isn't counted.
+    if (at(start, task) < a || minutes === 0) continue
     work += minutes
     if (at(setup, task) >= 0) {
       sprayed += minutes
@@ -191,7 +192,11 @@ function nogoodOf(
   { b, shared }: { b: number; shared: boolean },
 ): Nogood {
   const tasks = [...order].filter(
-    (task) => at(start, task) >= a && at(end, task) <= b && (!shared || model.setup[task] !== null),
+    (task) =>
+      at(start, task) >= a &&
+      at(end, task) <= b &&
+      (model.minutes[task] as number) > 0 &&
+      (!shared || model.setup[task] !== null),
   )
   let work = tasks.reduce((sum, task) => sum + (model.minutes[task] as number), 0)
   const room = hands.usableBetween(a, b, hands.indexAfter(a), hands.indexAfter(b))

@@ -253,7 +253,7 @@ function roomier(draft: Draft, limit: number, budget: Budget): Draft {
     const model = withRoom(best.model, windows)
     const plan = tryPlan(model, limit, best.plan.starts, budget)
     const qualities = plan && qualitiesOf(draft.model, plan)
-    return plan && qualities && compareQualities(qualities, best.qualities) <= 0
+    return plan && qualities && compareQualities(qualities, best.qualities) < 0
       ? { model, plan, qualities }
       : null
   }
