@@ -39,9 +39,19 @@ function command<T>(
 /** How many steps a schedule may take: the clock ends it first. */
 const MANY_STEPS = 1e9
 
+/** So much longer, ms, until there is any plan at all. */
+const GRACE = 3000
+
 function until(flags: Flags): SolveOptions {
   const end = Date.now() + flags.seconds * 1000
-  return { steps: MANY_STEPS, stop: () => Date.now() >= end }
+  let found = false
+  return {
+    steps: MANY_STEPS,
+    stop: () => Date.now() >= (found ? end : end + GRACE),
+    onBest: () => {
+      found = true
+    },
+  }
 }
 
 function isProject(value: unknown): boolean {

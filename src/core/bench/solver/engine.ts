@@ -42,6 +42,17 @@ class Growing {
   }
 }
 
+/** Lists by key, made when they are first needed: most keys of a crowded bench never have one. */
+type Lists = (number[] | undefined)[]
+
+function listAt(lists: Lists, key: number): number[] {
+  const known = lists[key]
+  if (known) return known
+  const made: number[] = []
+  lists[key] = made
+  return made
+}
+
 type Clause = { keys: Int32Array; values: Int32Array; activity: number }
 
 export class Engine {
@@ -58,8 +69,8 @@ export class Engine {
   private readonly arcGap = new Growing(1024)
   private readonly arcWhen = new Growing(1024)
   /** Arcs that leave a key, and arcs that hold only where a yes/no key does. */
-  private readonly leaving: number[][]
-  private readonly waiting: number[][]
+  private readonly leaving: Lists
+  private readonly waiting: Lists
   private readonly last: Int32Array
   private readonly trailKey = new Growing(1024)
   private readonly trailOld = new Growing(1024)
@@ -71,7 +82,7 @@ export class Engine {
   private clauses: (Clause | null)[] = []
   private live = 0
   /** Clauses that watch a key: clause number and the value that makes their literal false. */
-  private readonly watches: number[][]
+  private readonly watches: Lists
   private readonly need: Int32Array
   private readonly needed: Uint8Array
   private conflict: Nogood | null = null
@@ -90,11 +101,11 @@ export class Engine {
     this.bound = initial.slice()
     this.root = initial.slice()
     this.activity = new Float64Array(this.keys)
-    this.leaving = Array.from({ length: this.keys }, () => [])
-    this.waiting = Array.from({ length: this.keys }, () => [])
+    this.leaving = new Array(this.keys)
+    this.waiting = new Array(this.keys)
     this.last = new Int32Array(this.keys).fill(-1)
     this.queued = new Uint8Array(this.keys)
-    this.watches = Array.from({ length: this.keys }, () => [])
+    this.watches = new Array(this.keys)
     this.need = new Int32Array(this.keys)
     this.needed = new Uint8Array(this.keys)
   }
@@ -118,8 +129,8 @@ export class Engine {
     this.arcTo.push(to)
     this.arcGap.push(gap)
     this.arcWhen.push(when)
-    this.leaving[from]?.push(arc)
-    if (when >= 0) this.waiting[when]?.push(arc)
+    listAt(this.leaving, from).push(arc)
+    if (when >= 0) listAt(this.waiting, when).push(arc)
     this.wake(from)
   }
 
@@ -209,7 +220,7 @@ export class Engine {
       .filter((one): one is Clause => one !== null)
       .sort((a, b) => b.activity - a.activity)
       .slice(0, most >> 1)
-    for (const list of this.watches) list.length = 0
+    for (const list of this.watches) if (list) list.length = 0
     this.clauses = []
     this.live = 0
     for (const one of kept) if (!this.isSettled(one)) this.watchClause(one)
@@ -261,7 +272,8 @@ export class Engine {
   // Propagation
 
   private followArcs(key: number): boolean {
-    const list = this.leaving[key] as number[]
+    const list = this.leaving[key]
+    if (list === undefined) return true
     const start = at(this.bound, key)
     for (let i = 0; i < list.length; i++) {
       const arc = list[i] as number
@@ -282,8 +294,8 @@ export class Engine {
   }
 
   private followWaiting(key: number): boolean {
-    const list = this.waiting[key] as number[]
-    if (list.length === 0 || this.stateOf(key) <= 0) return true
+    const list = this.waiting[key]
+    if (list === undefined || this.stateOf(key) <= 0) return true
     for (const arc of list) {
       const least = at(this.bound, at(this.arcFrom.data, arc)) + at(this.arcGap.data, arc)
       if (!this.set(at(this.arcTo.data, arc), least, arc)) return false
@@ -302,7 +314,8 @@ export class Engine {
   }
 
   private followWatches(key: number): boolean {
-    const list = this.watches[key] as number[]
+    const list = this.watches[key]
+    if (list === undefined) return true
     const bound = at(this.bound, key)
     let kept = 0
     for (let i = 0; i < list.length; i += 2) {
@@ -343,7 +356,7 @@ export class Engine {
   }
 
   private watch(key: number, value: number, number: number): void {
-    ;(this.watches[key ^ 1] as number[]).push(number, 1 - value)
+    listAt(this.watches, key ^ 1).push(number, 1 - value)
   }
 
   private addClause(keys: Int32Array, values: Int32Array): number {
