@@ -16,8 +16,10 @@ export type Outcome = {
 
 /** Up to so many tasks an exact search is worth most of the time. */
 const SMALL = 40
+/** Up to so many tasks the bound is found before the first plan: it costs little there, and guides it. */
+const QUICKLY_BOUND = 150
 /** Conflicts until the search for a first plan begins anew. */
-const FIRST_CONFLICTS = 600
+const FIRST_CONFLICTS = 3000
 /** Conflicts of one try to improve a part of a plan. */
 const TRY_CONFLICTS = 150
 
@@ -33,6 +35,7 @@ export class Driver {
   private readonly dice: Dice
   best: Plan | null = null
   private sterile = false
+  private bounded = false
 
   constructor(
     model: Model,
@@ -49,11 +52,11 @@ export class Driver {
     const { engine } = this.network
     engine.wakeAll()
     if (!engine.propagate()) return this.outcome(true)
-    if (!this.start.first) this.raiseBound()
     this.keepRunning()
-    if (this.sterile) return this.outcome(true)
+    if (this.network.model.ids.length <= QUICKLY_BOUND && !this.start.first) this.raiseBound()
     this.first()
     if (this.start.first) return this.outcome(this.sterile || this.closed())
+    this.raiseBound()
     while (!this.done()) this.round()
     return this.outcome(this.sterile || this.closed())
   }
@@ -74,9 +77,11 @@ export class Driver {
 
   /** The least end that propagation alone can't refute: halving. */
   private raiseBound(): void {
+    if (this.bounded || this.done()) return
+    this.bounded = true
     const { engine, end, model } = this.network
     let low = this.search.lowerBound
-    let high = model.horizon
+    let high = this.best ? this.best.makespan : model.horizon
     while (low < high) {
       const mid = Math.floor((low + high) / 2)
       engine.decide(2 * end + 1, -mid)
