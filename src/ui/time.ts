@@ -1,12 +1,23 @@
+/** Ways of writing an instant; each is costly to make, and made once. */
+const FORMS = {
+  time: { hour: '2-digit', minute: '2-digit' },
+  weekday: { weekday: 'short' },
+  day: { day: 'numeric', month: 'short' },
+} as const satisfies Record<string, Intl.DateTimeFormatOptions>
+const made = new Map<keyof typeof FORMS, Intl.DateTimeFormat>()
+
+function write(form: keyof typeof FORMS, at: number): string {
+  const known = made.get(form) ?? new Intl.DateTimeFormat(undefined, FORMS[form])
+  made.set(form, known)
+  return known.format(at)
+}
+
 /** An instant as a local clock time, with its day when that isn't today: "20:40", "Thu 20:40", "24 Mar 20:40". */
 export function clockTime(at: number, now: number): string {
-  const time = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(at)
+  const time = write('time', at)
   const days = Math.round((midnight(at) - midnight(now)) / 86_400_000)
   if (days === 0) return time
-  const day =
-    days > 0 && days < 7
-      ? new Intl.DateTimeFormat(undefined, { weekday: 'short' }).format(at)
-      : new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' }).format(at)
+  const day = write(days > 0 && days < 7 ? 'weekday' : 'day', at)
   return `${day} ${time}`
 }
 

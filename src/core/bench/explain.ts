@@ -32,6 +32,7 @@ const LONGEST = 200
  * Why a task doesn't start earlier: the chain of links, windows, hands and sessions that holds it, back to now or to a fact.
  *
  * @param starts a plan of the problem
+ * @param most links of the chain at the most
  * @throws RangeError if there is no such task
  * Source: handbook 7.4.
  */
@@ -39,13 +40,14 @@ export function whyNotEarlier(
   problem: BenchProblem,
   starts: Readonly<Record<string, number>>,
   task: string,
+  most = LONGEST,
 ): ChainLink[] {
   const tasks = new Map((problem.tasks ?? []).map((one) => [one.id, one]))
   if (!tasks.has(task)) throw new RangeError(`whyNotEarlier: no task "${task}"`)
   const chain: ChainLink[] = []
   const seen = new Set<string>()
   let at: string | null = task
-  while (at !== null && !seen.has(at) && chain.length < LONGEST) {
+  while (at !== null && !seen.has(at) && chain.length < most) {
     seen.add(at)
     const link = linkOf(problem, tasks, starts, tasks.get(at) as BenchTask)
     chain.push(link)

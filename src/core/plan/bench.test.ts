@@ -27,7 +27,7 @@ function project(more: Partial<Project> = {}): Project {
         id: 'x',
         name: 'Skiff',
         parts: [
-          { id: 'p', name: 'Hull', substrate: 'polystyrene' },
+          { id: 'p', name: 'Hull', substrate: 'polystyrene', areaCm2: 200 },
           { id: 'q', name: 'Deck', substrate: 'polystyrene' },
         ],
         steps: [
@@ -97,6 +97,11 @@ describe('the card of a session', () => {
     const grey = card.mixes.find((mix) => mix.bottle === 'Slate primer')
     expect([...(grey?.parts ?? [])].sort()).toEqual(['p', 'q'])
     expect(grey?.by).toBe(tonight.from)
+    // Only the hull says how large it is: what its two coats take.
+    const [paint, thinner] = grey?.amounts ?? []
+    expect(paint?.name).toBe('Slate primer')
+    expect(thinner?.name).toBe('thinner')
+    expect(paint?.ml).toBeGreaterThan(0)
   })
 
   it('says what is left to dry, and when it goes on', () => {

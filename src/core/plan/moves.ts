@@ -70,12 +70,17 @@ export function planDifference(before: BenchPlan, after: BenchPlan): PlanDiffere
   return { moves, finish: { from: finishOf(before), to: finishOf(after) } }
 }
 
-/** The chain that holds a task where it is; empty while there is no plan. Source: handbook 7.4. */
-export function chainOf(plan: BenchPlan, id: string): Why[] {
+/**
+ * The chain that holds a task where it is; empty while there is no plan.
+ *
+ * @param most links of it at the most
+ * Source: handbook 7.4.
+ */
+export function chainOf(plan: BenchPlan, id: string, most?: number): Why[] {
   if (!plan.schedule || plan.schedule.makespan === null) return []
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   const instant = (minute: number) => plan.zero + minute * MINUTE
-  return whyNotEarlier(plan.problem, plan.schedule.starts, id).map((link) => {
+  return whyNotEarlier(plan.problem, plan.schedule.starts, id, most).map((link) => {
     const task = tasks.get(link.task)
     return {
       task: link.task,
@@ -89,7 +94,7 @@ export function chainOf(plan: BenchPlan, id: string): Why[] {
 
 /** What holds a task that was planned for another instant: the air, where that was closed to it then. */
 function whyHere(plan: BenchPlan, task: ScheduledTask, from: number): Why | null {
-  const why = chainOf(plan, task.id)[0]
+  const why = chainOf(plan, task.id, 1)[0]
   if (!why) return null
   const minute = (from - plan.zero) / MINUTE
   const closed = (task.closed ?? []).some(([a, b]) => a < minute + task.minutes && b > minute)

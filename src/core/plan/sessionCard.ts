@@ -1,10 +1,12 @@
 import type { Session } from '../bench'
 import { familyRow } from '../materials'
-import type { BuildStep, Project } from '../model/project'
+import type { Bottle, BuildStep, Project } from '../model/project'
 import { type ActStep, isAct } from '../model/sequence'
 import { workOf } from '../stack'
 import { bottlesFor } from './paintFor'
+import { bare } from './partWalk'
 import type { BenchPlan, ScheduledTask } from './planBench'
+import { stepCard } from './stepCard'
 
 const MINUTE = 60_000
 
@@ -32,6 +34,8 @@ export type MixToPrepare = {
   build: string
   step: string
   parts: string[]
+  /** ml of each ingredient for all its coats in the session; empty where no area is known. */
+  amounts: { name: string; ml: number }[]
 }
 
 /** A window that is open at the end of the session: what has to follow, and until when. */
@@ -134,23 +138,46 @@ function mixesOf(
   for (const task of tasks) {
     if (task.setup === undefined) continue
     const step = stepOf(project, task)
-    const name = `${task.part}`
-    const known = mixes.get(task.setup)
-    if (known) {
-      if (!known.parts.includes(name)) known.parts.push(name)
-      continue
-    }
-    const bottle = step && isAct(step) ? (bottlesFor(project, step)[0]?.name ?? null) : null
-    mixes.set(task.setup, {
+    const bottle = step && isAct(step) ? (bottlesFor(project, step)[0] ?? null) : null
+    const mix = mixes.get(task.setup) ?? {
       setup: task.setup,
-      bottle,
+      bottle: bottle?.name ?? null,
       by: task.start,
       build: task.build,
       step: task.step,
-      parts: [name],
-    })
+      parts: [],
+      amounts: [],
+    }
+    mixes.set(task.setup, mix)
+    if (!mix.parts.includes(task.part)) mix.parts.push(task.part)
+    addCoat(mix, project, task, step, bottle)
   }
   return [...mixes.values()]
+}
+
+/** Adds what one coat on one part takes; nothing where the part's area isn't known. */
+function addCoat(
+  mix: MixToPrepare,
+  project: Project,
+  task: ScheduledTask,
+  step: BuildStep | null,
+  bottle: Bottle | null,
+): void {
+  const build = project.builds?.find((one) => one.id === task.build)
+  const part = build?.parts.find((one) => one.id === task.part)
+  if (!part || !step || !isAct(step)) return
+  const coat = (step.coats ?? ['light'])[(task.coat ?? 1) - 1] ?? 'light'
+  const paint = bottle && {
+    name: bottle.name,
+    share: bottle.share ?? 1,
+    dropsPerMl: bottle.dropsPerMl,
+  }
+  const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint)
+  for (const { name, ml } of card.mix?.ingredients ?? []) {
+    const known = mix.amounts.find((one) => one.name === name)
+    if (known) known.ml += ml
+    else mix.amounts.push({ name, ml })
+  }
 }
 
 /** Windows that were opened by the end of the session and have to be used by a minute. */

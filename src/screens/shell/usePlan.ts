@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react'
 import type { Project } from '@/core/model/project'
 import { type BenchPlan, type PlanDifference, planDifference } from '@/core/plan'
 import { planner } from '@/workers/planClient'
@@ -55,13 +55,18 @@ export function usePlan(project: Project): Planned {
       const now = Date.now()
       const quick = await planner().plan(project, now, before?.plan ?? null, 'quick', evening)
       if (!isNewest()) return
-      if (quick.schedule === null || quick.schedule.makespan !== null) setPlan(quick)
+      // Drawn in slices: what is typed or dragged meanwhile comes first.
+      if (quick.schedule === null || quick.schedule.makespan !== null)
+        startTransition(() => setPlan(quick))
       const whole = await planner().plan(project, now, quick, 'whole', evening)
       if (!isNewest()) return
-      setPlan(whole)
-      setFailed(null)
       running.current = { plan: whole, project }
-      if (before) setMoved((shown) => movedBy(before, { plan: whole, project }) ?? shown)
+      const difference = before && movedBy(before, { plan: whole, project })
+      startTransition(() => {
+        setPlan(whole)
+        setFailed(null)
+        if (difference) setMoved(difference)
+      })
     }
     const timer = setTimeout(() => {
       make()

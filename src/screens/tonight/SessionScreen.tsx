@@ -182,6 +182,11 @@ function Prepare({ card }: { card: SessionCard }) {
                 {mix.bottle ?? capital(mix.setup.replaceAll('-', ' '))}
               </span>{' '}
               by {clockTime(mix.by, mix.by)}
+              {mix.amounts.length > 0 && (
+                <span className="block">
+                  {mix.amounts.map(({ name, ml }) => `${name} ${ml.toFixed(1)} ml`).join(' + ')}
+                </span>
+              )}
               <span className="block text-sm text-soft">
                 for {mix.parts.map((part) => namesOf(project, { ...mix, part }).part).join(', ')}
               </span>
