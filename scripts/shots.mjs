@@ -24,11 +24,12 @@ const SHOTS = [
     name: 'plan',
     path: '/plan',
     size: DESK,
+    // At a week acts of one evening lie close together: it is chosen with the keyboard.
     before: (page) =>
       page
         .getByRole('button', { name: /^Matt clear/ })
         .first()
-        .click(),
+        .press('Enter'),
   },
   {
     name: 'plan-month-dark',
@@ -99,7 +100,10 @@ async function take(browser, url, shot) {
   await page.goto(url + shot.path)
   await page.getByRole('navigation', { name: 'Screens' }).waitFor()
   await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' })
-  if (shot.path === '/plan') await page.getByRole('region', { name: 'The plan as lanes' }).waitFor()
+  if (shot.path === '/plan') {
+    await page.getByRole('region', { name: 'The plan as lanes' }).waitFor()
+    await page.getByText('planning again').waitFor({ state: 'detached' })
+  }
   if (shot.path === '/') await page.getByText('Everything on the bench is done by').waitFor()
   await shot.before?.(page)
   await page.waitForTimeout(400)
