@@ -80,25 +80,30 @@ function orderRows(problem: BenchProblem, lines: Lines, big: number): void {
 }
 
 /** A solver to compare with. @param seconds how long it may take for one problem */
-export async function referenceSolver(seconds: number): Promise<(one: BenchProblem) => Reference> {
+export async function referenceSolver(
+  seconds: number,
+): Promise<(one: BenchProblem) => Promise<Reference>> {
   let highs = await loadHighs()
   let used = 0
-  const fresh = async () => {
-    highs = await loadHighs()
-  }
-  return (problem) => {
+  return async (problem) => {
     if ((problem.tasks ?? []).length === 0) return 0
     const text = programme(problem)
     if (text === null) return null
     used += 1
-    if (used % 200 === 0) void fresh()
-    const { Status, ObjectiveValue } = highs.solve(text, {
-      time_limit: seconds,
-      mip_rel_gap: 0,
-      mip_abs_gap: 0.5,
-      output_flag: false,
-    })
-    if (Status === 'Optimal') return Math.round(ObjectiveValue)
-    return Status === 'Infeasible' ? null : 'open'
+    if (used % 100 === 0) highs = await loadHighs()
+    try {
+      const { Status, ObjectiveValue } = highs.solve(text, {
+        time_limit: seconds,
+        mip_rel_gap: 0,
+        mip_abs_gap: 0.5,
+        output_flag: false,
+      })
+      if (Status === 'Optimal') return Math.round(ObjectiveValue)
+      return Status === 'Infeasible' ? null : 'open'
+    } catch {
+      // It gave up on this one; what is left of it can't be trusted with the next.
+      highs = await loadHighs()
+      return 'open'
+    }
   }
 }

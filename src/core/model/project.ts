@@ -196,7 +196,8 @@ export const sessionsSchema = v.looseObject({
 })
 export type Sessions = v.InferOutput<typeof sessionsSchema>
 
-function isZone(zone: string): boolean {
+/** Is it an IANA time zone? */
+export function isZone(zone: string): boolean {
   try {
     new Intl.DateTimeFormat('en', { timeZone: zone })
     return true

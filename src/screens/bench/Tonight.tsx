@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { isAct } from '@/core/model/sequence'
 import type { ScheduledTask } from '@/core/plan'
 import { clockTime } from '@/ui/time'
+import { NoSessions } from '../plan/NoSessions'
 import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import { stepName } from '../words'
@@ -22,12 +23,7 @@ export function Tonight() {
   if (!project.sessions)
     return (
       <Frame>
-        <p>
-          Say when you are at the bench, and the acts are laid into your evenings.{' '}
-          <Link href="/settings#sessions" className="text-act underline">
-            When are you at the bench?
-          </Link>
-        </p>
+        <NoSessions then="the acts are laid into your evenings" />
       </Frame>
     )
   if (!plan)

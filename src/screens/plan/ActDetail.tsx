@@ -7,6 +7,7 @@ import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
 import { capital } from '../words'
 import { actOnPart, namesOf, taskName } from './names'
+import { pinId, pinWrite } from './pinRow'
 import { sayFinish, sayWhy } from './planWords'
 import { usePlaces } from './usePlaces'
 
@@ -79,15 +80,13 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
   const { project, change } = useBench()
   const [asked, ask] = useState(false)
   const places = usePlaces(plan, asked ? task : null)
-  const id = `${task.build}/${task.part}/${task.step}`
+  const id = pinId(task)
   const pin = (project.pins ?? []).find((one) => one.id === id)
-  const keep = ({ session }: Place) => {
-    const iso = (at: number) => new Date(at).toISOString()
+  const keep = ({ session }: Place) =>
     void change(
       `${taskName(project, task)} kept in the session of ${clockTime(session.from, now)}`,
-      [{ table: 'pins', id, row: { id, from: iso(session.from), to: iso(session.to) } }],
+      [pinWrite(task, session)],
     )
-  }
   return (
     <div className="mt-4">
       <div className="flex flex-wrap gap-2">

@@ -7,6 +7,7 @@ import { clockTime } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
 import { type Block, type Lane, lanesOf, marksOf, spanOf, ZOOMS, type Zoom } from './lanes'
 import { namesOf, taskName } from './names'
+import { pinId, pinWrite } from './pinRow'
 import { usePlaces } from './usePlaces'
 
 const MINUTE = 60_000
@@ -94,13 +95,10 @@ function useDrag(plan: BenchPlan, scale: Scale) {
     : undefined
   const drop = () => {
     if (held?.moved && target?.outcome) {
-      const { build, part, step } = held.block.task
-      const id = `${build}/${part}/${step}`
-      const iso = (at: number) => new Date(at).toISOString()
-      const row = { id, from: iso(target.session.from), to: iso(target.session.to) }
+      const { task } = held.block
       void change(
-        `${taskName(project, held.block.task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,
-        [{ table: 'pins', id, row }],
+        `${taskName(project, task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,
+        [pinWrite(task, target.session)],
       )
     }
     setHeld(null)
@@ -299,9 +297,7 @@ function BlockButton({
   const { project } = useBench()
   const { part, colour } = namesOf(project, block.task)
   const name = taskName(project, block.task)
-  const pinned = (project.pins ?? []).some(
-    (pin) => pin.id === `${block.task.build}/${block.task.part}/${block.task.step}`,
-  )
+  const pinned = (project.pins ?? []).some((pin) => pin.id === pinId(block.task))
   const width = Math.max(5, scale.x(block.to) - scale.x(block.from) - 1)
   const held = drag.held?.moved && drag.held.block.task.id === block.task.id
   const left = (element: Element) =>

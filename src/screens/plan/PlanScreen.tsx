@@ -1,6 +1,5 @@
 'use client'
 
-import Link from 'next/link'
 import { ToggleGroup } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import type { BenchPlan } from '@/core/plan'
@@ -13,6 +12,7 @@ import { Lanes } from './Lanes'
 import { Lost } from './Lost'
 import { ZOOMS, type Zoom } from './lanes'
 import { Moved } from './Moved'
+import { NoSessions } from './NoSessions'
 import { Outlooks } from './Outlooks'
 import { PlanTable } from './PlanTable'
 import { PlanTools } from './PlanTools'
@@ -52,12 +52,9 @@ export function PlanScreen() {
         </p>
       )}
       {!project.sessions ? (
-        <p className="mt-6">
-          Say when you are at the bench, and the acts are laid into your evenings.{' '}
-          <Link href="/settings#sessions" className="text-act underline">
-            When are you at the bench?
-          </Link>
-        </p>
+        <div className="mt-6">
+          <NoSessions then="the acts are laid into your evenings" />
+        </div>
       ) : !plan ? (
         <p role="status" className="mt-6 text-soft">
           Laying the acts into your sessions…

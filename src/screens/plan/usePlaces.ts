@@ -2,12 +2,13 @@ import { useEffect, useState } from 'react'
 import type { BenchPlan, Place, ScheduledTask } from '@/core/plan'
 import { questioner } from '@/workers/planClient'
 import { useBench } from '../shell/BenchContext'
+import { pinId } from './pinRow'
 
 /** The sessions that an act may go to and what each comes to; null while they are looked for, or for no act. */
 export function usePlaces(plan: BenchPlan, task: ScheduledTask | null): Place[] | null {
   const { project } = useBench()
   const [found, setFound] = useState<{ id: string; places: Place[] } | null>(null)
-  const id = task ? `${task.build}/${task.part}/${task.step}` : null
+  const id = task ? pinId(task) : null
   useEffect(() => {
     if (id === null) return
     let here = true

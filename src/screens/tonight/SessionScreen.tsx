@@ -1,11 +1,11 @@
 'use client'
 
-import Link from 'next/link'
 import { useState } from 'react'
 import { type BenchPlan, type CardAct, type SessionCard, sessionCard } from '@/core/plan'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { Moved } from '../plan/Moved'
+import { NoSessions } from '../plan/NoSessions'
 import { actOnPart, namesOf } from '../plan/names'
 import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
@@ -20,12 +20,9 @@ export function SessionScreen() {
   const session = sessions[Math.min(ahead, sessions.length - 1)]
   if (!project.sessions)
     return (
-      <p className="p-6">
-        Say when you are at the bench, and there is a card for every session.{' '}
-        <Link href="/settings#sessions" className="text-act underline">
-          When are you at the bench?
-        </Link>
-      </p>
+      <div className="p-6">
+        <NoSessions then="there is a card for every session" />
+      </div>
     )
   if (!plan)
     return (

@@ -1,6 +1,7 @@
 import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
 import type { Parsed, Problem } from '@/core/model/input'
+import { isZone } from '@/core/model/project'
 import { readStreamLine, roomAt, silentAt } from '@/core/sensor'
 
 const MINUTE = 60_000
@@ -35,15 +36,6 @@ export function sensorStream(
   if (!isZone(zone)) problems.push({ path: 'zone', found: zone, expected: 'a time zone' })
   if (problems.length > 0) return { ok: false, problems }
   return { ok: true, value: simulatedStream(now, since, zone, signal) }
-}
-
-function isZone(zone: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: zone })
-    return true
-  } catch {
-    return false
-  }
 }
 
 const text = new TextEncoder()

@@ -1,0 +1,23 @@
+import type { Pin } from '@/core/model/project'
+import type { ScheduledTask } from '@/core/plan'
+import type { Write } from '@/store/changes'
+
+/** The act that a task belongs to, as pins name it. */
+export function pinId({
+  build,
+  part,
+  step,
+}: Pick<ScheduledTask, 'build' | 'part' | 'step'>): string {
+  return `${build}/${part}/${step}`
+}
+
+/** Keeps an act in a session. */
+export function pinWrite(
+  task: Pick<ScheduledTask, 'build' | 'part' | 'step'>,
+  session: { from: number; to: number },
+): Write {
+  const id = pinId(task)
+  const iso = (at: number) => new Date(at).toISOString()
+  const row: Pin = { id, from: iso(session.from), to: iso(session.to) }
+  return { table: 'pins', id, row }
+}
