@@ -2,7 +2,7 @@ import { readBenchProblem, type SolveOptions, solve } from '../src/core/bench'
 import { dryAnswer, readDry } from '../src/core/formats/dryFile'
 import { explainAnswer, readExplain } from '../src/core/formats/explainFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
-import { planAnswer, projectSchedule } from '../src/core/formats/planFile'
+import { benchAnswer, planAnswer, projectSchedule } from '../src/core/formats/planFile'
 import { readProject } from '../src/core/formats/projectFile'
 import { checkAnswer, readSequence } from '../src/core/formats/sequenceFile'
 import type { Parsed } from '../src/core/model/input'
@@ -71,7 +71,10 @@ export const COMMANDS: Record<string, Command> = {
         ? command<Project>('', readProject, (project, f) =>
             projectSchedule(project, f.now, until(f)),
           ).run(value, flags)
-        : command('', readBenchProblem, (problem, f) => solve(problem, until(f))).run(value, flags),
+        : command('', readBenchProblem, (problem, f) => benchAnswer(solve(problem, until(f)))).run(
+            value,
+            flags,
+          ),
   },
   project: command('everything that follows from a project', readProject, (project, flags) =>
     planAnswer(project, flags.now, until(flags)),

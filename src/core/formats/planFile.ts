@@ -1,4 +1,4 @@
-import type { SolveOptions } from '../bench'
+import type { Solution, SolveOptions } from '../bench'
 import { isoDuration } from '../model/duration'
 import type { Project } from '../model/project'
 import { type BenchPlan, planBench } from '../plan'
@@ -84,8 +84,15 @@ function scheduleAnswer(plan: BenchPlan) {
   }
 }
 
-/** The answer of `schedule` for a bench problem or a project. Source: handbook 7.3. */
+/** The answer of `schedule` for a bench problem: what the contract names, no more. Source: handbook 7.3. */
+export function benchAnswer({ status, makespan, lowerBound, starts, because }: Solution) {
+  return { status, makespan, lowerBound, starts, ...(because === undefined ? {} : { because }) }
+}
+
+/** The answer of `schedule` for a project, every window kept. Source: handbook 7.3. */
 export function projectSchedule(project: Project, now: number, options: SolveOptions) {
-  const plan = planBench(project, now, options)
-  return plan.strict ?? { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }
+  const { strict } = planBench(project, now, options)
+  return strict
+    ? benchAnswer(strict)
+    : { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }
 }
