@@ -110,7 +110,8 @@ test('an act is dragged to another session, which keeps it there', async ({ page
   // Thursday's session lies two days on: a seventh of the view is a day.
   const day = (lanes.width - 152) / 7
   await page.mouse.move(from.x + 2 + day, from.y + 10, { steps: 4 })
-  await page.waitForTimeout(2500)
+  // Where it may go is shown while it hangs; let go at once, it would wait for that.
+  await expect(page.locator('[data-place=open]').first()).toBeAttached()
   await page.mouse.move(from.x + 2 + 2 * day, from.y + 10, { steps: 4 })
   await page.mouse.up()
   await expect(page.getByRole('status').getByText(/Degrease kept in the session of/)).toBeVisible()

@@ -85,40 +85,40 @@ export function Lanes({
 
 type Drag = ReturnType<typeof useDrag>
 
-/** An act taken by its block: where it may go is shown, and where it is let go it is pinned. */
+type Held = { block: Block; at: number; moved: boolean; dropped: boolean }
+
+/** An act taken by its block: where it may go is shown, and where it is let go it is kept, as soon as that is known. */
 function useDrag(plan: BenchPlan, scale: Scale) {
   const { change, project } = useBench()
-  const [held, setHeld] = useState<{ block: Block; at: number; moved: boolean } | null>(null)
+  const [held, setHeld] = useState<Held | null>(null)
   const places = usePlaces(plan, held?.moved ? held.block.task : null)
-  const target = held?.moved
-    ? places?.find((place) => place.session.from <= held.at && held.at < place.session.to)
-    : undefined
-  const drop = () => {
-    if (held?.moved && target?.outcome) {
-      const { task } = held.block
+  useEffect(() => {
+    if (!held?.dropped) return
+    if (!held.moved) return setHeld(null)
+    if (!places) return
+    const { task } = held.block
+    const target = places.find(({ session }) => session.from <= held.at && held.at < session.to)
+    if (target?.outcome)
       void change(
         `${taskName(project, task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,
         [pinWrite(task, target.session)],
       )
-    }
     setHeld(null)
-  }
+  }, [held, places, change, project])
+  const atX = (clientX: number, left: number) =>
+    scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from)
   return {
     held,
     places,
     start: (block: Block, clientX: number, left: number) =>
-      setHeld({
-        block,
-        at: scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from),
-        moved: false,
-      }),
+      setHeld({ block, at: atX(clientX, left), moved: false, dropped: false }),
     move: (clientX: number, left: number) =>
       setHeld((one) => {
-        if (!one) return null
-        const at = scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from)
+        if (!one || one.dropped) return one
+        const at = atX(clientX, left)
         return { ...one, at, moved: one.moved || Math.abs(scale.x(at) - scale.x(one.at)) > 5 }
       }),
-    drop,
+    drop: () => setHeld((one) => one && { ...one, dropped: true }),
     leave: () => setHeld(null),
   }
 }
@@ -159,6 +159,7 @@ function Ground({
           return (
             <div
               key={one.from}
+              data-place={place ? (place.outcome ? 'open' : 'closed') : undefined}
               className={cx(
                 'absolute border-x',
                 place?.outcome
