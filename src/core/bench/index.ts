@@ -9,5 +9,5 @@ export {
   readBenchProblem,
 } from './problem'
 export { type Solution, type SolveOptions, solve } from './solve'
-export type { Clash, Help } from './solver/clash'
+export { type Clash, type Help, withMaxGap } from './solver/clash'
 export type { Qualities } from './solver/wishes'

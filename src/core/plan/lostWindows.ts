@@ -4,6 +4,7 @@ import {
   type Solution,
   type SolveOptions,
   solve,
+  withMaxGap,
 } from '../bench'
 
 /** A window that can't be kept any more, and that the plan was made without. */
@@ -62,13 +63,8 @@ function giveUp(
   }
   const window = clash.windows[0]
   if (!window) return null
-  const loosened = (problem.links ?? []).map((link) =>
-    link.from === window.from && link.to === window.to && link.maxGap === window.maxGap
-      ? { ...link, maxGap: null }
-      : link,
-  )
   return {
-    problem: { ...problem, links: loosened },
+    problem: withMaxGap(problem, window, null),
     lost: { kind: 'link', task: window.to, from: window.from, maxGap: window.maxGap },
   }
 }

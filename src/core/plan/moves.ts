@@ -1,4 +1,5 @@
 import { type Hold, whyNotEarlier } from '../bench'
+import { stepKey } from '../journal'
 import type { BenchPlan, ScheduledTask } from './planBench'
 
 const MINUTE = 60_000
@@ -55,7 +56,7 @@ export function planDifference(before: BenchPlan, after: BenchPlan): PlanDiffere
     .sort((a, b) => (a.start ?? 0) - (b.start ?? 0))
     .flatMap((task): Move[] => {
       const from = old.get(task.id) ?? null
-      const key = `${task.build}/${task.part}/${task.step}`
+      const key = stepKey(task.build, task.part, task.step)
       if (from === null || task.start === null || told.has(key)) return []
       // What was due before now and isn't done moves whatever the plan says.
       if (Math.abs(task.start - from) < MOVED) return []

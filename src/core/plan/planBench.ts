@@ -7,7 +7,7 @@ import {
   type SolveOptions,
   sessionsBetween,
 } from '../bench'
-import { progressOf } from '../journal'
+import { progressOf, stepKey } from '../journal'
 import type { Pin, Project } from '../model/project'
 import { type LostWindow, solveAnyway } from './lostWindows'
 import { type PartPlan, planPart } from './partPlan'
@@ -112,7 +112,7 @@ function withPins(tasks: PlannedTask[], pins: readonly Pin[], zero: number): Pla
   const pinOf = new Map(pins.map((pin) => [pin.id, pin]))
   const seen = new Set<string>()
   return tasks.map((task) => {
-    const id = `${task.build}/${task.part}/${task.step}`
+    const id = stepKey(task.build, task.part, task.step)
     const pin = pinOf.get(id)
     if (!pin || seen.has(id)) return task
     seen.add(id)

@@ -1,3 +1,4 @@
+import { stepKey } from '@/core/journal'
 import type { Pin } from '@/core/model/project'
 import type { ScheduledTask } from '@/core/plan'
 import type { Write } from '@/store/changes'
@@ -8,7 +9,7 @@ export function pinId({
   part,
   step,
 }: Pick<ScheduledTask, 'build' | 'part' | 'step'>): string {
-  return `${build}/${part}/${step}`
+  return stepKey(build, part, step)
 }
 
 /** Keeps an act in a session. */

@@ -64,7 +64,7 @@ function smallest(problem: BenchProblem, ask: Ask): Core {
   let core = only(problem, new Set(tasks))
   for (const link of core.links ?? []) {
     if (!hasWindow(link)) continue
-    const without = withLink(core, link, null)
+    const without = withMaxGap(core, link, null)
     if (ask(without) === 'no') core = without
   }
   const loud = (core.tasks ?? []).some((task) => task.noisy)
@@ -112,14 +112,22 @@ function hasWindow(link: BenchLink): boolean {
   return link.maxGap !== undefined && link.maxGap !== null
 }
 
-function withLink(problem: BenchProblem, link: BenchLink, maxGap: number | null): BenchProblem {
+/** A link by its ends and its latest gap. */
+type Window = Pick<BenchLink, 'from' | 'to' | 'maxGap'>
+
+function sameWindow(a: Window, b: Window): boolean {
+  return a.from === b.from && a.to === b.to && a.maxGap === b.maxGap
+}
+
+/** The same problem with another latest gap, or none, for a window. */
+export function withMaxGap(
+  problem: BenchProblem,
+  window: Window,
+  maxGap: number | null,
+): BenchProblem {
   return {
     ...problem,
-    links: (problem.links ?? []).map((one) =>
-      one.from === link.from && one.to === link.to && one.maxGap === link.maxGap
-        ? { ...one, maxGap }
-        : one,
-    ),
+    links: (problem.links ?? []).map((one) => (sameWindow(one, window) ? { ...one, maxGap } : one)),
   }
 }
 
@@ -146,17 +154,12 @@ function widened(
   window: { from: string; to: string; maxGap: number },
   ask: Ask,
 ): number | null {
-  const links = (problem.links ?? []).filter(
-    (link) => link.from === window.from && link.to === window.to && link.maxGap === window.maxGap,
-  )
-  const link = links[0]
-  if (!link) return null
   let high = Math.max(window.maxGap, WIDEST)
-  if (ask(withLink(problem, link, high)) !== 'yes') return null
+  if (ask(withMaxGap(problem, window, high)) !== 'yes') return null
   let low = window.maxGap
   while (high - low > 1) {
     const mid = Math.floor((low + high) / 2)
-    if (ask(withLink(problem, link, mid)) === 'yes') high = mid
+    if (ask(withMaxGap(problem, window, mid)) === 'yes') high = mid
     else low = mid
   }
   return high
@@ -227,9 +230,7 @@ function sayLinks(problem: BenchProblem, clash: Clash): string[] {
   return (problem.links ?? [])
     .filter((link) => ids.has(link.from) && ids.has(link.to))
     .flatMap((link) => {
-      const window = clash.windows.some(
-        (one) => one.from === link.from && one.to === link.to && one.maxGap === link.maxGap,
-      )
+      const window = clash.windows.some((one) => sameWindow(one, link))
       const least = link.minGap ?? 0
       return [
         ...(least > 0

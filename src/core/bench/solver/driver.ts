@@ -50,7 +50,6 @@ export class Driver {
 
   run(): Outcome {
     const { engine } = this.network
-    engine.wakeAll()
     if (!engine.propagate()) return this.outcome(true)
     this.keepRunning()
     if (this.network.model.ids.length <= QUICKLY_BOUND && !this.start.first) this.raiseBound()
@@ -217,7 +216,6 @@ export function feasibility(
   if (model.impossible.length > 0 || model.domains.some((one) => one === null)) return 'no'
   const network = networkOf(model)
   const search = new Search(network, new Dice(1))
-  network.engine.wakeAll()
   const found = search.run({ conflicts, budget, by: 'time' })
   if (found === null) return 'no'
   return found === 'open' || found === 'refuted' ? 'open' : 'yes'

@@ -79,8 +79,7 @@ export class Engine {
   private readonly levels: number[] = []
   private readonly queue: number[] = []
   private readonly queued: Uint8Array
-  private clauses: (Clause | null)[] = []
-  private live = 0
+  private clauses: Clause[] = []
   /** Clauses that watch a key: clause number and the value that makes their literal false. */
   private readonly watches: Lists
   private readonly need: Int32Array
@@ -132,11 +131,6 @@ export class Engine {
     listAt(this.leaving, from).push(arc)
     if (when >= 0) listAt(this.waiting, when).push(arc)
     this.wake(from)
-  }
-
-  /** Every key is looked at: before the first propagation. */
-  wakeAll(): void {
-    for (let key = 0; key < this.keys; key++) this.wake(key)
   }
 
   /** A new level that begins with a literal that can still hold. */
@@ -208,21 +202,17 @@ export class Engine {
     this.step *= 1.05
     if (this.step > 1e100) this.rescale()
     if (keys.length === 1) return this.set(at(keys, 0), at(values, 0), GIVEN) || this.level > 0
-    const number = this.addClause(keys, values)
+    const number = this.watchClause({ keys, values, activity: this.step })
     this.set(at(keys, 0), at(values, 0), FIRST_CLAUSE - number)
     return true
   }
 
   /** Forgets half of what was learned, the least useful first; only at level 0. */
   forget(most: number): void {
-    if (this.live <= most || this.level > 0) return
-    const kept = this.clauses
-      .filter((one): one is Clause => one !== null)
-      .sort((a, b) => b.activity - a.activity)
-      .slice(0, most >> 1)
+    if (this.clauses.length <= most || this.level > 0) return
+    const kept = this.clauses.sort((a, b) => b.activity - a.activity).slice(0, most >> 1)
     for (const list of this.watches) if (list) list.length = 0
     this.clauses = []
-    this.live = 0
     for (const one of kept) if (!this.isSettled(one)) this.watchClause(one)
   }
 
@@ -234,9 +224,9 @@ export class Engine {
     if (snapped > -at(this.bound, key ^ 1)) {
       const lifted = this.holes.lift(key, value)
       this.conflict = this.explain(key, lifted, reason, this.trailKey.length)
-      const limit = Number.isFinite(snapped) ? 1 - snapped : Number.NEGATIVE_INFINITY
       // Past the last allowed value there is nothing to say of the other end.
-      if (Number.isFinite(limit)) this.conflict.push(key ^ 1, this.holes.lift(key ^ 1, limit))
+      if (Number.isFinite(snapped))
+        this.conflict.push(key ^ 1, this.holes.lift(key ^ 1, 1 - snapped))
       return false
     }
     this.trailKey.push(key)
@@ -359,14 +349,9 @@ export class Engine {
     listAt(this.watches, key ^ 1).push(number, 1 - value)
   }
 
-  private addClause(keys: Int32Array, values: Int32Array): number {
-    return this.watchClause({ keys, values, activity: this.step })
-  }
-
   private watchClause(clause: Clause): number {
     const number = this.clauses.length
     this.clauses.push(clause)
-    this.live += 1
     this.watch(at(clause.keys, 0), at(clause.values, 0), number)
     this.watch(at(clause.keys, 1), at(clause.values, 1), number)
     return number
@@ -534,7 +519,7 @@ export class Engine {
   private rescale(): void {
     for (let key = 0; key < this.keys; key++)
       this.activity[key] = (this.activity[key] as number) * 1e-100
-    for (const one of this.clauses) if (one) one.activity *= 1e-100
+    for (const one of this.clauses) one.activity *= 1e-100
     this.step *= 1e-100
   }
 }

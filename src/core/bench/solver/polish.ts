@@ -54,12 +54,8 @@ function cost({ plan, qualities }: Draft, evening: number): number {
 /** A plan of a narrowed model that ends in time; null: none was found. */
 function tryPlan(model: Model, limit: number, guide: Int32Array, budget: Budget): Plan | null {
   if (model.domains.some((one) => one === null)) return null
-  const network = networkOf(model)
-  const search = new Search(network, new Dice(1))
-  network.engine.wakeAll()
-  if (!search.endBy(limit)) return null
-  const found = search.run({ conflicts: TRY_CONFLICTS, budget, guide, by: 'time' })
-  return planOf(model, found)
+  const tries = new Tries(model, limit, budget)
+  return tries.open ? tries.plan([], guide) : null
 }
 
 function planOf(model: Model, found: Found): Plan | null {
@@ -126,7 +122,6 @@ class Tries {
   ) {
     const network = networkOf(model)
     this.search = new Search(network, new Dice(1))
-    network.engine.wakeAll()
     this.open = this.search.endBy(limit)
   }
 
