@@ -2,6 +2,7 @@ export default {
   testEnvironment: 'node',
   // A loaded machine is no reason to fail: nothing here measures time.
   testTimeout: 120_000,
+  maxWorkers: '100%',
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/scripts'],
   transform: {
     '^.+\\.tsx?$': [

@@ -27,7 +27,9 @@ for (const theme of ['light', 'dark'] as const)
     for (const path of SCREENS) {
       await page.goto(path)
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
-      const { violations } = await new AxeBuilder({ page }).analyze()
+      const axe = new AxeBuilder({ page })
+      // Names and structure are the same in both themes; only what is seen differs.
+      const { violations } = await (theme === 'dark' ? axe.withRules('color-contrast') : axe).analyze()
       for (const { id, impact, nodes } of violations)
         if (impact === 'serious' || impact === 'critical')
           serious.push(`${path} ${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)

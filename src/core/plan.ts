@@ -28,11 +28,12 @@ export {
 export { buildFromStarter } from './plan/newBuild'
 export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
-export { coatsOf } from './plan/partPlan'
+export { coatsOf, planPart } from './plan/partPlan'
 export { bare, stepsOfPart } from './plan/partWalk'
 export { type Place, placesFor } from './plan/places'
 export {
   type BenchPlan,
+  benchBuilds,
   type PlanOptions,
   planBench,
   planParts,

@@ -1,5 +1,5 @@
 import { mergeIntervals, nextIn, subtractIntervals } from './intervals'
-import type { BenchProblem, BenchTask, Interval } from './problem'
+import type { BenchLink, BenchProblem, BenchTask, Interval } from './problem'
 
 /** What holds a task where it is: it can't begin a minute sooner because of this. Source: handbook 7.4. */
 export type Hold =
@@ -42,18 +42,41 @@ export function whyNotEarlier(
   task: string,
   most = LONGEST,
 ): ChainLink[] {
-  const tasks = new Map((problem.tasks ?? []).map((one) => [one.id, one]))
-  if (!tasks.has(task)) throw new RangeError(`whyNotEarlier: no task "${task}"`)
+  const laid = layOut(problem, starts)
+  if (!laid.tasks.has(task)) throw new RangeError(`whyNotEarlier: no task "${task}"`)
   const chain: ChainLink[] = []
   const seen = new Set<string>()
   let at: string | null = task
   while (at !== null && !seen.has(at) && chain.length < most) {
     seen.add(at)
-    const link = linkOf(problem, tasks, starts, tasks.get(at) as BenchTask)
+    const link = linkOf(laid, laid.tasks.get(at) as Laid)
     chain.push(link)
     at = heldBy(link.hold)
   }
   return chain
+}
+
+/** A task where the plan puts it, with the links from and to it. */
+type Laid = { task: BenchTask; start: number; end: number; before: BenchLink[]; after: BenchLink[] }
+type Layout = {
+  problem: BenchProblem
+  tasks: ReadonlyMap<string, Laid>
+  /** The ones that end last first. */
+  byEnd: readonly Laid[]
+}
+
+function layOut(problem: BenchProblem, starts: Readonly<Record<string, number>>): Layout {
+  const tasks = new Map(
+    (problem.tasks ?? []).map((task): [string, Laid] => {
+      const start = starts[task.id] as number
+      return [task.id, { task, start, end: start + task.minutes, before: [], after: [] }]
+    }),
+  )
+  for (const link of problem.links ?? []) {
+    tasks.get(link.to)?.before.push(link)
+    tasks.get(link.from)?.after.push(link)
+  }
+  return { problem, tasks, byEnd: [...tasks.values()].sort((a, b) => b.end - a.end) }
 }
 
 function heldBy(hold: Hold): string | null {
@@ -71,82 +94,61 @@ function heldBy(hold: Hold): string | null {
 
 type Candidate = { at: number; hold: Hold; rank: number }
 
-function linkOf(
-  problem: BenchProblem,
-  tasks: ReadonlyMap<string, BenchTask>,
-  starts: Readonly<Record<string, number>>,
-  task: BenchTask,
-): ChainLink {
-  const start = starts[task.id] as number
-  const allowed = allowedStarts(problem, task)
-  const candidates = holdsOf(problem, tasks, starts, task).sort(
-    (a, b) => b.at - a.at || a.rank - b.rank,
+function linkOf(laid: Layout, one: Laid): ChainLink {
+  const { task, start } = one
+  const held = holdsOf(laid, one).reduce((a, b) =>
+    b.at > a.at || (b.at === a.at && b.rank < a.rank) ? b : a,
   )
-  const held = candidates[0] ?? { at: 0, hold: { kind: 'now' }, rank: 0 }
-  const could = nextIn(allowed, held.at)
+  const could = nextIn(allowedStarts(laid.problem, task, held.at, start), held.at)
   // Something else stood where it could have gone: the hands, at the latest.
   const hold: Hold = could < start ? { kind: 'choice', from: could } : held.hold
   const wantedAt = hold.kind !== 'choice' && held.at < start ? held.at : null
   return { task: task.id, start, hold, wantedAt }
 }
 
-function allowedStarts(problem: BenchProblem, task: BenchTask): Interval[] {
-  const open = mergeIntervals(problem.availability ?? [])
-  const quiet = task.noisy ? (problem.quiet ?? []) : []
-  const ranges = subtractIntervals(open, mergeIntervals([...quiet, ...(task.closed ?? [])]))
+/** Where a task may begin from one minute to another, by what is open. */
+function allowedStarts(problem: BenchProblem, task: BenchTask, a: number, b: number): Interval[] {
+  const near = (spans: readonly Interval[] = []) =>
+    spans.filter(([from, to]) => to > a && from < b + task.minutes)
+  const shut = [...near(task.noisy ? problem.quiet : []), ...near(task.closed)]
+  const ranges = subtractIntervals(mergeIntervals(near(problem.availability)), mergeIntervals(shut))
   return ranges.flatMap(([from, to]): Interval[] =>
     to - task.minutes >= from ? [[from, to - task.minutes]] : [],
   )
 }
 
 /** Everything that keeps a task from an earlier minute, with the minute it is kept from. */
-function holdsOf(
-  problem: BenchProblem,
-  tasks: ReadonlyMap<string, BenchTask>,
-  starts: Readonly<Record<string, number>>,
-  task: BenchTask,
-): Candidate[] {
-  const minutes = (id: string) => tasks.get(id)?.minutes ?? 0
-  const start = (id: string) => starts[id] as number
-  const own = start(task.id)
-  const candidates: Candidate[] = []
-  if (task.earliest) candidates.push({ at: task.earliest, hold: { kind: 'facts' }, rank: 1 })
-  for (const link of problem.links ?? []) {
-    if (link.to === task.id) {
-      const least = link.minGap ?? 0
-      const at = start(link.from) + minutes(link.from) + least
-      candidates.push({ at, hold: { kind: 'wait', from: link.from, minutes: least }, rank: 0 })
-    }
-    if (link.from === task.id && link.maxGap !== undefined && link.maxGap !== null) {
-      const at = start(link.to) - link.maxGap - task.minutes
-      const hold: Hold = { kind: 'window', before: link.to, minutes: link.maxGap }
-      candidates.push({ at, hold, rank: 3 })
-    }
+function holdsOf(laid: Layout, { task, before, after, ...one }: Laid): Candidate[] {
+  const holds: Candidate[] = [{ at: 0, hold: { kind: 'now' }, rank: 4 }]
+  if (task.earliest) holds.push({ at: task.earliest, hold: { kind: 'facts' }, rank: 1 })
+  for (const { from, minGap: minutes = 0 } of before) {
+    const at = (laid.tasks.get(from)?.end ?? 0) + minutes
+    holds.push({ at, hold: { kind: 'wait', from, minutes }, rank: 0 })
   }
-  candidates.push(...handsBefore(problem, tasks, starts, task).filter(({ at }) => at <= own))
-  return candidates
+  for (const { to, maxGap: minutes } of after) {
+    if (minutes === undefined || minutes === null) continue
+    const at = (laid.tasks.get(to)?.start ?? 0) - minutes - task.minutes
+    holds.push({ at, hold: { kind: 'window', before: to, minutes }, rank: 3 })
+  }
+  return [...holds, ...handsBefore(laid, task, one.start)]
 }
 
 /** The tasks right before it: the hands were busy, or the airbrush had to be cleaned. */
-function handsBefore(
-  problem: BenchProblem,
-  tasks: ReadonlyMap<string, BenchTask>,
-  starts: Readonly<Record<string, number>>,
-  task: BenchTask,
-): Candidate[] {
-  const own = starts[task.id] as number
+function handsBefore({ problem, byEnd }: Layout, task: BenchTask, own: number): Candidate[] {
   const shared = problem.changeover?.resource
   const clean = problem.changeover?.minutes ?? 0
-  return [...tasks.values()].flatMap((one): Candidate[] => {
-    const end = (starts[one.id] as number) + one.minutes
-    if (one.id === task.id || end > own || (starts[one.id] as number) > own) return []
-    const both = [one, task].every((each) => shared && each.needs?.includes(shared))
-    const hands: Candidate = { at: end, hold: { kind: 'hands', from: one.id }, rank: 2 }
-    return both && one.setup !== task.setup && clean > 0
-      ? [
-          hands,
-          { at: end + clean, hold: { kind: 'clean-out', from: one.id, minutes: clean }, rank: 2 },
-        ]
-      : [hands]
-  })
+  const uses = (one: BenchTask) => shared !== undefined && one.needs?.includes(shared) === true
+  const holds: Candidate[] = []
+  for (const { task: before, start, end } of byEnd) {
+    if (before.id === task.id || start > own || end > own) continue
+    const hands = holds[0]
+    // What ended before that, cleaned up after, holds nothing up any more.
+    if (hands && end + clean <= hands.at) break
+    if (!hands) holds.push({ at: end, hold: { kind: 'hands', from: before.id }, rank: 2 })
+    if (clean <= 0 || end + clean > own || before.setup === task.setup) continue
+    if (!uses(before) || !uses(task)) continue
+    const hold: Hold = { kind: 'clean-out', from: before.id, minutes: clean }
+    holds.push({ at: end + clean, hold, rank: 2 })
+  }
+  return holds
 }

@@ -44,7 +44,7 @@ export type BenchPlan = {
 }
 
 /** Builds that are on the bench. */
-function benchBuilds(project: Project) {
+export function benchBuilds(project: Project) {
   return (project.builds ?? []).filter((build) => build.shelved !== true)
 }
 

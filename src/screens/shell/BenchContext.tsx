@@ -12,12 +12,12 @@ import {
 } from 'react'
 import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/journal'
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, coatsOf, type PartPlan, type PlanDifference, planParts } from '@/core/plan'
+import { type BenchPlan, coatsOf, type PartPlan, type PlanDifference } from '@/core/plan'
 import { commit, undoLast, type Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { loadProject } from '@/store/project'
-import { useNow } from './now'
 import { reason } from './reason'
+import { useParts } from './useParts'
 import { usePlan } from './usePlan'
 
 /** What was just done, told at the foot of the screen with Undo beside it. */
@@ -52,8 +52,6 @@ export function useBench(): Bench {
   return bench
 }
 
-/** Parts are reckoned again this often, ms, beside every change. */
-const REFRESH = 10_000
 /** How long a message stays, ms. */
 const MESSAGE = 8000
 
@@ -83,11 +81,7 @@ function Failure({ text }: { text: string }) {
 }
 
 function Ready({ project, children }: { project: Project; children: ReactNode }) {
-  const now = useNow(REFRESH)
-  const parts = useMemo(
-    () => planParts(project, now || Date.now()).map(({ plan }) => plan),
-    [project, now],
-  )
+  const parts = useParts(project)
   const planned = usePlan(project)
   const [told, setTold] = useState<Told | null>(null)
   const tell = useCallback((text: string, undo: boolean) => {
