@@ -1,6 +1,9 @@
 import { readBenchProblem, type SolveOptions, solve } from '../src/core/bench'
+import { blendAnswer, readBlend } from '../src/core/formats/blendFile'
+import { coverAnswer, readCover } from '../src/core/formats/coverFile'
 import { dryAnswer, readDry } from '../src/core/formats/dryFile'
 import { explainAnswer, readExplain } from '../src/core/formats/explainFile'
+import { matchAnswer, readMatch } from '../src/core/formats/matchFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
 import { benchAnswer, planAnswer, projectSchedule } from '../src/core/formats/planFile'
 import { readProject } from '../src/core/formats/projectFile'
@@ -64,6 +67,9 @@ export const COMMANDS: Record<string, Command> = {
   explain: command('may one film go on another, when and how', readExplain, explainAnswer),
   dry: command('milestones of a film in a climate', readDry, dryAnswer),
   mix: command('amounts of a mix', readMix, mixAnswer),
+  cover: command('coats of a paint over backgrounds', readCover, coverAnswer),
+  match: command('recipes that come nearest a colour', readMatch, matchAnswer),
+  blend: command('the colours of recipes', readBlend, blendAnswer),
   schedule: {
     about: 'schedules a bench problem or a project',
     run: (value, flags) =>

@@ -3,8 +3,11 @@ import { join } from 'node:path'
 import { toJsonSchema } from '@valibot/to-json-schema'
 import type { GenericSchema } from 'valibot'
 import { benchProblemSchema } from '../src/core/bench'
+import { blendSchema } from '../src/core/formats/blendFile'
+import { coverSchema } from '../src/core/formats/coverFile'
 import { drySchema } from '../src/core/formats/dryFile'
 import { explainSchema } from '../src/core/formats/explainFile'
+import { matchSchema } from '../src/core/formats/matchFile'
 import { mixSchema } from '../src/core/formats/mixFile'
 import { projectSchema } from '../src/core/model/project'
 import { sequenceSchema } from '../src/core/model/sequence'
@@ -15,6 +18,9 @@ const FORMATS: Record<string, GenericSchema> = {
   'tectoria-dry': drySchema,
   'tectoria-explain': explainSchema,
   'tectoria-mix': mixSchema,
+  'tectoria-cover': coverSchema,
+  'tectoria-match': matchSchema,
+  'tectoria-blend': blendSchema,
   'tectoria-bench-problem': benchProblemSchema,
   'tectoria-project': projectSchema,
 }

@@ -47,7 +47,8 @@ it('two coats are one of twice the thickness', () => {
 })
 
 it('optics are reckoned once', () => {
-  expect(opticsOf('#123456', 3)).toBe(opticsOf('#123456', 3))
+  const paint = { masstone: '#123456', hiding: 3 }
+  expect(opticsOf(paint)).toBe(opticsOf({ ...paint }))
 })
 
 test.each([

@@ -1,4 +1,4 @@
-import { converter, differenceCiede2000, parse } from 'culori'
+import { clampRgb, converter, differenceCiede2000, formatHex, parse } from 'culori'
 import { BANDS, D65, X_BAR, Y_BAR, Z_BAR } from './observer'
 
 /** A reflectance or any other quantity by wavelength, 31 values from 400 to 700 nm. */
@@ -15,7 +15,7 @@ const FROM_XYZ = [
 ] as const
 
 /** Weights of each wavelength in the linear sRGB channels, rescaled so that R = 1 is white. Source: handbook 5.1. */
-const WEIGHTS: readonly Curve[] = FROM_XYZ.map(([x, y, z]) => {
+export const SEEN_WEIGHTS: readonly Curve[] = FROM_XYZ.map(([x, y, z]) => {
   const raw = Float64Array.from(
     { length: BANDS },
     (_, i) => (x * (X_BAR[i] ?? 0) + y * (Y_BAR[i] ?? 0) + z * (Z_BAR[i] ?? 0)) * (D65[i] ?? 0),
@@ -66,7 +66,7 @@ function smoothest(target: readonly number[]): Curve {
   let state = new Float64Array(size).fill(Math.atanh(2 * mean - 1), 0, BANDS)
   let residual = lagrangian(state, target)
   for (let round = 0; round < MOST_ROUNDS && norm(residual) > CLOSE; round++) {
-    const step = solveLinear(jacobian(state), residual)
+    const step = solveLinear(system(state, residual))
     let share = 1
     let next = moved(state, step, share)
     let left = lagrangian(next, target)
@@ -91,7 +91,7 @@ function norm(values: Float64Array): number {
 
 /** Σ over channels of weight · multiplier at one wavelength. */
 function pull(state: Float64Array, band: number): number {
-  return WEIGHTS.reduce((sum, row, c) => sum + (row[band] ?? 0) * (state[BANDS + c] ?? 0), 0)
+  return SEEN_WEIGHTS.reduce((sum, row, c) => sum + (row[band] ?? 0) * (state[BANDS + c] ?? 0), 0)
 }
 
 function lagrangian(state: Float64Array, target: readonly number[]): Float64Array<ArrayBuffer> {
@@ -102,7 +102,7 @@ function lagrangian(state: Float64Array, target: readonly number[]): Float64Arra
     const after = i < BANDS - 1 ? z - (state[i + 1] ?? 0) : 0
     const slope = (1 - Math.tanh(z) ** 2) / 2
     out[i] = 2 * (before + after) + slope * pull(state, i)
-    WEIGHTS.forEach((row, c) => {
+    SEEN_WEIGHTS.forEach((row, c) => {
       out[BANDS + c] = (out[BANDS + c] ?? 0) + ((row[i] ?? 0) * (1 + Math.tanh(z))) / 2
     })
   }
@@ -112,55 +112,52 @@ function lagrangian(state: Float64Array, target: readonly number[]): Float64Arra
   return out
 }
 
-function jacobian(state: Float64Array): Float64Array[] {
+/** The equations' slopes with the right side as a last column, row by row. */
+function system(state: Float64Array, right: Float64Array): Float64Array {
   const size = BANDS + 3
-  const rows = Array.from({ length: size }, () => new Float64Array(size))
-  const put = (r: number, c: number, value: number) => {
-    const row = rows[r]
-    if (row) row[c] = value
-  }
+  const wide = size + 1
+  const rows = new Float64Array(size * wide)
   for (let i = 0; i < BANDS; i++) {
     const t = Math.tanh(state[i] ?? 0)
     const slope = (1 - t * t) / 2
-    put(i, i, (i > 0 && i < BANDS - 1 ? 4 : 2) - 2 * slope * t * pull(state, i))
-    if (i > 0) put(i, i - 1, -2)
-    if (i < BANDS - 1) put(i, i + 1, -2)
-    WEIGHTS.forEach((row, c) => {
-      const value = slope * (row[i] ?? 0)
-      put(i, BANDS + c, value)
-      put(BANDS + c, i, value)
-    })
+    rows[i * wide + i] = (i > 0 && i < BANDS - 1 ? 4 : 2) - 2 * slope * t * pull(state, i)
+    if (i > 0) rows[i * wide + i - 1] = -2
+    if (i < BANDS - 1) rows[i * wide + i + 1] = -2
+    for (let c = 0; c < 3; c++) {
+      const value = slope * (SEEN_WEIGHTS[c]?.[i] ?? 0)
+      rows[i * wide + BANDS + c] = value
+      rows[(BANDS + c) * wide + i] = value
+    }
   }
+  for (let i = 0; i < size; i++) rows[i * wide + size] = right[i] ?? 0
   return rows
 }
 
-/** Gaussian elimination with the largest pivot. */
-function solveLinear(matrix: Float64Array[], right: Float64Array): Float64Array {
-  const size = right.length
-  const rows = matrix.map((row, i) => Float64Array.from([...row, right[i] ?? 0]))
-  const at = (r: number, c: number) => rows[r]?.[c] ?? 0
+/** Gaussian elimination with the largest pivot, in place. */
+function solveLinear(rows: Float64Array): Float64Array {
+  const size = BANDS + 3
+  const wide = size + 1
+  const at = (r: number, c: number) => rows[r * wide + c] as number
   for (let column = 0; column < size; column++) {
     let best = column
     for (let r = column + 1; r < size; r++)
       if (Math.abs(at(r, column)) > Math.abs(at(best, column))) best = r
-    const swap = rows[column]
-    const pivot = rows[best]
-    if (!swap || !pivot) continue
-    rows[best] = swap
-    rows[column] = pivot
-    const lead = pivot[column] || 1e-300
+    if (best !== column) {
+      const swap = rows.slice(column * wide, (column + 1) * wide)
+      rows.copyWithin(column * wide, best * wide, (best + 1) * wide)
+      rows.set(swap, best * wide)
+    }
+    const lead = at(column, column) || 1e-300
     for (let r = column + 1; r < size; r++) {
-      const row = rows[r]
-      if (!row) continue
-      const factor = (row[column] ?? 0) / lead
+      const factor = at(r, column) / lead
       if (factor === 0) continue
-      for (let c = column; c <= size; c++) row[c] = (row[c] ?? 0) - factor * (pivot[c] ?? 0)
+      for (let c = column; c < wide; c++) rows[r * wide + c] = at(r, c) - factor * at(column, c)
     }
   }
   const out = new Float64Array(size)
   for (let r = size - 1; r >= 0; r--) {
     let value = at(r, size)
-    for (let c = r + 1; c < size; c++) value -= at(r, c) * (out[c] ?? 0)
+    for (let c = r + 1; c < size; c++) value -= at(r, c) * (out[c] as number)
     out[r] = value / (at(r, r) || 1e-300)
   }
   return out
@@ -168,7 +165,7 @@ function solveLinear(matrix: Float64Array[], right: Float64Array): Float64Array 
 
 /** The colour of a seen reflectance, not clipped to what a screen can show. */
 export function labOfCurve(curve: Curve): Lab {
-  const [r = 0, g = 0, b = 0] = WEIGHTS.map((row) =>
+  const [r = 0, g = 0, b = 0] = SEEN_WEIGHTS.map((row) =>
     row.reduce((sum, weight, i) => sum + weight * (curve[i] ?? 0), 0),
   )
   const lab = toLab({ mode: 'lrgb', r, g, b })
@@ -187,6 +184,11 @@ export function labOf(hex: string): Lab {
 }
 
 const labs = new Map<string, Lab>()
+
+/** #RRGGBB of a colour, clipped to what a screen can show. Source: handbook 5.1. */
+export function hexOf({ l, a, b }: Lab): string {
+  return (formatHex(clampRgb({ mode: 'lab65', l, a, b })) ?? '#000000').toUpperCase()
+}
 
 /** ΔE00 between two colours. Source: handbook 5. */
 export function deltaE00(one: Lab, other: Lab): number {

@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { MIX_COATS, MIX_TOOLS, mix } from '../mixing'
 import { nameField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
+import { round } from './round'
 
 const ingredientSchema = v.looseObject({
   name: nameField,
@@ -62,10 +63,6 @@ export function readMix(value: unknown): Parsed<MixFile> {
       ],
     }
   return parsed
-}
-
-function round(value: number, places: number): number {
-  return Number(value.toFixed(places))
 }
 
 /** The answer of `mix`. Source: docs/formats.md. */

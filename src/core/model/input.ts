@@ -102,3 +102,20 @@ export function formatProblem(value: unknown, format: string, newest: number): P
     }
   return null
 }
+
+/**
+ * Reads a small request that may leave out `format` and `version`, but not say others.
+ *
+ * @returns the typed value, or every problem; never throws
+ */
+export function readOptional<T>(
+  schema: v.BaseSchema<unknown, T, v.BaseIssue<unknown>>,
+  value: unknown,
+  format: string,
+  newest: number,
+): Parsed<T> {
+  const said = typeof value === 'object' && value !== null && !Array.isArray(value)
+  const whole = said ? { format, version: newest, ...value } : value
+  const problem = formatProblem(whole, format, newest)
+  return problem ? { ok: false, problems: [problem] } : parse(schema, whole)
+}

@@ -1,4 +1,4 @@
-import { colourOver, defaultHiding, deltaE00, labOf } from '../../colour'
+import { colourOver, deltaE00, labOf, thicknessOf } from '../../colour'
 import { HARSH, lineBand } from '../../materials'
 import { filmState } from '../film'
 import type { Draft, Rule } from '../finding'
@@ -9,8 +9,6 @@ import { seenFilms } from '../stack'
 const LEFT = 0.4
 /** Depth of a panel line where nobody has said it, mm. */
 const DEPTH = 0.2
-/** Undiluted paint of one normal light coat, µm. Source: handbook 5.1. */
-const COAT_MICRONS = 7.5
 /** Share of paint in a recess wash where the step doesn't say. Source: handbook 4.5. */
 const WASH_SHARE = 0.1
 
@@ -20,11 +18,7 @@ function contrastOf({ step, stack, setting }: Moment) {
   if (step.do !== 'line' || !step.colour || !face) return null
   const share = step.thinning === undefined ? WASH_SHARE : 1 - step.thinning
   const microns = (setting.sequence.lineDepthMm ?? DEPTH) * 1000 * LEFT
-  const film = {
-    masstone: step.colour,
-    hiding: defaultHiding(step.colour),
-    thickness: (microns * share) / COAT_MICRONS,
-  }
+  const film = { masstone: step.colour, thickness: thicknessOf(microns, share) }
   const line = colourOver(face, [film])
   const base = labOf(face)
   return { difference: deltaE00(line, base), darker: line.l < base.l }

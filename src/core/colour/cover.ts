@@ -1,0 +1,74 @@
+import { groundOf, labInside, layer, type Optics, opticsOf, type Paint } from './optics'
+import { type Curve, deltaE00, type Lab, labOf } from './spectrum'
+
+/** A colour is covered when it differs from the masstone by less than this, ΔE00. Source: handbook 5.2. */
+const COVERED = 1.5
+/** So many coats are tried before it is said that it never covers. Source: handbook 5.2. */
+const MOST_COATS = 100
+
+export type Covering = {
+  /** The colour after each coat. */
+  coats: Lab[]
+  /** How far each is from the masstone, ΔE00. */
+  deltaE00: number[]
+  /** The fewest coats that cover; null: not in a hundred. */
+  toCover: number | null
+}
+
+/** Fewest coats of a thickness that cover a ground; null: never. Source: handbook 5.2. */
+function coatsToCover(
+  optics: Optics,
+  thickness: number,
+  ground: Curve,
+  masstone: Lab,
+): number | null {
+  let curve = ground
+  for (let n = 1; n <= MOST_COATS; n++) {
+    curve = layer(optics, thickness, curve)
+    if (deltaE00(labInside(curve), masstone) < COVERED) return n
+  }
+  return null
+}
+
+/**
+ * Coats of one paint over an opaque ground.
+ *
+ * @param ground reflectance inside of what is under them: `groundOf` a colour, or `stackOver` the films of a stack
+ * @param coats how many are shown
+ * @param thickness of one coat, X in normal light coats
+ * Source: handbook 5.2.
+ */
+export function cover(paint: Paint, ground: Curve, coats: number, thickness: number): Covering {
+  const optics = opticsOf(paint)
+  const masstone = labOf(paint.masstone)
+  const shown: Lab[] = []
+  let curve = ground
+  for (let n = 0; n < coats; n++) {
+    curve = layer(optics, thickness, curve)
+    shown.push(labInside(curve))
+  }
+  return {
+    coats: shown,
+    deltaE00: shown.map((lab) => deltaE00(lab, masstone)),
+    toCover: coatsToCover(optics, thickness, ground, masstone),
+  }
+}
+
+/** One undercoat of a comparison, with what a colour over it comes to. */
+export type Undercoat = { colour: string; covering: Covering }
+
+/** Undercoats by how soon a colour covers them, soonest first; among equals the one that is nearest after one coat. Source: handbook 5.2. */
+export function rankUndercoats(
+  paint: Paint,
+  undercoats: readonly string[],
+  thickness: number,
+): Undercoat[] {
+  const never = MOST_COATS + 1
+  return undercoats
+    .map((colour) => ({ colour, covering: cover(paint, groundOf(colour), 1, thickness) }))
+    .sort(
+      (a, b) =>
+        (a.covering.toCover ?? never) - (b.covering.toCover ?? never) ||
+        (a.covering.deltaE00[0] ?? 0) - (b.covering.deltaE00[0] ?? 0),
+    )
+}

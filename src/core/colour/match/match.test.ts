@@ -1,0 +1,134 @@
+import { blend, deltaE00, labOf, type MatchBottle, match } from '../index'
+import { reducedRatios } from './ratios'
+
+/** A repeatable row of numbers from 0 to 1. */
+function numbers(seed: number): () => number {
+  let state = seed
+  return () => {
+    state = (state * 1103515245 + 12345) % 2147483648
+    return state / 2147483648
+  }
+}
+
+function shelf(next: () => number, count: number): MatchBottle[] {
+  return Array.from({ length: count }, (_, i) => ({
+    name: `bottle ${i}`,
+    masstone: hexFrom(next),
+    hiding: 0.5 + next() * 8,
+    strength: 0.5 + next() * 3,
+    share: 0.6 + next() * 0.4,
+  }))
+}
+
+function hexFrom(next: () => number): string {
+  const channel = () =>
+    Math.floor(next() * 256)
+      .toString(16)
+      .padStart(2, '0')
+  return `#${channel()}${channel()}${channel()}`
+}
+
+/** Every set of bottles with its best difference, by trying everything. */
+function bruteForce(target: string, bottles: readonly MatchBottle[], most: number, drops: number) {
+  const wanted = labOf(target)
+  const best = new Map<string, number>()
+  const sets = (from: number, set: number[]): number[][] =>
+    set.length === most
+      ? [set]
+      : [
+          ...(set.length > 0 ? [set] : []),
+          ...bottles.slice(from).flatMap((_, i) => sets(from + i + 1, [...set, from + i])),
+        ]
+  for (const set of sets(0, []))
+    for (const ratio of reducedRatios(set.length, drops)) {
+      const members = set.map((one) => bottles[one] as MatchBottle)
+      const off = deltaE00(blend(members, ratio), wanted)
+      const key = set.join()
+      if (off < (best.get(key) ?? Number.POSITIVE_INFINITY)) best.set(key, off)
+    }
+  return best
+}
+
+const sizeOf = (key: string) => key.split(',').length
+
+it('is as good as trying everything, on 200 random small shelves', () => {
+  const next = numbers(11)
+  for (let run = 0; run < 200; run++) {
+    const bottles = shelf(next, 2 + Math.floor(next() * 4))
+    const target = hexFrom(next)
+    const drops = 3 + Math.floor(next() * 3)
+    const recipes = match(target, bottles, { maxBottles: 3, maxDrops: drops })
+    const all = bruteForce(target, bottles, 3, drops)
+    const least = Math.min(...all.values())
+    const bestOf = (size: number) =>
+      Math.min(...[...all].filter(([key]) => sizeOf(key) === size).map(([, off]) => off))
+    const size = [1, 2, 3].find((one) => bestOf(one) <= least + 0.5) as number
+    const [first, ...others] = recipes
+    expect(first?.parts).toHaveLength(size)
+    expect(first?.deltaE00).toBeLessThanOrEqual(bestOf(size) + 0.05 + 1e-9)
+    const key = (recipe: (typeof recipes)[number]) => recipe.parts.map((one) => one.bottle).join()
+    const rest = [...all]
+      .filter(([one]) => first && one !== key(first))
+      .map(([, off]) => off)
+      .sort((a, b) => a - b)
+    others.forEach((recipe, i) => {
+      expect(recipe.deltaE00).toBeLessThanOrEqual((rest[i] as number) + 0.05 + 1e-9)
+    })
+    expect(recipes).toHaveLength(Math.min(4, all.size))
+    expect(new Set(recipes.map(key)).size).toBe(recipes.length)
+  }
+})
+
+it.each([1, 2, 3])('the screen leaves out nothing that counts, shelf %d', (seed) => {
+  const next = numbers(seed * 97)
+  const bottles = shelf(next, 27)
+  const target = hexFrom(next)
+  const screened = match(target, bottles, { maxBottles: 3, maxDrops: 6 })
+  const tried = match(target, bottles, { maxBottles: 3, maxDrops: 6, exhaustiveUpTo: 40 })
+  expect(screened).toEqual(tried)
+})
+
+const NEUTRAL: MatchBottle[] = [
+  { name: 'white', masstone: '#F4F4F2', hiding: 4 },
+  { name: 'black', masstone: '#1A1A1A', hiding: 1, strength: 3 },
+  { name: 'blue', masstone: '#2038B0', hiding: 3 },
+  { name: 'ochre', masstone: '#B07A2A', hiding: 4 },
+]
+
+it('a bottle of that very colour is the whole recipe', () => {
+  const [first] = match('#B07A2A', NEUTRAL, { maxBottles: 3, maxDrops: 12 })
+  expect(first?.parts).toEqual([{ name: 'ochre', drops: 1, bottle: 3 }])
+  expect(first?.deltaE00).toBeLessThan(0.05)
+})
+
+it('says the colour that blend says, and never takes more than it may', () => {
+  const recipes = match('#6F7C86', NEUTRAL, { maxBottles: 4, maxDrops: 24 })
+  for (const { parts, deltaE00: off } of recipes) {
+    const drops = NEUTRAL.map((_, i) => parts.find((one) => one.bottle === i)?.drops ?? 0)
+    expect(deltaE00(blend(NEUTRAL, drops), labOf('#6F7C86'))).toBeCloseTo(off, 9)
+    expect(drops.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(24)
+  }
+})
+
+it('a fourth bottle is taken only where it helps', () => {
+  const three = match('#6F6A5C', NEUTRAL, { maxBottles: 3, maxDrops: 24 })[0]
+  const four = match('#6F6A5C', NEUTRAL, { maxBottles: 4, maxDrops: 24 })[0]
+  expect(four?.deltaE00).toBeLessThanOrEqual((three?.deltaE00 ?? 0) + 0.5)
+})
+
+it('progress runs to the end; an empty shelf has no recipe', () => {
+  const told: number[] = []
+  match('#6F7C86', NEUTRAL, { maxBottles: 3, maxDrops: 5, onProgress: (share) => told.push(share) })
+  expect(told.at(-1)).toBe(1)
+  expect(told).toEqual([...told].sort((a, b) => a - b))
+  expect(match('#6F7C86', [], { maxBottles: 3, maxDrops: 5 })).toEqual([])
+})
+
+test.each([
+  [1, 12, 1],
+  [2, 12, 45],
+  [3, 3, 1],
+  [3, 4, 4],
+])('%d bottles in up to %d drops have %d reduced ratios', (bottles, drops, count) => {
+  expect(reducedRatios(bottles, drops)).toHaveLength(count)
+})

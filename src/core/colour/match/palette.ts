@@ -1,0 +1,77 @@
+import { opticsOf, type Paint } from '../optics'
+import type { Curve } from '../spectrum'
+
+/** A bottle that a mix may take drops of. */
+export type MatchBottle = Paint & {
+  name: string
+  /** Paint share of what is in it; 1: neat. */
+  share?: number | undefined
+  /** Left out: as an acrylic's dropper gives. */
+  dropsPerMl?: number | undefined
+}
+
+/** Drops to the millilitre of a bottle that doesn't say. Source: handbook 4.2. */
+const DROPS = 28
+
+/** Volume of undiluted paint in one drop, ml. Source: handbook 5.1. */
+export function paintInDrop({ share = 1, dropsPerMl = DROPS }: MatchBottle): number {
+  return share / dropsPerMl
+}
+
+/** One bottle made ready for the search: what a drop of it adds to absorption and scattering. */
+export type Pigment = {
+  k: Curve
+  s: Curve
+  /** K/S of its own. */
+  ratio: Curve
+  /** Its weight in a mix, per drop: scattering, as good as the same at every wavelength. */
+  weight: number
+}
+
+export function pigmentOf(bottle: MatchBottle): Pigment {
+  const optics = opticsOf(bottle)
+  const amount = paintInDrop(bottle) * (bottle.strength ?? 1)
+  const k = optics.k.map((one) => one * amount)
+  const s = optics.s.map((one) => one * amount)
+  return {
+    k,
+    s,
+    ratio: k.map((one, i) => one / (s[i] as number)),
+    weight: s.reduce((sum, one) => sum + one, 0) / s.length,
+  }
+}
+
+/** Puts K/S of drops of some pigments into `into`. */
+export function mixRatio(
+  pigments: readonly Pigment[],
+  set: readonly number[],
+  drops: readonly number[],
+  into: Curve,
+): Curve {
+  const bands = into.length
+  const a = pigments[set[0] as number] as Pigment
+  const b = pigments[set[1] as number] as Pigment
+  const m = drops[0] as number
+  const n = drops[1] as number
+  // Most mixes that are looked at are of two bottles: those without a loop over the bottles.
+  if (set.length === 2) {
+    const { k: ka, s: sa } = a
+    const { k: kb, s: sb } = b
+    for (let i = 0; i < bands; i++)
+      into[i] =
+        (m * (ka[i] as number) + n * (kb[i] as number)) /
+        (m * (sa[i] as number) + n * (sb[i] as number))
+    return into
+  }
+  for (let i = 0; i < bands; i++) {
+    let k = 0
+    let s = 0
+    for (let one = 0; one < set.length; one++) {
+      const pigment = pigments[set[one] as number] as Pigment
+      k += (drops[one] as number) * (pigment.k[i] as number)
+      s += (drops[one] as number) * (pigment.s[i] as number)
+    }
+    into[i] = k / s
+  }
+  return into
+}
