@@ -36,6 +36,7 @@ module.exports = {
     layer('core-drying', '^src/core/drying/', core(['model/', 'materials/', 'drying/'])),
     layer('core-mixing', '^src/core/mixing/', core(['model/', 'materials/', 'mixing/'])),
     layer('core-colour', '^src/core/colour/', core(['model/', 'colour/'])),
+    layer('core-mesh', '^src/core/mesh/', core(['mesh/'])),
     layer('core-sensor', '^src/core/sensor/', core(['model/', 'sensor/'])),
     layer('core-journal', '^src/core/journal/', core(['model/', 'journal/'])),
     layer(

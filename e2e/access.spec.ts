@@ -29,7 +29,10 @@ for (const theme of ['light', 'dark'] as const)
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
       const axe = new AxeBuilder({ page })
       // Names and structure are the same in both themes; only what is seen differs.
-      const { violations } = await (theme === 'dark' ? axe.withRules('color-contrast') : axe).analyze()
+      const { violations } = await (theme === 'dark'
+        ? axe.withRules('color-contrast')
+        : axe
+      ).analyze()
       for (const { id, impact, nodes } of violations)
         if (impact === 'serious' || impact === 'critical')
           serious.push(`${path} ${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)

@@ -30,6 +30,7 @@ export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf, planPart } from './plan/partPlan'
 export { bare, stepsOfPart } from './plan/partWalk'
+export { type LinedBy, type LiningAnswer, type LiningQuestion, pickLining } from './plan/pickLining'
 export { type Place, placesFor } from './plan/places'
 export {
   type BenchPlan,
@@ -41,6 +42,7 @@ export {
 } from './plan/planBench'
 export { type SchoolEffect, schoolEffect } from './plan/schoolEffect'
 export { type CardAct, type SessionCard, sessionCard, tasksIn } from './plan/sessionCard'
+export { bottlePaint, mixableFamilies, mixablePaints, type ShelfPaint } from './plan/shelfColours'
 export { SHELF_RULES, type ShelfFinding, shelfFindings } from './plan/shelfRules'
 export { type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'

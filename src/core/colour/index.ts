@@ -1,9 +1,27 @@
+export { CHIP_DEEP, CHIP_DEEP_SHARE, CHIP_LIGHTER, chipColours } from './chips'
 export { type Covering, cover, rankUndercoats, type Undercoat } from './cover'
 export { type ColourFilm, colourOver, stackOver, thicknessOf } from './film'
 export { CLEAR_HIDING, defaultHiding } from './hiding'
+export {
+  LIGHT_NEUTRAL,
+  lightened,
+  OFF_WHITE_SHARES,
+  type OffWhite,
+  offWhites,
+  SCALE_EFFECT,
+  scaleEffectShare,
+} from './lighten'
 export { blend, match, portionsOf, type Recipe } from './match/match'
 export type { MatchBottle } from './match/palette'
 export type { SearchOptions } from './match/search'
 export { mixColour, mixOptics, type Portion } from './mixture'
 export { groundOf, labInside, type Optics, opaque, opticsOf, outside, type Paint } from './optics'
+export {
+  colourOfLight,
+  type Light,
+  patchLight,
+  type WhiteBalance,
+  whiteBalance,
+} from './picture'
+export { surfaceReflection, underSheen } from './sheen'
 export { curveOf, deltaE00, hexOf, type Lab, labOf, labOfCurve } from './spectrum'

@@ -36,14 +36,6 @@ export const LOSS_PER_FILL = 0.4
 /** Spare on top, share. Source: handbook 4.4. */
 export const MARGIN = 0.15
 
-/** Complexity of a surface, factor on the area of its plain shape. Source: handbook 4.4. */
-export const COMPLEXITY = { smooth: 1, panelled: 1.1, greebled: 1.4, figure: 1.6 } as const
-
-/** Area of a box, cm², from its edges in mm. Source: handbook 4.4. */
-export function boxArea(lengthMm: number, widthMm: number, heightMm: number): number {
-  return (2 * (lengthMm * widthMm + lengthMm * heightMm + widthMm * heightMm)) / 100
-}
-
 export type CoverageRequest = {
   /** cm² */
   area: number

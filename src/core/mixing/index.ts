@@ -1,6 +1,28 @@
+export { ADDITIVE_DROPS, type Additive, additiveDrops } from './additives'
 export {
-  boxArea,
-  COMPLEXITY,
+  barOf,
+  JOBS,
+  type Job,
+  largestParticle,
+  nozzleWarning,
+  type Pressure,
+  pressureFor,
+  psiOf,
+  type ThinningAdvice,
+  thinningAdvice,
+  viscosityFactor,
+} from './advice'
+export {
+  type Correction,
+  correction,
+  type Liquid,
+  putRight,
+  scaledTo,
+  shareTogether,
+  type TopUp,
+  topUp,
+} from './correct'
+export {
   coatVolume,
   LANDS,
   MARGIN,
@@ -12,5 +34,15 @@ export {
   WET_FILM_UM,
 } from './coverage'
 export { DROPS_PER_ML, dropError, roundToDrops, smallestGoodSize } from './drops'
+export { DENSITY, densityOf, massOf, volumeOf } from './mass'
 export { type Ingredient, type Mix, type MixRequest, mix } from './mix'
 export { addedFromShare, exactParts, sayRatio, shareFromAdded, wholeParts } from './ratio'
+export { COMPLEXITY, type Shape, shapeArea } from './shapes'
+export {
+  type PouredTwoPart,
+  pouredTwoPart,
+  TWO_PART_TOLERANCE,
+  type TwoPart,
+  type TwoPartAmounts,
+  twoPartAmounts,
+} from './twoPart'

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
-import { boxArea, COMPLEXITY, coatVolume, mixVolume } from './coverage'
+import { coatVolume, mixVolume } from './coverage'
 import { dropError, roundToDrops, smallestGoodSize } from './drops'
 import { mix } from './mix'
 import { addedFromShare, exactParts, sayRatio, shareFromAdded, wholeParts } from './ratio'
+import { COMPLEXITY, shapeArea } from './shapes'
 
 const two = (paint: number, thinner: number) => [
   { name: 'paint', parts: paint },
@@ -159,8 +160,8 @@ describe('whole drops', () => {
 
 describe('how much to mix, handbook 4.4', () => {
   it('a hull of 120 × 60 × 40 mm is 288 cm², panelled and greebled about 374', () => {
-    expect(boxArea(120, 60, 40)).toBeCloseTo(288, 9)
-    expect(boxArea(120, 60, 40) * 1.3).toBeCloseTo(374, 0)
+    expect(shapeArea({ kind: 'box', length: 120, width: 60, height: 40 })).toBeCloseTo(288, 9)
+    expect(shapeArea({ kind: 'box', length: 120, width: 60, height: 40 }) * 1.3).toBeCloseTo(374, 0)
     expect(COMPLEXITY.panelled).toBe(1.1)
   })
   test.each([

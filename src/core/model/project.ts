@@ -85,6 +85,26 @@ export const bottleSchema = v.looseObject({
   /** How the lid of decanted paint lies: resting on it, or closed. */
   lid: v.optional(v.picklist(['resting', 'closed'])),
   product: v.optional(productSchema),
+  /** Its look over white after one normal light coat. */
+  undertone: v.optional(hexField),
+  /** Normal light coats until it hides. */
+  hiding: v.optional(ranged(0.2, 200, 'light coats')),
+  /** Tinting strength in a mix, 1 like most. */
+  strength: v.optional(ranged(0.05, 20)),
+  /** g/ml. */
+  density: v.optional(ranged(0.3, 5, 'g/ml')),
+  /** Every time something was poured into it: paint share before and after. */
+  thinnings: v.optional(
+    v.array(
+      v.looseObject({
+        at: instantField,
+        addedMl: ranged(0.01, 5000, 'ml'),
+        addedShare: ranged(0, 1, '(paint share of what was added)'),
+        with: v.optional(nameField),
+        shareAfter: ranged(0, 1, '(paint share)'),
+      }),
+    ),
+  ),
   note,
 })
 export type Bottle = v.InferOutput<typeof bottleSchema>

@@ -1,0 +1,51 @@
+import { clampRgb, converter, formatHex } from 'culori'
+
+const toLinear = converter('lrgb')
+const toRgb = converter('rgb')
+
+/** Linear light of a place in a picture: red, green, blue, 0 to 1. */
+export type Light = readonly [number, number, number]
+
+/**
+ * The mean light of a patch: colours are averaged as light, not as numbers of the file.
+ *
+ * @param pixels red, green, blue, opacity of each pixel, 0 to 255, as a canvas gives them
+ * @returns null where nothing of the patch is opaque
+ * Source: handbook 5.4.
+ */
+export function patchLight(pixels: Uint8ClampedArray): Light | null {
+  let [r, g, b, count] = [0, 0, 0, 0]
+  for (let i = 0; i + 3 < pixels.length; i += 4) {
+    if ((pixels[i + 3] as number) < 128) continue
+    const linear = toLinear({
+      mode: 'rgb',
+      r: (pixels[i] as number) / 255,
+      g: (pixels[i + 1] as number) / 255,
+      b: (pixels[i + 2] as number) / 255,
+    })
+    r += linear.r
+    g += linear.g
+    b += linear.b
+    count++
+  }
+  return count === 0 ? null : [r / count, g / count, b / count]
+}
+
+/** Channels darker than this say nothing of the light they were taken in. */
+const DARKEST = 0.01
+
+/** What each channel is multiplied with so that a patch that is grey in truth comes out grey. */
+export type WhiteBalance = readonly [number, number, number]
+
+/** @returns null where the patch is too dark to tell. Source: N85. */
+export function whiteBalance(neutral: Light): WhiteBalance | null {
+  if (Math.min(...neutral) < DARKEST) return null
+  const mean = (neutral[0] + neutral[1] + neutral[2]) / 3
+  return [mean / neutral[0], mean / neutral[1], mean / neutral[2]]
+}
+
+/** The colour of a light, #RRGGBB, clipped to what a screen can show. */
+export function colourOfLight(light: Light, balance: WhiteBalance = [1, 1, 1]): string {
+  const [r, g, b] = light.map((one, i) => one * (balance[i] as number)) as [number, number, number]
+  return (formatHex(clampRgb(toRgb({ mode: 'lrgb', r, g, b }))) ?? '#000000').toUpperCase()
+}

@@ -1,0 +1,138 @@
+import {
+  DECANTED_THINNING,
+  familyRow,
+  PRESSURE_BAR,
+  PSI_PER_BAR,
+  type ShareRange,
+  THINNING,
+} from '../materials'
+import type { Family } from '../model/vocabulary'
+
+/** What a mix is for. */
+export const JOBS = ['brush', 'colour', 'primer', 'detail', 'clear', 'metal', 'mottle'] as const
+export type Job = (typeof JOBS)[number]
+
+export type ThinningAdvice = {
+  /** Thinner as share of the mix, from … to, at this warmth; null: it isn't laid on that way. */
+  share: ShareRange | null
+  thinnedWith: string
+  /** Retarder, percent of the mix, from … to; null: none. */
+  retarder: readonly [number, number] | null
+  flowAid: boolean
+  because: string[]
+}
+
+/** The bench that the guide is meant for, °C. Source: handbook 4.5. */
+const REFERENCE = 20
+/** Above this retarder takes the place of more thinner, °C. Source: handbook 4.5. */
+const HOT = 26
+/** A point of thinner share more for so many degrees of cold. Source: handbook 4.5. */
+const DEGREES_A_POINT = 3
+/** Retarder in the heat, percent. Source: handbook 4.5. */
+const HOT_RETARDER = [2, 5] as const
+/** Viscosity grows so much for every degree below the reference, share. Source: handbook 4.5. */
+const THICKER_A_DEGREE = { solventBorne: 0.025, waterBorne: 0.02 } as const
+
+/** Families that a brush leaves streaks with unless retarded. Source: handbook 4.5. */
+const BRUSH_RETARDER: readonly Family[] = ['lacquer', 'alcohol-acrylic']
+/** Families that an airbrush wants flow aid with. Source: handbook 4.5. */
+const AIRBRUSH_FLOW_AID: readonly Family[] = ['water-acrylic', 'acrylic-pu']
+
+/** How much thicker paint is than at 20 °C, factor. Source: handbook 4.5. */
+export function viscosityFactor(family: Family, celsius: number): number {
+  const rate = THICKER_A_DEGREE[familyRow(family).waterBorne ? 'waterBorne' : 'solventBorne']
+  return (1 + rate) ** (REFERENCE - celsius)
+}
+
+/**
+ * How far to thin, with what, and what else goes in. A starting point; a product's sheet overrides.
+ *
+ * @param decanted lacquer from a spray can is thin already
+ * Source: handbook 4.5.
+ */
+export function thinningAdvice(
+  family: Family,
+  job: Job,
+  celsius: number,
+  decanted = false,
+): ThinningAdvice {
+  const row = decanted && family === 'lacquer' ? DECANTED_THINNING : THINNING[family]
+  const range = rangeOf(row, job)
+  const because: string[] = []
+  const points = Math.max(0, REFERENCE - celsius) / DEGREES_A_POINT / 100
+  if (range && points > 0)
+    because.push(
+      `At ${celsius} °C it is ${Math.round((viscosityFactor(family, celsius) - 1) * 100)} % thicker than at ${REFERENCE} °C: ${Math.round(points * 100)} points more thinner, or warm the bottle in warm water.`,
+    )
+  const hot = celsius > HOT
+  if (range && hot)
+    because.push(`Above ${HOT} °C it dries in the air: retarder instead of more thinner.`)
+  const brushed = job === 'brush' && BRUSH_RETARDER.includes(family)
+  if (range && brushed) because.push('For the brush a little retarder lets the strokes level.')
+  return {
+    share: range && [Math.min(0.99, range[0] + points), Math.min(0.99, range[1] + points)],
+    thinnedWith: row.thinnedWith,
+    retarder: range && (hot || brushed) ? HOT_RETARDER : null,
+    flowAid: range !== null && job !== 'brush' && AIRBRUSH_FLOW_AID.includes(family),
+    because,
+  }
+}
+
+function rangeOf(row: (typeof THINNING)[Family] | typeof DECANTED_THINNING, job: Job) {
+  switch (job) {
+    case 'brush':
+      return row.brush
+    case 'detail':
+    case 'mottle':
+      return row.detail ?? row.airbrush
+    case 'clear':
+      return row.clear
+    default:
+      return row.airbrush
+  }
+}
+
+/** Pressure of the airbrush in bar and psi, from … to. */
+export type Pressure = { bar: readonly [number, number]; psi: readonly [number, number] }
+
+/** From this nozzle on it is a broad one, mm. Source: handbook 4.5. */
+const BROAD = 0.4
+/** Metals and pigment-rich primers want at least this nozzle, mm. Source: handbook 4.5. */
+const COARSE_NOZZLE = 0.3
+/** The largest particle stays under this share of the nozzle. Source: handbook 4.5. */
+const PARTICLE_SHARE = 0.2
+
+/** Pressure for a nozzle and a job; null: nothing is sprayed. Source: handbook 4.5. */
+export function pressureFor(nozzleMm: number, job: Job): Pressure | null {
+  if (job === 'brush') return null
+  const bar = barFor(nozzleMm, job)
+  return { bar, psi: [psiOf(bar[0]), psiOf(bar[1])] }
+}
+
+function barFor(nozzleMm: number, job: Job): readonly [number, number] {
+  if (job === 'mottle') return PRESSURE_BAR.mottleAndSoot
+  if (job === 'primer' || job === 'clear') return PRESSURE_BAR.primerAndClear
+  return nozzleMm >= BROAD ? PRESSURE_BAR.broad : PRESSURE_BAR.fine
+}
+
+/** Source: handbook 4.5. */
+export function psiOf(bar: number): number {
+  return bar * PSI_PER_BAR
+}
+
+/** Source: handbook 4.5. */
+export function barOf(psi: number): number {
+  return psi / PSI_PER_BAR
+}
+
+/** The largest particle that a nozzle passes, µm. Source: handbook 4.5. */
+export function largestParticle(nozzleMm: number): number {
+  return nozzleMm * 1000 * PARTICLE_SHARE
+}
+
+/** Does a nozzle clog with this? null: no. Source: handbook 4.5. */
+export function nozzleWarning(nozzleMm: number, job: Job): string | null {
+  return (job === 'metal' || job === 'primer') && nozzleMm < COARSE_NOZZLE
+    ? `Metals and primers want a nozzle of ${COARSE_NOZZLE} mm or more: ${nozzleMm} mm passes particles up to ${largestParticle(nozzleMm).toFixed(0)} µm.`
+    : null
+}

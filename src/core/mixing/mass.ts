@@ -1,0 +1,50 @@
+import { familyRow } from '../materials'
+import type { Family, Role, Solvent } from '../model/vocabulary'
+
+/** Densities, g/ml, where a bottle doesn't say. Source: handbook 4.2. */
+export const DENSITY = {
+  waterBorne: 1.2,
+  solventBorne: 1,
+  metal: 1.3,
+  twoPartClear: 1,
+  water: 1,
+  alcohol: 0.8,
+  spirit: 0.78,
+  lacquerThinner: 0.87,
+} as const
+
+const THINNER: Partial<Record<Solvent, number>> = {
+  water: DENSITY.water,
+  alcohol: DENSITY.alcohol,
+  'spirit-mild': DENSITY.spirit,
+  'spirit-hot': DENSITY.spirit,
+  'lacquer-mild': DENSITY.lacquerThinner,
+  'lacquer-hot': DENSITY.lacquerThinner,
+  'reducer-2k': DENSITY.lacquerThinner,
+}
+
+/** Density of a liquid by what it is, g/ml. Source: handbook 4.2. */
+export function densityOf(liquid: {
+  family: Family
+  role: Role
+  solvent?: Solvent | undefined
+}): number {
+  const row = familyRow(liquid.family)
+  if (liquid.role === 'thinner' || liquid.role === 'cleaner') {
+    const solvent = liquid.solvent ?? row.thinners[0]
+    return (solvent && THINNER[solvent]) ?? DENSITY.lacquerThinner
+  }
+  if (liquid.role === 'metal') return DENSITY.metal
+  if (liquid.family === 'urethane-2k') return DENSITY.twoPartClear
+  return row.waterBorne ? DENSITY.waterBorne : DENSITY.solventBorne
+}
+
+/** @param density g/ml. Source: handbook 4.2. */
+export function massOf(ml: number, density: number): number {
+  return ml * density
+}
+
+/** @param density g/ml, above 0. Source: handbook 4.2. */
+export function volumeOf(grams: number, density: number): number {
+  return grams / density
+}

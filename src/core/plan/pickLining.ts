@@ -1,0 +1,165 @@
+import { colourOver, deltaE00, hexOf, type Lab, labOf, thicknessOf } from '../colour'
+import { HARSH, lineBand } from '../materials'
+import type { Bottle } from '../model/project'
+import type { SCHOOLS } from '../model/vocabulary'
+import { bottlePaint } from './shelfColours'
+
+/** Liquid that stays in a recess as a share of its depth. Source: handbook 5.3. */
+const LEFT = 0.4
+/** Dilutions that are tried, paint share of the wash. Source: handbook 4.5. */
+const SHARES = [
+  0.005, 0.0075, 0.01, 0.015, 0.02, 0.03, 0.05, 0.08, 0.1, 0.12, 0.15, 0.2, 0.25, 0.3,
+] as const
+
+export type LiningQuestion = {
+  /** The face that is lined, #RRGGBB. */
+  face: string
+  look: (typeof SCHOOLS.liningLook)[number]
+  scale: number
+  /** Depth of the lines, mm. */
+  depthMm: number
+  /** Paint share of the wash; null: whichever reads best. */
+  share: number | null
+}
+
+export type LinedBy = {
+  bottle: Bottle
+  /** Paint share it is seen at. */
+  share: number
+  line: string
+  deltaE00: number
+  darker: boolean
+  /** Inside of the band, darker, and not harsh. */
+  reads: boolean
+  /** Of the hue family that goes with the face. */
+  suits: boolean
+}
+
+export type LiningAnswer = {
+  band: { from: number; to: number }
+  washes: LinedBy[]
+  /** Why no dark wash reads, and what does; null: some do, or there is none on the shelf. */
+  instead: string | null
+}
+
+/**
+ * The shelf's washes for a face: inside the band first, then of the hue family that goes with the face, then what there is
+ * most of.
+ *
+ * Source: handbook 5.3.
+ */
+export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): LiningAnswer {
+  const band = lineBand(question.look, question.scale)
+  const base = labOf(question.face)
+  const washes = shelf
+    .filter((one) => one.role === 'wash' && one.colour)
+    .map((bottle) => linedBy(bottle, question, band))
+  washes.sort(
+    (a, b) =>
+      Number(b.reads) - Number(a.reads) ||
+      suitRank(a, base) - suitRank(b, base) ||
+      offBand(a.deltaE00, band) - offBand(b.deltaE00, band) ||
+      b.bottle.leftMl - a.bottle.leftMl,
+  )
+  return { band, washes, instead: insteadOf(question.face, band) }
+}
+
+function linedBy(bottle: Bottle, question: LiningQuestion, band: LiningAnswer['band']): LinedBy {
+  const shares = question.share === null ? SHARES : [question.share]
+  const tries = shares.map((share) => seen(bottle, question, share, band))
+  const usual = (one: LinedBy) => Math.abs(one.share - 0.1)
+  return tries.reduce((best, one) => {
+    const nearer = offBand(one.deltaE00, band) - offBand(best.deltaE00, band)
+    return nearer < -1e-9 || (nearer < 1e-9 && usual(one) < usual(best)) ? one : best
+  })
+}
+
+function seen(
+  bottle: Bottle,
+  { face, depthMm }: LiningQuestion,
+  share: number,
+  band: LiningAnswer['band'],
+): LinedBy {
+  const thickness = thicknessOf(depthMm * 1000 * LEFT, share * (bottle.share ?? 1))
+  const line = colourOver(face, [{ ...bottlePaint(bottle), thickness }])
+  const base = labOf(face)
+  const difference = deltaE00(line, base)
+  const darker = line.l < base.l
+  return {
+    bottle,
+    share,
+    line: hexOf(line),
+    deltaE00: difference,
+    darker,
+    reads: darker && difference >= band.from && difference <= Math.min(band.to, HARSH),
+    suits: SUITS[faceKind(base)].includes(washKind(labOf(bottle.colour as string))),
+  }
+}
+
+/** 0 for the kind of wash that goes with the face best; the ones that don't go with it come last. */
+function suitRank({ bottle }: LinedBy, face: Lab): number {
+  const suits = SUITS[faceKind(face)]
+  const at = suits.indexOf(washKind(labOf(bottle.colour as string)))
+  return at < 0 ? suits.length : at
+}
+
+function offBand(difference: number, { from, to }: LiningAnswer['band']): number {
+  return Math.max(0, from - difference, difference - to)
+}
+
+type WashKind =
+  | 'black'
+  | 'black-brown'
+  | 'brown'
+  | 'warm-grey'
+  | 'green-grey'
+  | 'blue-grey'
+  | 'grey'
+type FaceKind = 'white' | 'warm' | 'red-or-blue' | 'green' | 'cool-grey' | 'grey'
+
+/** Washes that go with each kind of face. Source: handbook 5.3. */
+const SUITS: Record<FaceKind, readonly WashKind[]> = {
+  white: ['brown', 'warm-grey'],
+  warm: ['brown', 'warm-grey'],
+  'red-or-blue': ['black-brown', 'black'],
+  green: ['green-grey', 'black'],
+  'cool-grey': ['blue-grey'],
+  grey: ['grey', 'warm-grey', 'black'],
+}
+
+function hueOf({ a, b }: Lab): number {
+  return ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+}
+
+function faceKind(lab: Lab): FaceKind {
+  const chroma = Math.hypot(lab.a, lab.b)
+  const hue = hueOf(lab)
+  if (chroma < 12) {
+    if (lab.l > 85) return 'white'
+    return chroma > 2 && hue > 180 && hue < 300 ? 'cool-grey' : 'grey'
+  }
+  if (hue >= 100 && hue < 200) return 'green'
+  if (hue >= 40 && hue < 100) return 'warm'
+  return chroma > 25 ? 'red-or-blue' : 'warm'
+}
+
+function washKind(lab: Lab): WashKind {
+  const chroma = Math.hypot(lab.a, lab.b)
+  const hue = hueOf(lab)
+  const warm = hue > 15 && hue < 100
+  if (lab.l < 18) return warm && chroma > 2.5 ? 'black-brown' : 'black'
+  if (chroma < 1.5) return 'grey'
+  if (warm) return chroma > 6 ? 'brown' : 'warm-grey'
+  if (hue >= 100 && hue < 200) return 'green-grey'
+  return hue < 300 && hue >= 200 ? 'blue-grey' : 'grey'
+}
+
+/** The darkest line there is: an opaque one of black. */
+const BLACKEST = '#141415'
+
+function insteadOf(face: string, band: LiningAnswer['band']): string | null {
+  const most = deltaE00(labOf(BLACKEST), labOf(face))
+  return most >= band.from
+    ? null
+    : `Even an opaque black line differs from this face by ΔE00 ${most.toFixed(1)} only, and ${band.from} are wanted: no dark wash reads. Take a lighter line, or lighten the edges instead.`
+}
