@@ -26,7 +26,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '(^|/)node_modules/(valibot|luxon|culori|fraction\\.js|ical-generator)(/|$)',
+          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator)(/|$)',
         ],
       },
     },

@@ -39,8 +39,17 @@ function coatsToCover(
  * Source: handbook 5.2.
  */
 export function cover(paint: Paint, ground: Curve, coats: number, thickness: number): Covering {
-  const optics = opticsOf(paint)
-  const masstone = labOf(paint.masstone)
+  return coverWith(opticsOf(paint), labOf(paint.masstone), ground, coats, thickness)
+}
+
+/** Coats of a mix over an opaque ground: as `cover`, with its own optics and its opaque colour. Source: handbook 5.2. */
+export function coverWith(
+  optics: Optics,
+  masstone: Lab,
+  ground: Curve,
+  coats: number,
+  thickness: number,
+): Covering {
   const shown: Lab[] = []
   let curve = ground
   for (let n = 0; n < coats; n++) {

@@ -6,6 +6,8 @@ const MINUS = 45
 const PLUS = 43
 const NEWLINE = 10
 
+const LETTERS = Array.from({ length: 256 }, (_, code) => String.fromCharCode(code))
+
 /** Reads words and numbers out of the bytes of a text, without making a string of it: a large mesh has millions of them. */
 export type ByteReader = {
   /** Where it stands. */
@@ -51,6 +53,8 @@ export function byteReader(bytes: Uint8Array): ByteReader {
     word: () => {
       const from = reader.at
       while (reader.at < length && (bytes[reader.at] as number) > SPACE) reader.at++
+      // Most words of a large mesh are one letter.
+      if (reader.at === from + 1) return LETTERS[bytes[from] as number] as string
       return String.fromCharCode(...bytes.subarray(from, Math.min(reader.at, from + 16)))
     },
     number: () => readNumber(bytes, reader),
@@ -83,7 +87,14 @@ function readNumber(bytes: Uint8Array, reader: { at: number }): number {
     }
   }
   reader.at = at
-  return sign * (power === 0 ? value : power < 0 ? value / 10 ** -power : value * 10 ** power)
+  if (power === 0) return sign * value
+  return sign * (power < 0 ? value / tenTo(-power) : value * tenTo(power))
+}
+
+const POWERS = Array.from({ length: 23 }, (_, power) => 10 ** power)
+
+function tenTo(power: number): number {
+  return POWERS[power] ?? 10 ** power
 }
 
 function isDigit(byte: number | undefined): boolean {

@@ -158,6 +158,8 @@ export const loggedActSchema = v.looseObject({
   /** What was observed of the milestone: still tacky, reached just now, or dry already. */
   seen: v.optional(v.picklist(['not-yet', 'just', 'reached'])),
   mix: v.optional(idField),
+  /** What a mix took out of bottles. */
+  drawn: v.optional(v.array(v.looseObject({ bottle: idField, ml: ranged(0, 10000, 'ml') }))),
   text: note,
   /** The act that this one takes back. */
   undoes: v.optional(idField),

@@ -107,6 +107,7 @@ function offBand(difference: number, { from, to }: LiningAnswer['band']): number
   return Math.max(0, from - difference, difference - to)
 }
 
+/** `other`: too light or too bright for a shadow. */
 type WashKind =
   | 'black'
   | 'black-brown'
@@ -115,6 +116,7 @@ type WashKind =
   | 'green-grey'
   | 'blue-grey'
   | 'grey'
+  | 'other'
 type FaceKind = 'white' | 'warm' | 'red-or-blue' | 'green' | 'cool-grey' | 'grey'
 
 /** Washes that go with each kind of face. Source: handbook 5.3. */
@@ -143,10 +145,15 @@ function faceKind(lab: Lab): FaceKind {
   return chroma > 25 ? 'red-or-blue' : 'warm'
 }
 
+/** A wash lighter or brighter than this is dust or rust, no shadow: L* and chroma. */
+const LIGHT = 50
+const BRIGHT = 35
+
 function washKind(lab: Lab): WashKind {
   const chroma = Math.hypot(lab.a, lab.b)
   const hue = hueOf(lab)
   const warm = hue > 15 && hue < 100
+  if (lab.l > LIGHT || chroma > BRIGHT) return 'other'
   if (lab.l < 18) return warm && chroma > 2.5 ? 'black-brown' : 'black'
   if (chroma < 1.5) return 'grey'
   if (warm) return chroma > 6 ? 'brown' : 'warm-grey'

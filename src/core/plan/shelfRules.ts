@@ -1,11 +1,11 @@
 import { GASSES_OFF, THINNING } from '../materials'
 import { sayDuration } from '../model/duration'
-import type { Bottle, Build, Part, Project } from '../model/project'
-import { type ActStep, isAct } from '../model/sequence'
+import type { Bottle, Build, Project } from '../model/project'
+import { isAct } from '../model/sequence'
 import type { Severity } from '../model/vocabulary'
-import { bottlesFor } from './paintFor'
 import type { PartPlan } from './partPlan'
-import { stepCard } from './stepCard'
+import { substitutesFor } from './shopping'
+import { type Use, usesOf } from './uses'
 
 /** Rules that ask the shelf. Source: handbook 2.6. */
 export const SHELF_RULES = [
@@ -27,20 +27,13 @@ export type ShelfFinding = {
   severity: Severity
   because: string
   bottle: string
-  ways: { say: string; row: Bottle }[]
+  ways: ShelfWay[]
 }
+
+/** A way out: the bottle as it then is, or the build with another bottle in its steps. */
+export type ShelfWay = { say: string } & ({ row: Bottle } | { build: Build })
 
 const MINUTE = 60_000
-
-/** One use of a bottle by a step on a part. */
-type Use = {
-  build: Build
-  part: Part
-  step: ActStep & { id: string }
-  bottle: Bottle
-  ml: number
-  from: number
-}
 
 /**
  * What the shelf says of what is planned: too little, thinned already, not gassed off. The uses of a bottle are counted in
@@ -60,33 +53,14 @@ export function shelfFindings(
     .flatMap((use) => {
       const before = taken.get(use.bottle.id) ?? 0
       taken.set(use.bottle.id, before + use.ml)
-      return [thinned(use), weak(use), short(use, before), gassing(use, now), lid(use, now)].filter(
-        (one): one is ShelfFinding => one !== null,
-      )
+      return [
+        thinned(use),
+        weak(use),
+        short(use, before, project),
+        gassing(use, now),
+        lid(use, now),
+      ].filter((one): one is ShelfFinding => one !== null)
     })
-}
-
-function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
-  return plans.flatMap((plan) => {
-    const build = project.builds?.find((one) => one.id === plan.build)
-    const part = build?.parts.find((one) => one.id === plan.part)
-    if (!build || !part) return []
-    return plan.steps.flatMap((planned): Use[] => {
-      if (planned.status === 'done' || planned.status === 'skipped') return []
-      const step = build.steps.find((one) => one.id === planned.step)
-      if (!step || !isAct(step)) return []
-      const bottle = bottlesFor(project, step)[0]
-      if (!bottle) return []
-      const left = Math.max(1, planned.coats - planned.coatsDone)
-      const card = stepCard(step, part, left, bottleAsPaint(bottle))
-      const ml = card.mix?.ingredients[0]?.ml ?? 0
-      return [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
-    })
-  })
-}
-
-function bottleAsPaint(bottle: Bottle) {
-  return { name: bottle.name, share: bottle.share ?? 1, dropsPerMl: bottle.dropsPerMl }
 }
 
 function finding(
@@ -144,7 +118,7 @@ function weak(use: Use): ShelfFinding | null {
   )
 }
 
-function short(use: Use, before: number): ShelfFinding | null {
+function short(use: Use, before: number, project: Project): ShelfFinding | null {
   const { bottle, ml } = use
   if (ml <= 0) return null
   if (ml > bottle.leftMl)
@@ -153,6 +127,7 @@ function short(use: Use, before: number): ShelfFinding | null {
       'bottle-short',
       'risk',
       `This takes ${ml.toFixed(1)} ml of ${bottle.name}, and ${bottle.leftMl.toFixed(1)} ml are left.`,
+      substitutions(use, project),
     )
   if (before + ml <= bottle.leftMl) return null
   return finding(
@@ -161,6 +136,37 @@ function short(use: Use, before: number): ShelfFinding | null {
     'note',
     `Earlier steps take ${before.toFixed(1)} ml of ${bottle.name}; this one wants ${ml.toFixed(1)} ml more than the ${bottle.leftMl.toFixed(1)} ml there are, before it is through.`,
   )
+}
+
+/** So many other bottles are offered. */
+const OFFERED = 3
+
+/** The build with another bottle that lasts, for every step of it that the short one was for. */
+function substitutions({ build, bottle, ml }: Use, project: Project): ShelfWay[] {
+  return substitutesFor(bottle, project.shelf ?? [])
+    .filter((one) => one.bottle.leftMl >= ml)
+    .slice(0, OFFERED)
+    .map(({ bottle: other, deltaE00 }) => ({
+      say: `Take ${other.name} instead${deltaE00 === null ? '' : `, ΔE00 ${deltaE00.toFixed(1)} away`}`,
+      build: withBottle(build, bottle, other),
+    }))
+}
+
+function withBottle(build: Build, from: Bottle, to: Bottle): Build {
+  const steps = build.steps.map((step) => {
+    if (!isAct(step) || step.family !== from.family) return step
+    const same =
+      from.role === 'clear'
+        ? step.do === 'clear' && step.sheen === from.sheen
+        : step.colour?.toLowerCase() === from.colour?.toLowerCase()
+    if (!same) return step
+    return {
+      ...step,
+      ...(to.colour ? { colour: to.colour } : {}),
+      ...(from.role === 'clear' && to.sheen ? { sheen: to.sheen } : {}),
+    }
+  })
+  return { ...build, steps }
 }
 
 function decantedAt(bottle: Bottle): number | null {

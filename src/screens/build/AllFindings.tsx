@@ -190,10 +190,11 @@ function useRows(build: Build): Row[] {
     const mend = (finding: ShelfFinding): Row['way'] => {
       const way = finding.ways[0]
       if (!way) return null
-      return {
-        say: way.say,
-        apply: () => void change(way.say, [{ table: 'shelf', id: way.row.id, row: way.row }]),
-      }
+      const write =
+        'row' in way
+          ? { table: 'shelf' as const, id: way.row.id, row: way.row }
+          : { table: 'builds' as const, id: way.build.id, row: way.build }
+      return { say: way.say, apply: () => void change(way.say, [write]) }
     }
     const ofShelf = shelfFindings(project, plans, now).map(
       (one, i): Row => ({

@@ -7,17 +7,23 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { focusFirstError, numberOf, readForm } from '../forms'
 import { familyName, plain } from '../words'
+import { PourIn } from './PourIn'
 
 const STATES = ['sealed', 'open', 'decanted'] as const
 
 /** One bottle. Nothing is written until every field reads. */
 export function BottleForm({
   bottle,
+  shelf,
+  onPour,
   onSave,
   onRemove,
   onClose,
 }: {
   bottle: Bottle
+  shelf: readonly Bottle[]
+  /** Something was poured into it: written at once. */
+  onPour: (after: Bottle, say: string) => void
   onSave: (bottle: Bottle) => void
   onRemove: (() => void) | null
   onClose: () => void
@@ -31,10 +37,14 @@ export function BottleForm({
     colour: bottle.colour ?? '',
     sizeMl: String(bottle.sizeMl),
     leftMl: String(bottle.leftMl),
-    share: bottle.share === undefined ? '' : String(Math.round(bottle.share * 100)),
+    share: bottle.share === undefined ? '' : String(Number((bottle.share * 100).toFixed(2))),
     dropsPerMl: bottle.dropsPerMl === undefined ? '' : String(bottle.dropsPerMl),
     state: (bottle.state ?? 'open') as string,
     lid: (bottle.lid ?? 'resting') as string,
+    undertone: bottle.undertone ?? '',
+    hiding: bottle.hiding === undefined ? '' : String(bottle.hiding),
+    strength: bottle.strength === undefined ? '' : String(bottle.strength),
+    density: bottle.density === undefined ? '' : String(bottle.density),
   })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
@@ -60,6 +70,10 @@ export function BottleForm({
       leftMl: numberOf(draft.leftMl),
       share: typeof share === 'number' ? share / 100 : share,
       dropsPerMl: numberOf(draft.dropsPerMl),
+      undertone: text(draft.undertone),
+      hiding: numberOf(draft.hiding),
+      strength: numberOf(draft.strength),
+      density: numberOf(draft.density),
       state: draft.state,
       ...(draft.state === 'decanted' ? { lid: draft.lid } : {}),
       ...(draft.state === 'decanted' && !bottle.decantedAt
@@ -72,81 +86,121 @@ export function BottleForm({
     else focusFirstError(form.current)
   }
   return (
-    <form
-      ref={form}
-      noValidate
-      aria-label={bottle.id === '' ? 'A new bottle' : bottle.name}
-      className="mt-4 border-y-2 border-strong py-4"
-      onSubmit={(event) => {
-        event.preventDefault()
-        save()
-      }}
-      onKeyDown={(event) => event.key === 'Escape' && onClose()}
-    >
-      <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
-        <TextField label="Name" {...field('name')} />
-        <TextField label="Maker" {...field('maker')} />
-        <SelectField
-          label="Family"
-          {...field('family')}
-          choices={FAMILIES.map((value) => ({ value, say: familyName(value) }))}
-        />
-        <SelectField
-          label="Role"
-          {...field('role')}
-          choices={ROLES.map((value) => ({ value, say: plain(value) }))}
-        />
-        <TextField label="Size" unit="ml" inputMode="decimal" {...field('sizeMl')} />
-        <TextField label="Left in it" unit="ml" inputMode="decimal" {...field('leftMl')} />
-        <TextField
-          label="Paint in it"
-          unit="%"
-          inputMode="decimal"
-          placeholder="100"
-          {...field('share')}
-        />
-        <TextField
-          label="Drops to the ml"
-          inputMode="decimal"
-          placeholder="usual"
-          {...field('dropsPerMl')}
-        />
-        <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
-        <SelectField
-          label="Sheen"
-          {...field('sheen')}
-          choices={[
-            { value: '', say: 'As the family dries' },
-            ...SHEENS.map((value) => ({ value, say: plain(value) })),
-          ]}
-        />
-        <SelectField
-          label="State"
-          {...field('state')}
-          choices={STATES.map((value) => ({ value, say: plain(value) }))}
-        />
-        {draft.state === 'decanted' && (
+    <div className="mt-4 border-y-2 border-strong py-4">
+      <form
+        ref={form}
+        noValidate
+        aria-label={bottle.id === '' ? 'A new bottle' : bottle.name}
+        onSubmit={(event) => {
+          event.preventDefault()
+          save()
+        }}
+        onKeyDown={(event) => event.key === 'Escape' && onClose()}
+      >
+        <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+          <TextField label="Name" {...field('name')} />
+          <TextField label="Maker" {...field('maker')} />
           <SelectField
-            label="Lid"
-            {...field('lid')}
+            label="Family"
+            {...field('family')}
+            choices={FAMILIES.map((value) => ({ value, say: familyName(value) }))}
+          />
+          <SelectField
+            label="Role"
+            {...field('role')}
+            choices={ROLES.map((value) => ({ value, say: plain(value) }))}
+          />
+          <TextField label="Size" unit="ml" inputMode="decimal" {...field('sizeMl')} />
+          <TextField label="Left in it" unit="ml" inputMode="decimal" {...field('leftMl')} />
+          <TextField
+            label="Paint in it"
+            unit="%"
+            inputMode="decimal"
+            placeholder="100"
+            {...field('share')}
+          />
+          <TextField
+            label="Drops to the ml"
+            inputMode="decimal"
+            placeholder="usual"
+            hint="Count them until 1 ml is full"
+            {...field('dropsPerMl')}
+          />
+          <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
+          <SelectField
+            label="Sheen"
+            {...field('sheen')}
             choices={[
-              { value: 'resting', say: 'Resting on it' },
-              { value: 'closed', say: 'Closed' },
+              { value: '', say: 'As the family dries' },
+              ...SHEENS.map((value) => ({ value, say: plain(value) })),
             ]}
           />
+          <SelectField
+            label="State"
+            {...field('state')}
+            choices={STATES.map((value) => ({ value, say: plain(value) }))}
+          />
+          {draft.state === 'decanted' && (
+            <SelectField
+              label="Lid"
+              {...field('lid')}
+              choices={[
+                { value: 'resting', say: 'Resting on it' },
+                { value: 'closed', say: 'Closed' },
+              ]}
+            />
+          )}
+        </div>
+        {draft.colour !== '' && (
+          <fieldset className="mt-4">
+            <legend className="font-display text-lg font-semibold">
+              What its swatch card says
+            </legend>
+            <div className="mt-1 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+              <TextField
+                label="One coat over white"
+                placeholder="#E0DCCF"
+                {...field('undertone')}
+              />
+              <TextField
+                label="Hides in"
+                unit="light coats"
+                inputMode="decimal"
+                placeholder="as its colour"
+                {...field('hiding')}
+              />
+              <TextField
+                label="Strength in a mix"
+                inputMode="decimal"
+                placeholder="1"
+                hint="Strong blacks 3 to 4"
+                {...field('strength')}
+              />
+              <TextField
+                label="Weight"
+                unit="g/ml"
+                inputMode="decimal"
+                placeholder="as its family"
+                {...field('density')}
+              />
+            </div>
+          </fieldset>
         )}
-      </div>
-      <div className="mt-4 flex flex-wrap gap-2">
-        <Button type="submit" look="act">
-          {bottle.id === '' ? 'Put it on the shelf' : 'Apply to the bottle'}
-        </Button>
-        {onRemove && (
-          <Button look="stop" onClick={onRemove}>
-            Take it off
+        <div className="mt-4 flex flex-wrap gap-2">
+          <Button type="submit" look="act">
+            {bottle.id === '' ? 'Put it on the shelf' : 'Apply to the bottle'}
           </Button>
-        )}
-        <Button onClick={onClose}>Leave it</Button>
-      </div>
-    </form>
+          {onRemove && (
+            <Button look="stop" onClick={onRemove}>
+              Take it off
+            </Button>
+          )}
+          <Button onClick={onClose}>Leave it</Button>
+        </div>
+      </form>
+      {bottle.id !== '' && bottle.leftMl > 0 && (
+        <PourIn bottle={bottle} shelf={shelf} onPour={onPour} />
+      )}
+    </div>
   )
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { Suspense, useState } from 'react'
+import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { GASSES_OFF } from '@/core/materials'
 import type { Bottle } from '@/core/model/project'
 import { newId } from '@/store/ids'
@@ -13,6 +13,8 @@ import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import { familyName, plain } from '../words'
 import { BottleForm } from './BottleForm'
+import { ShelfCsv } from './ShelfCsv'
+import { Shortages } from './Shortages'
 
 export function ShelfScreen() {
   return (
@@ -21,6 +23,9 @@ export function ShelfScreen() {
     </Suspense>
   )
 }
+
+const NONE: readonly Bottle[] = []
+const ORDER = new Intl.Collator(undefined, { numeric: true })
 
 const EMPTY: Bottle = {
   id: '',
@@ -35,12 +40,21 @@ function Shelf() {
   const { project, change } = useBench()
   const asked = useSearchParams().get('find') ?? ''
   const [find, setFind] = useState(asked)
+  const [family, setFamily] = useState('')
+  const [role, setRole] = useState('')
   const [editing, setEditing] = useState<Bottle | null>(null)
-  const bottles = project.shelf ?? []
-  const words = find.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = bottles
-    .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
-    .sort((a, b) => (a.maker ?? '').localeCompare(b.maker ?? '') || a.name.localeCompare(b.name))
+  const bottles = project.shelf ?? NONE
+  // A thousand bottles are drawn after what is typed.
+  const wanted = useDeferredValue(find)
+  const found = useMemo(() => {
+    const words = wanted.toLowerCase().split(/\s+/).filter(Boolean)
+    return bottles
+      .filter((bottle) => family === '' || bottle.family === family)
+      .filter((bottle) => role === '' || bottle.role === role)
+      .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
+      .sort((a, b) => ORDER.compare(a.maker ?? '', b.maker ?? '') || ORDER.compare(a.name, b.name))
+  }, [bottles, wanted, family, role])
+  const current = editing && (bottles.find((one) => one.id === editing.id) ?? editing)
   const makers = [...new Set(found.map((bottle) => bottle.maker ?? 'No maker'))]
   const save = (bottle: Bottle) => {
     const row = bottle.id === '' ? { ...bottle, id: newId() } : bottle
@@ -63,22 +77,40 @@ function Shelf() {
             placeholder="Name, maker, family, role"
             value={find}
             onChange={(event) => setFind(event.target.value)}
-            className="min-h-11 w-full max-w-80 rounded-tool border-2 border-strong bg-raised px-3"
+            className="min-h-11 w-full max-w-72 rounded-tool border-2 border-strong bg-raised px-3"
+          />
+          <Only
+            label="Family"
+            value={family}
+            onChange={setFamily}
+            values={bottles.map((one) => one.family)}
+            say={(one) => familyName(one as Bottle['family'])}
+          />
+          <Only
+            label="Role"
+            value={role}
+            onChange={setRole}
+            values={bottles.map((one) => one.role)}
+            say={plain}
           />
           <Button look="act" onClick={() => setEditing(EMPTY)}>
             Add a bottle
           </Button>
         </div>
       </div>
-      {editing && (
+      {current && editing && (
         <BottleForm
-          key={editing.id}
-          bottle={editing}
+          // What was poured into it is seen in the form at once.
+          key={`${current.id} ${current.leftMl} ${current.share}`}
+          bottle={current}
+          shelf={bottles}
+          onPour={(row, say) => void change(say, [{ table: 'shelf', id: row.id, row }])}
           onSave={save}
           onRemove={editing.id === '' ? null : () => remove(editing)}
           onClose={() => setEditing(null)}
         />
       )}
+      <Shortages />
       {bottles.length === 0 && !editing && (
         <p className="mt-6 border-y-2 border-rule py-6">
           The shelf is empty. Add the bottles you own: mixes then know their drops and their
@@ -100,7 +132,41 @@ function Shelf() {
           </ul>
         </section>
       ))}
+      <ShelfCsv />
     </div>
+  )
+}
+
+/** Shows only what has one value of a field, of those that there are. */
+function Only({
+  label,
+  value,
+  values,
+  say,
+  onChange,
+}: {
+  label: string
+  value: string
+  values: readonly string[]
+  say: (value: string) => string
+  onChange: (value: string) => void
+}) {
+  const choices = [...new Set(values)].sort()
+  if (choices.length < 2) return null
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
+    >
+      <option value="">{label}: all</option>
+      {choices.map((one) => (
+        <option key={one} value={one}>
+          {say(one)}
+        </option>
+      ))}
+    </select>
   )
 }
 
@@ -108,7 +174,7 @@ function Shelf() {
 function kindOf(bottle: Bottle): string {
   const family = familyName(bottle.family)
   const role = plain(bottle.role).toLowerCase()
-  return family.endsWith(role) ? family : `${family} ${role}`
+  return family.toLowerCase().includes(role) ? family : `${family} ${role}`
 }
 
 function searchText(bottle: Bottle): string {
@@ -124,7 +190,7 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
   const level = Math.min(1, bottle.leftMl / bottle.sizeMl)
   const states = stateWords(bottle, now)
   return (
-    <li className="border-b border-rule">
+    <li className="border-b border-rule [contain-intrinsic-size:auto_57px] [content-visibility:auto]">
       <button
         type="button"
         onClick={onOpen}

@@ -6,6 +6,7 @@ export const SCREENS = [
   { href: '/explain', say: 'Explain', phone: false },
   { href: '/library', say: 'Library', phone: false },
   { href: '/mix', say: 'Mix', phone: true },
+  { href: '/colour', say: 'Colour', phone: false },
   { href: '/shelf', say: 'Shelf', phone: false },
   { href: '/room', say: 'Room', phone: false },
   { href: '/log', say: 'Log', phone: false },

@@ -1,0 +1,133 @@
+import fc from 'fast-check'
+import type { Bottle, Build, Project } from '../model/project'
+import {
+  drawDown,
+  planParts,
+  pourInto,
+  shelfFindings,
+  shortages,
+  substitutesFor,
+  thinnerFor,
+} from '../plan'
+
+const NOW = Date.parse('2026-03-17T18:00:00Z')
+const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+  id: 'teal',
+  name: 'Harbour Teal',
+  family: 'alcohol-acrylic',
+  role: 'colour',
+  colour: '#2F6B6A',
+  sizeMl: 23,
+  leftMl: 10,
+  ...more,
+})
+const ml = fc.double({ min: 0.01, max: 40, noNaN: true })
+
+describe('a bottle that is poured into, handbook 4.3', () => {
+  it('is thinned twice: its share and both dilutions are remembered', () => {
+    const once = pourInto(bottle(), { ml: 2.5, share: 0, name: 'Alcohol Thinner' }, NOW)
+    expect(once).toMatchObject({ leftMl: 12.5, share: 0.8 })
+    const twice = pourInto(once, { ml: 2.5, share: 0 }, NOW + 1000)
+    expect(twice.leftMl).toBe(15)
+    expect(twice.share).toBeCloseTo(2 / 3, 5)
+    expect(twice.thinnings).toHaveLength(2)
+    expect(twice.thinnings?.[0]).toMatchObject({
+      addedMl: 2.5,
+      with: 'Alcohol Thinner',
+      shareAfter: 0.8,
+    })
+  })
+  it('keeps its paint whatever thinner is poured into it', () => {
+    fc.assert(
+      fc.property(ml, ml, (left, added) => {
+        const after = pourInto(bottle({ leftMl: left }), { ml: added, share: 0 }, NOW)
+        expect((after.share ?? 1) * (left + added)).toBeCloseTo(left, 3)
+      }),
+      { seed: 2, numRuns: 200 },
+    )
+  })
+  it('says how much thinner brings it to a share, and when it is too thin already', () => {
+    expect(thinnerFor(bottle(), 0.5)).toBeCloseTo(10, 9)
+    expect(thinnerFor(bottle({ share: 0.4 }), 0.5)).toBeNull()
+    expect(() => pourInto(bottle(), { ml: 0, share: 0 }, NOW)).toThrow(RangeError)
+  })
+})
+
+it('what mixes draw is what is missing in the bottle, to a hundredth of a millilitre', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0.01, max: 3, noNaN: true }), { maxLength: 8 }),
+      (draws) => {
+        const end = draws.reduce(
+          (left, one) =>
+            drawDown([bottle({ leftMl: left })], [{ bottle: 'teal', ml: one }])[0]?.leftMl ?? left,
+          100,
+        )
+        const sum = draws.reduce((all, one) => all + one, 0)
+        expect(Math.abs(100 - sum - end)).toBeLessThanOrEqual(0.005 * draws.length + 1e-9)
+      },
+    ),
+    { seed: 6, numRuns: 200 },
+  )
+  expect(drawDown([bottle()], [{ bottle: 'other', ml: 3 }])).toEqual([])
+  expect(drawDown([bottle()], [{ bottle: 'teal', ml: 30 }])[0]?.leftMl).toBe(0)
+})
+
+const BUILD = {
+  id: 'b',
+  name: 'Sentinel',
+  parts: [{ id: 'p', name: 'Chest', substrate: 'polystyrene', areaCm2: 300 }],
+  steps: [
+    {
+      id: 's',
+      parts: ['p'],
+      do: 'base',
+      family: 'alcohol-acrylic',
+      colour: '#2F6B6A',
+      coats: ['light', 'light', 'light'],
+    },
+  ],
+} as Build
+const NEAR = bottle({ id: 'near', name: 'Near Teal', colour: '#336F6C', leftMl: 20 })
+const FAR = bottle({ id: 'far', name: 'Ochre', colour: '#B98A2F', leftMl: 20 })
+const SATIN = bottle({
+  id: 'satin',
+  name: 'Satin Teal',
+  colour: '#306C6B',
+  sheen: 'satin',
+  leftMl: 20,
+})
+const WATER = bottle({ id: 'water', name: 'Water Teal', family: 'water-acrylic', leftMl: 20 })
+
+function project(shelf: Bottle[]): Project {
+  return { format: 'tectoria-project', version: 1, builds: [BUILD], shelf }
+}
+const plansOf = (of: Project) => planParts(of, NOW).map(({ plan }) => plan)
+
+describe('running short', () => {
+  const short = project([bottle({ leftMl: 1 }), FAR, WATER, SATIN, NEAR])
+  it('is told over all builds, with what is missing', () => {
+    const [one] = shortages(short, plansOf(short))
+    expect(one).toMatchObject({ builds: ['b'], bottle: { id: 'teal' } })
+    expect(one?.shortMl).toBeCloseTo((one?.plannedMl ?? 0) - 1, 9)
+    const enough = project([bottle({ leftMl: 20 })])
+    expect(shortages(enough, plansOf(enough))).toEqual([])
+  })
+  it('another bottle of the same kind stands in: same sheen, then nearest', () => {
+    const found = substitutesFor(bottle(), short.shelf ?? [])
+    expect(found.map((one) => one.bottle.id)).toEqual(['near', 'far', 'satin'])
+    expect(found[0]?.deltaE00).toBeLessThan(3)
+  })
+  it('taking it is a way out, and ends the finding', () => {
+    const finding = shelfFindings(short, plansOf(short), NOW).find(
+      (one) => one.rule === 'bottle-short',
+    )
+    const way = finding?.ways[0]
+    if (!way || !('build' in way)) throw new Error('no way out by another bottle')
+    expect(way.say).toContain('Near Teal')
+    const mended = { ...short, builds: [way.build] }
+    expect(shelfFindings(mended, plansOf(mended), NOW).map((one) => one.rule)).not.toContain(
+      'bottle-short',
+    )
+  })
+})

@@ -1,0 +1,39 @@
+import type { Bottle, Build, Part, Project } from '../model/project'
+import { type ActStep, isAct } from '../model/sequence'
+import { bottlesFor } from './paintFor'
+import type { PartPlan } from './partPlan'
+import { stepCard } from './stepCard'
+
+/** One use of a bottle by a step on a part: how much it takes of it, ml, and when, epoch milliseconds. */
+export type Use = {
+  build: Build
+  part: Part
+  step: ActStep & { id: string }
+  bottle: Bottle
+  ml: number
+  from: number
+}
+
+/** Every use of the shelf by what is left to do. Source: N68, N76. */
+export function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
+  return plans.flatMap((plan) => {
+    const build = project.builds?.find((one) => one.id === plan.build)
+    const part = build?.parts.find((one) => one.id === plan.part)
+    if (!build || !part) return []
+    return plan.steps.flatMap((planned): Use[] => {
+      if (planned.status === 'done' || planned.status === 'skipped') return []
+      const step = build.steps.find((one) => one.id === planned.step)
+      if (!step || !isAct(step)) return []
+      const bottle = bottlesFor(project, step)[0]
+      if (!bottle) return []
+      const left = Math.max(1, planned.coats - planned.coatsDone)
+      const card = stepCard(step, part, left, bottleAsPaint(bottle))
+      const ml = card.mix?.ingredients[0]?.ml ?? 0
+      return [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
+    })
+  })
+}
+
+function bottleAsPaint(bottle: Bottle) {
+  return { name: bottle.name, share: bottle.share ?? 1, dropsPerMl: bottle.dropsPerMl }
+}

@@ -1,0 +1,58 @@
+'use client'
+
+import { Tabs } from 'radix-ui'
+import { Suspense } from 'react'
+import { useAddress } from './address'
+import { Cover } from './Cover'
+import { Lines } from './Lines'
+import { Reach } from './Reach'
+
+const VIEWS = [
+  { value: 'reach', say: 'Reach a colour' },
+  { value: 'cover', say: 'Coats to cover' },
+  { value: 'line', say: 'A line for a face' },
+] as const
+
+export function ColourScreen() {
+  return (
+    <Suspense>
+      <Colour />
+    </Suspense>
+  )
+}
+
+function Colour() {
+  const { get, set } = useAddress('/colour')
+  const asked = get('do', 'reach')
+  const view = VIEWS.some((one) => one.value === asked) ? asked : 'reach'
+  return (
+    <div className="p-4 lg:p-6">
+      <h1 className="font-display text-4xl font-semibold">Colour</h1>
+      <Tabs.Root value={view} onValueChange={(value) => set({ do: value })} className="mt-4">
+        <Tabs.List
+          aria-label="What is asked"
+          className="flex flex-wrap gap-x-6 border-b-2 border-strong"
+        >
+          {VIEWS.map(({ value, say }) => (
+            <Tabs.Trigger
+              key={value}
+              value={value}
+              className="-mb-0.5 min-h-11 border-b-4 border-transparent font-semibold text-soft data-[state=active]:border-act data-[state=active]:text-ink"
+            >
+              {say}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <Tabs.Content value="reach" className="mt-5">
+          <Reach />
+        </Tabs.Content>
+        <Tabs.Content value="cover" className="mt-5">
+          <Cover />
+        </Tabs.Content>
+        <Tabs.Content value="line" className="mt-5">
+          <Lines />
+        </Tabs.Content>
+      </Tabs.Root>
+    </div>
+  )
+}

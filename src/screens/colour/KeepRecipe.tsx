@@ -1,0 +1,107 @@
+'use client'
+
+import { useState } from 'react'
+import type { Recipe } from '@/core/colour'
+import { DROPS_PER_ML } from '@/core/mixing'
+import type { StoredMix } from '@/core/model/project'
+import type { Family } from '@/core/model/vocabulary'
+import type { ShelfPaint } from '@/core/plan'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { numberOf } from '../forms'
+import { useBench } from '../shell/BenchContext'
+
+/** Keeps a recipe as a mix for touch-ups, at a wanted volume. */
+export function KeepRecipe({
+  recipe,
+  paints,
+  family,
+}: {
+  recipe: Recipe
+  paints: readonly ShelfPaint[]
+  family: Family
+}) {
+  const { change } = useBench()
+  const [name, setName] = useState('')
+  const [volume, setVolume] = useState('3')
+  const [tried, setTried] = useState(false)
+  const ml = numberOf(volume)
+  const nameError = tried && name.trim() === '' ? 'Expected a name for the label' : null
+  const volumeError =
+    typeof ml === 'number' && ml > 0 && ml <= 1000 ? null : 'Expected 0.1 to 1000 ml'
+  const keep = () => {
+    setTried(true)
+    if (name.trim() === '' || volumeError || typeof ml !== 'number') return
+    const mix = mixOf(recipe, paints, family, name.trim(), ml)
+    void change(`Kept the mix ${mix.name}`, [{ table: 'mixes', id: mix.id, row: mix }])
+    setName('')
+    setTried(false)
+  }
+  return (
+    <form
+      noValidate
+      aria-label="Keep the recipe"
+      className="mt-6 flex flex-wrap items-start gap-3 border-t border-rule pt-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        keep()
+      }}
+    >
+      <div className="min-w-0 flex-1 basis-56">
+        <TextField
+          label="Keep it for touch-ups as"
+          value={name}
+          error={nameError}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <div className="w-28">
+        <TextField
+          label="Volume"
+          unit="ml"
+          inputMode="decimal"
+          value={volume}
+          error={volumeError}
+          onChange={(event) => setVolume(event.target.value)}
+        />
+      </div>
+      <Button type="submit" look="act" className="mt-6">
+        Keep the mix
+      </Button>
+    </form>
+  )
+}
+
+function mixOf(
+  recipe: Recipe,
+  paints: readonly ShelfPaint[],
+  family: Family,
+  name: string,
+  volumeMl: number,
+): StoredMix {
+  return {
+    id: newId(),
+    name,
+    at: new Date().toISOString(),
+    colour: recipe.predicted,
+    family,
+    ingredients: recipe.parts.map(({ bottle, drops, name: paint }) => {
+      const one = paints[bottle]
+      return {
+        name: paint,
+        ...(one ? { bottle: one.bottle.id } : {}),
+        parts: neatParts(drops, one),
+        ...(one?.share === undefined ? {} : { share: one.share }),
+        ...(one?.dropsPerMl === undefined ? {} : { dropsPerMl: one.dropsPerMl }),
+      }
+    }),
+    volumeMl,
+  }
+}
+
+/** Drops of a bottle as parts of neat paint, a usual drop of neat paint being one. */
+function neatParts(drops: number, paint: ShelfPaint | undefined): number {
+  const { share = 1, dropsPerMl = DROPS_PER_ML.paint } = paint ?? {}
+  return Number(((drops * share * DROPS_PER_ML.paint) / dropsPerMl).toFixed(4))
+}

@@ -1,0 +1,154 @@
+'use client'
+
+import { useMemo } from 'react'
+import { SCHOOLS } from '@/core/model/vocabulary'
+import { type LinedBy, pickLining } from '@/core/plan'
+import { cx } from '@/ui/cx'
+import { SelectField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
+import { capital } from '../words'
+import { useAddress } from './address'
+import { ColourField } from './ColourField'
+import { Surround } from './Judged'
+
+const SCALES = ['20', '24', '35', '48', '72', '100', '144', '350'] as const
+const DEPTHS = ['0.1', '0.2', '0.3', '0.5'] as const
+const STRENGTHS = ['0.01', '0.02', '0.05', '0.1', '0.15'] as const
+/** A line is so wide on the model, mm. */
+const LINE_MM = 0.2
+/** A screen shows so many pixels to the millimetre at its usual density. */
+const PIXELS_A_MM = 96 / 25.4
+
+type Look = (typeof SCHOOLS.liningLook)[number]
+
+/** The shelf's washes for a face: how each line reads, the best first. */
+export function Lines() {
+  const { project } = useBench()
+  const { get, set } = useAddress('/colour')
+  const face = get('face', '#DAD5C4')
+  const look = (SCHOOLS.liningLook.find((one) => one === get('look', 'normal')) ?? 'normal') as Look
+  const scale = get('scale', '72')
+  const depth = get('depth', '0.2')
+  const share = get('wash', '')
+  const answer = useMemo(
+    () =>
+      pickLining(project.shelf ?? [], {
+        face,
+        look,
+        scale: Number(scale),
+        depthMm: Number(depth),
+        share: share === '' ? null : Number(share),
+      }),
+    [project, face, look, scale, depth, share],
+  )
+  const faces = (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour)
+  return (
+    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="space-y-4">
+        <ColourField label="Face" value={face} onChange={(next) => set({ face: next })} />
+        {faces.length > 0 && (
+          <SelectField
+            label="Or the colour of a bottle"
+            value=""
+            onChange={(event) => event.target.value && set({ face: event.target.value })}
+            choices={[
+              { value: '', say: 'Choose a bottle' },
+              ...faces.map((one) => ({ value: (one.colour ?? '').toUpperCase(), say: one.name })),
+            ]}
+          />
+        )}
+        <div className="grid grid-cols-2 gap-3">
+          <SelectField
+            label="Look"
+            value={look}
+            onChange={(event) => set({ look: event.target.value })}
+            choices={SCHOOLS.liningLook.map((value) => ({ value, say: capital(value) }))}
+          />
+          <SelectField
+            label="Scale"
+            value={scale}
+            onChange={(event) => set({ scale: event.target.value })}
+            choices={SCALES.map((value) => ({ value, say: `1:${value}` }))}
+          />
+          <SelectField
+            label="Line depth"
+            unit="mm"
+            value={depth}
+            onChange={(event) => set({ depth: event.target.value })}
+            choices={DEPTHS.map((value) => ({ value, say: value }))}
+          />
+          <SelectField
+            label="Paint in the wash"
+            value={share}
+            onChange={(event) => set({ wash: event.target.value })}
+            choices={[
+              { value: '', say: 'As reads best' },
+              ...STRENGTHS.map((value) => ({ value, say: `${Math.round(Number(value) * 100)} %` })),
+            ]}
+          />
+        </div>
+        <p className="text-sm text-soft">
+          A {look} line at 1:{scale} differs from its face by ΔE00 {answer.band.from} to{' '}
+          {answer.band.to}.
+        </p>
+      </div>
+      <section aria-label="Washes" className="min-w-0">
+        {answer.instead && <p className="mb-4 border-l-4 border-risk pl-3">{answer.instead}</p>}
+        {answer.washes.length === 0 && (
+          <p className="border-y-2 border-rule py-6">
+            There is no wash with a colour on the shelf. Put one there, and its line is shown.
+          </p>
+        )}
+        <ol className="border-t-2 border-strong">
+          {answer.washes.map((one) => (
+            <Row key={one.bottle.id} lined={one} face={face} />
+          ))}
+        </ol>
+      </section>
+    </div>
+  )
+}
+
+function Row({ lined, face }: { lined: LinedBy; face: string }) {
+  const { bottle, share, line, deltaE00, reads } = lined
+  return (
+    <li className="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-rule py-3">
+      <Surround className="p-2">
+        <LinedFace face={face} line={line} />
+      </Surround>
+      <span className="min-w-0 flex-1 basis-52">
+        <span className="block font-semibold">{bottle.name}</span>
+        <span className="block text-sm text-soft">
+          {Number((share * 100).toFixed(2))} % paint in the wash ·{' '}
+          {Number(bottle.leftMl.toFixed(1))} ml left
+        </span>
+      </span>
+      <span className="w-56">
+        <span className={cx('block text-lg font-semibold', !reads && 'text-risk')}>
+          ΔE00 {deltaE00.toFixed(1)}
+        </span>
+        <span className="block text-sm text-soft">{verdict(lined)}</span>
+      </span>
+    </li>
+  )
+}
+
+function verdict({ reads, darker, suits }: LinedBy): string {
+  if (!darker) return 'lighter than the face: no line'
+  if (!reads) return 'outside of what is wanted'
+  return suits ? 'reads, and goes with the face' : 'reads'
+}
+
+/** A face with its line, ten times as large, and as wide as it is on the model. */
+function LinedFace({ face, line }: { face: string; line: string }) {
+  const real = Math.max(1, LINE_MM * PIXELS_A_MM)
+  return (
+    <svg width="176" height="56" role="img" aria-label={`Line ${line} on face ${face}`}>
+      <rect width="176" height="56" fill={face} />
+      <rect x="56" width={LINE_MM * 10 * PIXELS_A_MM} height="56" fill={line} />
+      {[118, 134, 150].map((x) => (
+        <rect key={x} x={x} width={real} height="56" fill={line} />
+      ))}
+    </svg>
+  )
+}

@@ -1,0 +1,171 @@
+'use client'
+
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react'
+import {
+  colourOfLight,
+  type Light,
+  patchLight,
+  type WhiteBalance,
+  whiteBalance,
+} from '@/core/colour'
+import { Button } from '@/ui/Button'
+import { cx } from '@/ui/cx'
+import { reason } from '../shell/reason'
+
+/** Largest width and height that a picture is shown with, pixels. */
+const SHOWN = 320
+/** Half the side of the patch that is taken, pixels of what is shown. */
+const HALF = 5
+
+type At = { x: number; y: number }
+
+/** A colour out of a picture that stays on this machine: a patch of it, and if wanted another that is grey in truth. */
+export function PictureTarget({ onChoose }: { onChoose: (colour: string) => void }) {
+  const [picture, setPicture] = useState<ImageBitmap | null>(null)
+  const [failed, setFailed] = useState<string | null>(null)
+  const open = (file: File | undefined) => {
+    if (!file) return
+    setFailed(null)
+    createImageBitmap(file)
+      .then(setPicture)
+      .catch((error: unknown) => setFailed(`${file.name} is no picture: ${reason(error)}`))
+  }
+  return (
+    <div>
+      <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
+        {picture ? 'Another picture' : 'Take it from a picture'}
+        <input
+          type="file"
+          accept="image/*"
+          className="sr-only"
+          onChange={(event) => open(event.target.files?.[0])}
+        />
+      </label>
+      {failed && <p className="mt-1 text-sm font-semibold text-stop">{failed}</p>}
+      {picture && (
+        <Patches
+          picture={picture}
+          onChoose={onChoose}
+          onClose={() => {
+            picture.close()
+            setPicture(null)
+          }}
+        />
+      )}
+    </div>
+  )
+}
+
+function Patches({
+  picture,
+  onChoose,
+  onClose,
+}: {
+  picture: ImageBitmap
+  onChoose: (colour: string) => void
+  onClose: () => void
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const [at, setAt] = useState<At>({ x: SHOWN / 4, y: SHOWN / 4 })
+  const [neutral, setNeutral] = useState(false)
+  const [balance, setBalance] = useState<WhiteBalance | null>(null)
+  const [dark, setDark] = useState(false)
+  const scale = Math.min(1, SHOWN / Math.max(picture.width, picture.height))
+  const [width, height] = [Math.max(1, picture.width * scale), Math.max(1, picture.height * scale)]
+  useEffect(() => {
+    canvas.current?.getContext('2d')?.drawImage(picture, 0, 0, width, height)
+  }, [picture, width, height])
+  const lightAt = ({ x, y }: At): Light | null => {
+    const context = canvas.current?.getContext('2d', { willReadFrequently: true })
+    const pixels = context?.getImageData(x - HALF, y - HALF, 2 * HALF + 1, 2 * HALF + 1)
+    return pixels ? patchLight(pixels.data) : null
+  }
+  const take = (place: At) => {
+    const light = lightAt(place)
+    if (!light) return
+    if (neutral) {
+      const found = whiteBalance(light)
+      setDark(found === null)
+      setBalance(found)
+      setNeutral(false)
+    } else onChoose(colourOfLight(light, balance ?? undefined))
+  }
+  const point = (event: PointerEvent<HTMLCanvasElement>) => {
+    const box = event.currentTarget.getBoundingClientRect()
+    const place = {
+      x: ((event.clientX - box.left) / box.width) * width,
+      y: ((event.clientY - box.top) / box.height) * height,
+    }
+    setAt(place)
+    take(place)
+  }
+  const key = (event: KeyboardEvent<HTMLCanvasElement>) => {
+    const far = event.shiftKey ? 20 : 4
+    const moves: Record<string, At> = {
+      ArrowLeft: { x: -far, y: 0 },
+      ArrowRight: { x: far, y: 0 },
+      ArrowUp: { x: 0, y: -far },
+      ArrowDown: { x: 0, y: far },
+    }
+    const move = moves[event.key]
+    if (move) {
+      setAt({
+        x: Math.min(width, Math.max(0, at.x + move.x)),
+        y: Math.min(height, Math.max(0, at.y + move.y)),
+      })
+    } else if (event.key === 'Enter' || event.key === ' ') take(at)
+    else return
+    event.preventDefault()
+  }
+  return (
+    <div className="mt-2">
+      <div className="relative inline-block bg-surround p-3">
+        {/* biome-ignore lint/a11y/noInteractiveElementToNoninteractiveRole: a place in a picture is chosen with the arrow keys too */}
+        <canvas
+          ref={canvas}
+          width={width}
+          height={height}
+          tabIndex={0}
+          role="application"
+          aria-label="Picture: arrow keys move the patch, Enter takes it"
+          className="block cursor-crosshair"
+          onPointerDown={point}
+          onKeyDown={key}
+        />
+        <span
+          aria-hidden="true"
+          className="pointer-events-none absolute size-[13px] -translate-1/2 border-2 border-white outline-2 outline-black"
+          style={{ left: at.x + 12, top: at.y + 12 }}
+        />
+      </div>
+      <p className="mt-1 text-sm text-soft">
+        {neutral
+          ? 'Now choose a place that is grey in truth: a grey card, bare grey plastic.'
+          : 'Choose a place: eleven by eleven points of it are averaged. A picture is never exact; swatch the mix.'}
+      </p>
+      {dark && (
+        <p className="text-sm font-semibold text-stop">
+          That place is too dark to tell the light by. Choose a lighter grey.
+        </p>
+      )}
+      <div className="mt-1 flex flex-wrap gap-2">
+        <Button
+          size="small"
+          aria-pressed={neutral}
+          className={cx(neutral && 'border-act')}
+          onClick={() => setNeutral(!neutral)}
+        >
+          {balance ? 'Another grey' : 'Set by a grey'}
+        </Button>
+        {balance && (
+          <Button size="small" onClick={() => setBalance(null)}>
+            As the camera saw it
+          </Button>
+        )}
+        <Button size="small" onClick={onClose}>
+          Put the picture away
+        </Button>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,63 @@
+import { useEffect, useRef, useState } from 'react'
+import type { MatchBottle, Recipe } from '@/core/colour'
+import { type Job, matchJob } from '@/workers/deskClient'
+import { reason } from '../shell/reason'
+
+export type Search = {
+  recipes: Recipe[] | null
+  /** How far the search is, 0 to 1; null while none runs. */
+  progress: number | null
+  failed: string | null
+  cancel: () => void
+}
+
+/** Typing asks again and again: a search begins when it has rested, ms. */
+const REST = 250
+
+/** Recipes for a colour, searched for in the worker whenever the question changes; the ones before stay meanwhile. */
+export function useRecipes(
+  target: string,
+  bottles: readonly MatchBottle[],
+  maxBottles: number,
+  maxDrops: number,
+): Search {
+  const [recipes, setRecipes] = useState<Recipe[] | null>(null)
+  const [progress, setProgress] = useState<number | null>(null)
+  const [failed, setFailed] = useState<string | null>(null)
+  const running = useRef<Job<Recipe[]> | null>(null)
+  const stop = () => {
+    running.current?.cancel()
+    running.current = null
+    setProgress(null)
+  }
+  useEffect(() => {
+    let gone = false
+    const begin = () => {
+      setFailed(null)
+      setProgress(0)
+      const asked = { target, bottles: bottles.map(plain), maxBottles, maxDrops }
+      const job = matchJob(asked, (share) => !gone && setProgress(share))
+      running.current = job
+      job.result
+        .then((found) => !gone && setRecipes(found))
+        .catch((error: unknown) => !gone && setFailed(reason(error)))
+        .finally(() => {
+          if (running.current === job) running.current = null
+          if (!gone) setProgress(null)
+        })
+    }
+    const timer = setTimeout(begin, REST)
+    return () => {
+      gone = true
+      clearTimeout(timer)
+      running.current?.cancel()
+      running.current = null
+    }
+  }, [target, bottles, maxBottles, maxDrops])
+  return { recipes, progress, failed, cancel: stop }
+}
+
+/** What the worker needs of a paint. */
+function plain({ name, masstone, undertone, hiding, strength, share, dropsPerMl }: MatchBottle) {
+  return { name, masstone, undertone, hiding, strength, share, dropsPerMl }
+}

@@ -1,0 +1,111 @@
+'use client'
+
+import { useState } from 'react'
+import { correction } from '@/core/mixing'
+import type { Bottle } from '@/core/model/project'
+import { type PouredIn, pourInto } from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { numberOf } from '../forms'
+
+/** The latest dilutions that are shown. */
+const SHOWN = 4
+
+/** Thinner or paint poured into a bottle: its share is reckoned, and the dilution is remembered. */
+export function PourIn({
+  bottle,
+  shelf,
+  onPour,
+}: {
+  bottle: Bottle
+  shelf: readonly Bottle[]
+  onPour: (after: Bottle, say: string) => void
+}) {
+  const [ml, setMl] = useState('')
+  const liquids = shelf.filter((one) => one.id !== bottle.id && one.family === bottle.family)
+  const thinners = liquids.filter((one) => one.role === 'thinner')
+  const [from, setFrom] = useState('')
+  const source = liquids.find((one) => one.id === from)
+  const amount = numberOf(ml)
+  const isAmount = typeof amount === 'number' && amount > 0 && amount <= 5000
+  const poured: PouredIn | null = isAmount
+    ? {
+        ml: amount,
+        share: source && source.role !== 'thinner' ? (source.share ?? 1) : 0,
+        name: source?.name ?? 'thinner',
+      }
+    : null
+  const after = poured ? pourInto(bottle, poured, Date.now()) : null
+  const share = Math.round((bottle.share ?? 1) * 100)
+  const neat = correction({ ml: bottle.leftMl, share: bottle.share ?? 1 }, 1, 0.999)
+  return (
+    <section aria-labelledby="pour" className="mt-5 border-t border-rule pt-4">
+      <h3 id="pour" className="font-display text-lg font-semibold">
+        Poured into it
+      </h3>
+      <p className="mt-1">
+        It is <strong>{share} % paint</strong> now
+        {share < 100 && neat.kind === 'add'
+          ? '; only neat paint brings it back, so mixes make up for it.'
+          : '.'}
+      </p>
+      <form
+        noValidate
+        aria-label="Pour into it"
+        className="mt-2 flex flex-wrap items-start gap-3"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (!after || !poured) return
+          onPour(after, `Poured ${poured.ml} ml of ${poured.name} into ${bottle.name}`)
+          setMl('')
+        }}
+      >
+        <div className="w-32">
+          <TextField
+            label="Amount"
+            unit="ml"
+            inputMode="decimal"
+            value={ml}
+            error={ml !== '' && !isAmount ? 'Expected 0.01 to 5000 ml' : null}
+            onChange={(event) => setMl(event.target.value)}
+          />
+        </div>
+        <div className="min-w-0 flex-1 basis-48">
+          <SelectField
+            label="Of"
+            value={from}
+            onChange={(event) => setFrom(event.target.value)}
+            choices={[
+              { value: '', say: 'Its thinner' },
+              ...[...thinners, ...liquids.filter((one) => one.role !== 'thinner')].map((one) => ({
+                value: one.id,
+                say: one.name,
+              })),
+            ]}
+          />
+        </div>
+        <Button type="submit" className="mt-6" disabled={!after}>
+          {after
+            ? `Pour it: ${Math.round((after.share ?? 1) * 100)} % paint, ${after.leftMl} ml`
+            : 'Pour it'}
+        </Button>
+      </form>
+      {(bottle.thinnings ?? []).length > 0 && (
+        <ol className="mt-3 text-sm text-soft" aria-label="Dilutions, the latest first">
+          {[...(bottle.thinnings ?? [])]
+            .reverse()
+            .slice(0, SHOWN)
+            .map((one) => (
+              <li key={one.at}>
+                {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(
+                  Date.parse(one.at),
+                )}
+                : {one.addedMl} ml of {one.with ?? 'thinner'}, then{' '}
+                {Math.round(one.shareAfter * 100)} % paint
+              </li>
+            ))}
+        </ol>
+      )}
+    </section>
+  )
+}

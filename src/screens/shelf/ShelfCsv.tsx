@@ -1,0 +1,141 @@
+'use client'
+
+import { useState } from 'react'
+import { previewShelfCsv, type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
+import { Button } from '@/ui/Button'
+import { saveFile } from '@/ui/saveFile'
+import { sayProblem } from '../forms'
+import { useBench } from '../shell/BenchContext'
+
+type Read = { file: string } & ({ preview: ShelfPreview } | { refused: string })
+
+/** So many rows that don't read are listed. */
+const LISTED = 20
+
+/** The shelf out to a CSV and in from one; what it would do is shown before anything is written. */
+export function ShelfCsv() {
+  const { project, change } = useBench()
+  const [read, setRead] = useState<Read | null>(null)
+  const shelf = project.shelf ?? []
+  const open = async (file: File | undefined) => {
+    if (!file) return
+    const parsed = previewShelfCsv(await file.text(), shelf)
+    setRead(
+      parsed.ok
+        ? { file: file.name, preview: parsed.value }
+        : { file: file.name, refused: parsed.problems.map(sayProblem).join('; ') },
+    )
+  }
+  const take = ({ added, changed }: ShelfPreview, file: string) => {
+    const rows = [...added, ...changed.map((one) => one.after)]
+    void change(
+      `Took ${rows.length} bottles from ${file}`,
+      rows.map((row) => ({ table: 'shelf', id: row.id, row })),
+    )
+    setRead(null)
+  }
+  return (
+    <section aria-labelledby="csv" className="mt-10 border-t-2 border-strong pt-4">
+      <h2 id="csv" className="font-display text-xl font-semibold">
+        As a table file
+      </h2>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          disabled={shelf.length === 0}
+          onClick={() => saveFile('shelf.csv', shelfCsv(shelf), 'text/csv')}
+        >
+          Write shelf.csv
+        </Button>
+        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
+          Read bottles from CSV
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            className="sr-only"
+            onChange={(event) => {
+              void open(event.target.files?.[0])
+              event.target.value = ''
+            }}
+          />
+        </label>
+      </div>
+      {read && 'refused' in read && (
+        <p role="alert" className="mt-3 border-l-4 border-stop pl-3">
+          {read.file} is no table of bottles. {read.refused}.
+        </p>
+      )}
+      {read && 'preview' in read && (
+        <Preview
+          file={read.file}
+          preview={read.preview}
+          onTake={() => take(read.preview, read.file)}
+          onLeave={() => setRead(null)}
+        />
+      )}
+    </section>
+  )
+}
+
+function Preview({
+  file,
+  preview,
+  onTake,
+  onLeave,
+}: {
+  file: string
+  preview: ShelfPreview
+  onTake: () => void
+  onLeave: () => void
+}) {
+  const { added, changed, same, bad, ignored } = preview
+  const count = added.length + changed.length
+  return (
+    <section aria-label={`What ${file} would do`} className="mt-4 bg-sunk p-4">
+      <p className="text-lg">
+        <strong>{added.length}</strong> new · <strong>{changed.length}</strong> changed ·{' '}
+        <strong>{same}</strong> as they are · <strong>{bad.length}</strong> that don’t read
+      </p>
+      {ignored.length > 0 && (
+        <p className="mt-1 text-sm text-soft">
+          Left out, as no field of a bottle: {ignored.join(', ')}.
+        </p>
+      )}
+      {bad.length > 0 && (
+        <ul className="mt-2 space-y-1 border-l-4 border-risk pl-3">
+          {bad.slice(0, LISTED).map(({ line, name, problems }) => (
+            <li key={line}>
+              Row {line}
+              {name === '' ? '' : `, ${name}`}:{' '}
+              {problems.map((one) => `${one.path}: ${sayProblem(one)}`).join('; ')}
+            </li>
+          ))}
+          {bad.length > LISTED && <li>and {bad.length - LISTED} more</li>}
+        </ul>
+      )}
+      {changed.length > 0 && (
+        <ul className="mt-2 space-y-1 text-sm">
+          {changed.slice(0, LISTED).map(({ before, after }) => (
+            <li key={after.id}>
+              {before.name}: {differences(before, after)}
+            </li>
+          ))}
+          {changed.length > LISTED && <li>and {changed.length - LISTED} more</li>}
+        </ul>
+      )}
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Button look="act" disabled={count === 0} onClick={onTake}>
+          {count === 1 ? 'Take this bottle' : `Take these ${count} bottles`}
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </section>
+  )
+}
+
+function differences(before: object, after: object): string {
+  const old = before as Record<string, unknown>
+  return Object.entries(after)
+    .filter(([key, value]) => old[key] !== value && typeof value !== 'object')
+    .map(([key, value]) => `${key} ${String(old[key] ?? 'nothing')} → ${String(value)}`)
+    .join(', ')
+}

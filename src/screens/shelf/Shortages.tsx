@@ -1,0 +1,54 @@
+'use client'
+
+import { useMemo } from 'react'
+import { shortages, substitutesFor } from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { saveFile } from '@/ui/saveFile'
+import { useBench } from '../shell/BenchContext'
+
+/** Bottles that don't last for what is planned, over all builds; what could stand in, and a list to take to the shop. */
+export function Shortages() {
+  const { project, parts } = useBench()
+  const short = useMemo(() => shortages(project, parts), [project, parts])
+  if (short.length === 0) return null
+  const list = short
+    .map(
+      ({ bottle, shortMl }) =>
+        `- ${bottle.name}${bottle.maker ? `, ${bottle.maker}` : ''}: ${shortMl.toFixed(1)} ml short`,
+    )
+    .join('\n')
+  const buildName = (id: string) => project.builds?.find((one) => one.id === id)?.name ?? id
+  return (
+    <section aria-labelledby="short" className="mt-6 border-y-2 border-risk py-3">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h2 id="short" className="font-display text-xl font-semibold">
+          Short for what is planned
+        </h2>
+        <Button size="small" onClick={() => saveFile('to-buy.md', `${list}\n`, 'text/markdown')}>
+          Write a list to buy by
+        </Button>
+      </div>
+      <ul className="mt-1">
+        {short.map(({ bottle, plannedMl, shortMl, builds }) => {
+          const other = substitutesFor(bottle, project.shelf ?? [])[0]
+          return (
+            <li
+              key={bottle.id}
+              className="grid gap-x-6 border-t border-rule py-2 md:grid-cols-[16rem_8rem_1fr]"
+            >
+              <span className="font-semibold">{bottle.name}</span>
+              <span className="font-semibold text-risk">{shortMl.toFixed(1)} ml short</span>
+              <span className="text-soft">
+                {plannedMl.toFixed(1)} ml planned for {builds.map(buildName).join(', ')}
+                {other
+                  ? `; nearest in its place ${other.bottle.name}${other.deltaE00 === null ? '' : `, ΔE00 ${other.deltaE00.toFixed(1)}`}`
+                  : '; nothing like it on the shelf'}
+                .
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
