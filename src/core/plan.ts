@@ -18,6 +18,7 @@ export type { ReviewItem } from './plan/finalReview'
 export { findingsOfBuild, type JudgedBuild, judgeBuild, judgeBuildAt } from './plan/judgeBuild'
 export { type Unbalanced, unbalancedParts } from './plan/leftRight'
 export type { LostWindow } from './plan/lostWindows'
+export { type MixLabel, mixLabel } from './plan/mixLabel'
 export {
   chainOf,
   finishOf,

@@ -17,6 +17,11 @@ const SHOWN = 320
 /** Half the side of the patch that is taken, pixels of what is shown. */
 const HALF = 5
 
+/** The picture is read far oftener than drawn. */
+function contextOf(canvas: HTMLCanvasElement | null) {
+  return canvas?.getContext('2d', { willReadFrequently: true }) ?? null
+}
+
 type At = { x: number; y: number }
 
 /** A colour out of a picture that stays on this machine: a patch of it, and if wanted another that is grey in truth. */
@@ -73,10 +78,10 @@ function Patches({
   const scale = Math.min(1, SHOWN / Math.max(picture.width, picture.height))
   const [width, height] = [Math.max(1, picture.width * scale), Math.max(1, picture.height * scale)]
   useEffect(() => {
-    canvas.current?.getContext('2d')?.drawImage(picture, 0, 0, width, height)
+    contextOf(canvas.current)?.drawImage(picture, 0, 0, width, height)
   }, [picture, width, height])
   const lightAt = ({ x, y }: At): Light | null => {
-    const context = canvas.current?.getContext('2d', { willReadFrequently: true })
+    const context = contextOf(canvas.current)
     const pixels = context?.getImageData(x - HALF, y - HALF, 2 * HALF + 1, 2 * HALF + 1)
     return pixels ? patchLight(pixels.data) : null
   }

@@ -30,13 +30,14 @@ export function useRecipes(
     running.current = null
     setProgress(null)
   }
+  // The bench is read anew at every change of it: only what is asked begins a search again.
+  const asked = JSON.stringify({ target, bottles: bottles.map(plain), maxBottles, maxDrops })
   useEffect(() => {
     let gone = false
     const begin = () => {
       setFailed(null)
       setProgress(0)
-      const asked = { target, bottles: bottles.map(plain), maxBottles, maxDrops }
-      const job = matchJob(asked, (share) => !gone && setProgress(share))
+      const job = matchJob(JSON.parse(asked), (share) => !gone && setProgress(share))
       running.current = job
       job.result
         .then((found) => !gone && setRecipes(found))
@@ -53,7 +54,7 @@ export function useRecipes(
       running.current?.cancel()
       running.current = null
     }
-  }, [target, bottles, maxBottles, maxDrops])
+  }, [asked])
   return { recipes, progress, failed, cancel: stop }
 }
 

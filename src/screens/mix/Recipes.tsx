@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import type { StoredMix } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
@@ -30,6 +31,12 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
                 )}
               </span>
             </span>
+            <Link
+              href={`/mix?label=${mix.id}`}
+              className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
+            >
+              Label
+            </Link>
             <Button onClick={() => onOpen(mix)}>Mix it again</Button>
             <Button
               onClick={() =>

@@ -1,0 +1,252 @@
+import { readFileSync } from 'node:fs'
+import { deflateSync } from 'node:zlib'
+import { expect, goTo, openDemo, test } from './support'
+
+test('a bottle thinned twice shows its share, and a coat planned with it gets the drops made up', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await page.getByRole('button', { name: /^Harbour Teal/ }).click()
+  const pour = page.getByRole('form', { name: 'Pour into it' })
+  await pour.getByLabel('Amount').fill('3.25')
+  await pour.getByLabel('Of').selectOption({ label: 'Alcohol Thinner' })
+  await pour.getByRole('button', { name: 'Pour it: 80 % paint, 16.25 ml' }).click()
+  await expect(page.getByText('It is 80 % paint now')).toBeVisible()
+  await pour.getByLabel('Amount').fill('1')
+  await pour.getByRole('button', { name: 'Pour it: 75 % paint, 17.25 ml' }).click()
+  await expect(page.getByText('It is 75 % paint now')).toBeVisible()
+  const dilutions = page.getByRole('list', { name: 'Dilutions, the latest first' })
+  await expect(dilutions.getByRole('listitem')).toHaveCount(2)
+  await expect(dilutions.getByRole('listitem').last()).toContainText('Alcohol Thinner')
+  await page.getByRole('button', { name: 'Leave it' }).click()
+  await expect(
+    page.getByRole('button', { name: /^Harbour Teal.*thinned: 75 % paint/ }),
+  ).toBeVisible()
+
+  await goTo(page, 'Mix')
+  await page.getByLabel('Paint', { exact: true }).selectOption({ label: 'Harbour Teal, Ferrowick' })
+  const mix = page.getByRole('region', { name: 'The mix' })
+  // Two parts of neat paint in three, out of a bottle that is three quarters paint.
+  await expect(mix.getByText(/^Harbour Teal \d+ : thinner \d+$/)).toBeVisible()
+  await expect(mix.getByText('Thinned 33 % of the mix')).toBeVisible()
+  await expect(mix.getByText('5.31 ml in all')).toBeVisible()
+})
+
+test('a mix takes its paint out of the bottles, and undo puts it back', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  await page.getByLabel('Paint', { exact: true }).selectOption({ label: 'Band Ochre, Ferrowick' })
+  await page.getByRole('button', { name: /^Thin this mix 48 %/ }).click()
+  const mix = page.getByRole('region', { name: 'The mix' })
+  await expect(mix.getByText('Thinned 48 % of the mix')).toBeVisible()
+  await page.getByLabel('Keep it for touch-ups as').fill('Ochre band')
+  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await expect(page.getByText('Kept the mix Ochre band')).toBeVisible()
+  await goTo(page, 'Shelf')
+  await expect(page.getByRole('button', { name: /^Band Ochre.*16\.9 of 23 ml/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('button', { name: /^Band Ochre.*20 of 23 ml/ })).toBeVisible()
+})
+
+test('two-part clear is mixed, its pot life runs at the bench, its label says until when', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  await page
+    .getByLabel('Paint', { exact: true })
+    .selectOption({ label: 'Two-part Clear, Glasswing' })
+  await page.getByLabel('Keep it for touch-ups as').fill('Clear for the body')
+  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  const kept = page.getByRole('listitem').filter({ hasText: 'Clear for the body' })
+  await kept.getByRole('link', { name: 'Label' }).click()
+  await expect(page.getByRole('heading', { name: 'Label of Clear for the body' })).toBeVisible()
+  await expect(page.getByText(/^Use by .*21:25/)).toBeVisible()
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Write it as SVG' }).click()
+  const file = await waiting
+  expect(file.suggestedFilename()).toBe('clear-for-the-body.svg')
+  expect(readFileSync(await file.path(), 'utf8')).toMatch(
+    /^<svg[^>]+xmlns.*Clear for the body.*<\/svg>$/s,
+  )
+  await goTo(page, 'Bench')
+  await expect(page.getByText('Clear for the body').first()).toBeVisible()
+})
+
+test('a mix that is too thin is put right, or it says why it can’t be', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  const right = page.getByRole('region', { name: 'Put a mix right' })
+  await right.getByLabel('There is').fill('6')
+  await right.getByLabel('Paint in it').fill('40')
+  await right.getByLabel('Paint wanted').fill('50')
+  await expect(right.getByText(/^Add 1\.20 ml of neat paint: 7\.20 ml in all/)).toBeVisible()
+  await right.getByLabel('Filled up to').fill('6.5')
+  await expect(right.getByText(/can’t be done: .*from 7\.2 ml on/)).toBeVisible()
+  await right.getByLabel('Paint wanted').fill('150')
+  await expect(right.getByText('Expected 0 to 100 %')).toBeVisible()
+})
+
+/** A picture of one colour with a grey corner, as a PNG. */
+function picture(colour: readonly number[], grey: readonly number[]): Buffer {
+  const side = 80
+  const raw = Buffer.alloc(side * (side * 3 + 1))
+  for (let y = 0; y < side; y++)
+    for (let x = 0; x < side; x++) {
+      const rgb = x > 40 && y > 40 ? grey : colour
+      for (let c = 0; c < 3; c++) raw[y * (side * 3 + 1) + 1 + x * 3 + c] = rgb[c] as number
+    }
+  const table = Array.from({ length: 256 }, (_, n) => {
+    let value = n
+    for (let k = 0; k < 8; k++) value = value & 1 ? 0xedb88320 ^ (value >>> 1) : value >>> 1
+    return value >>> 0
+  })
+  const crc = (bytes: Buffer) => {
+    let value = 0xffffffff
+    for (const byte of bytes) value = (table[(value ^ byte) & 255] as number) ^ (value >>> 8)
+    return (value ^ 0xffffffff) >>> 0
+  }
+  const chunk = (type: string, data: Buffer) => {
+    const body = Buffer.concat([Buffer.from(type), data])
+    const size = Buffer.alloc(4)
+    size.writeUInt32BE(data.length)
+    const sum = Buffer.alloc(4)
+    sum.writeUInt32BE(crc(body))
+    return Buffer.concat([size, body, sum])
+  }
+  const head = Buffer.alloc(13)
+  head.writeUInt32BE(side, 0)
+  head.writeUInt32BE(side, 4)
+  head.set([8, 2, 0, 0, 0], 8)
+  return Buffer.concat([
+    Buffer.from([137, 80, 78, 71, 13, 10, 26, 10]),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(raw)),
+    chunk('IEND', Buffer.alloc(0)),
+  ])
+}
+
+test('a patch of a picture is matched by the shelf, and the touch-up mix is kept', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Colour')
+  await expect(page.getByRole('group', { name: 'Other bottles' })).toBeVisible()
+  // A warm lamp: the grey corner came out yellowish.
+  await page.getByLabel('Take it from a picture').setInputFiles({
+    name: 'hull.png',
+    mimeType: 'image/png',
+    buffer: picture([140, 120, 84], [160, 140, 105]),
+  })
+  const canvas = page.getByRole('application', { name: /^Picture/ })
+  await canvas.click({ position: { x: 15, y: 15 } })
+  await expect(page.getByLabel('Target', { exact: true })).toHaveValue('#8C7854')
+  await page.getByRole('button', { name: 'Set by a grey' }).click()
+  await canvas.click({ position: { x: 65, y: 65 } })
+  await canvas.click({ position: { x: 15, y: 15 } })
+  await expect(page.getByLabel('Target', { exact: true })).not.toHaveValue('#8C7854')
+  await page.getByLabel('Mixed from').selectOption({ label: 'Water acrylic, 12 bottles' })
+  await expect(page.getByRole('button', { name: 'Stop looking' })).toHaveCount(0)
+  await expect(page.getByText(/^ΔE00 \d/).first()).toBeVisible()
+  await page.getByLabel('Keep it for touch-ups as').fill('Hull patch')
+  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await goTo(page, 'Mix')
+  await expect(page.getByText('Hull patch', { exact: true })).toBeVisible()
+})
+
+test('coats to cover and lines for a face are shown; the keyboard reaches all three', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/colour?do=cover')
+  await page
+    .getByLabel('Paint', { exact: true })
+    .selectOption({ label: 'Ember Red, Water acrylic' })
+  const surfaces = page.getByRole('list', { name: 'Surfaces' })
+  await expect(surfaces.getByText(/^Covers in \d+ coats\.$/).first()).toBeVisible()
+  await page.getByRole('tab', { name: 'Coats to cover' }).focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(page).toHaveURL(/do=line/)
+  const washes = page.getByRole('region', { name: 'Washes' })
+  await expect(washes.getByRole('listitem').first()).toContainText('Deep Brown Wash')
+  await page.getByLabel('Face', { exact: true }).fill('#141416')
+  await expect(washes.getByText(/no dark wash reads/)).toBeVisible()
+  await page.getByLabel('Face', { exact: true }).fill('#14')
+  await expect(page.getByText('Expected a colour such as #C9C4B4')).toBeVisible()
+})
+
+test('a thousand bottles from CSV with three bad rows: named, the rest taken, taken back', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  const rows = Array.from(
+    { length: 1000 },
+    (_, i) => `Shade ${i},Quarrel,water-acrylic,colour,17,#5B6B3A`,
+  )
+  rows[10] = 'Shade 10,Quarrel,water-colour,colour,17,#5B6B3A'
+  rows[500] = 'Shade 500,Quarrel,water-acrylic,colour,much,#5B6B3A'
+  rows[998] = 'Shade 998,Quarrel,water-acrylic,colour,17,green'
+  const csv = ['name,maker,family,role,sizeMl,colour', ...rows].join('\r\n')
+  const choose = page.getByLabel('Read bottles from CSV')
+  await choose.setInputFiles({ name: 'bought.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+  const preview = page.getByRole('region', { name: 'What bought.csv would do' })
+  await expect(
+    preview.getByText('997 new · 0 changed · 0 as they are · 3 that don’t read'),
+  ).toBeVisible()
+  await expect(preview.getByText(/^Row 12, Shade 10: family:/)).toBeVisible()
+  await expect(preview.getByText(/^Row 502, Shade 500: sizeMl:/)).toBeVisible()
+  await expect(preview.getByText(/^Row 1000, Shade 998: colour:/)).toBeVisible()
+  await preview.getByRole('button', { name: 'Take these 997 bottles' }).click()
+  await expect(page.getByRole('heading', { name: 'Quarrel' })).toBeVisible()
+  await page.getByLabel('Find a bottle by name, maker, family or role').fill('shade 999')
+  await expect(page.getByRole('button', { name: /^Shade 999/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('button', { name: /^Shade 999/ })).toHaveCount(0)
+  await choose.setInputFiles({
+    name: 'odd.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('a,b\n1,2\n'),
+  })
+  await expect(page.getByRole('alert').filter({ hasText: 'no table of bottles' })).toBeVisible()
+})
+
+test('a mesh gives its area; a damaged one is refused', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  await page.getByRole('radio', { name: 'For an area and its coats' }).check()
+  await page.getByText('Find the area from dimensions or a mesh').click()
+  const mesh = page.getByLabel('Choose a mesh')
+  const square = 'v 0 0 0\nv 40 0 0\nv 40 25 0\nv 0 25 0\nf 1 2 3 4\n'
+  await mesh.setInputFiles({
+    name: 'plate.obj',
+    mimeType: 'text/plain',
+    buffer: Buffer.from(square),
+  })
+  await expect(
+    page.getByText('plate.obj: 2 triangles, 40 × 25 × 0 mm. Faces up 100 %'),
+  ).toBeVisible()
+  await expect(page.getByText('It is open along 4 edges')).toBeVisible()
+  await page.getByRole('button', { name: 'Take 10.0 cm²' }).click()
+  await expect(page.getByRole('textbox', { name: 'Area' })).toHaveValue('10.0')
+  await mesh.setInputFiles({
+    name: 'bad.obj',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('v 0 0 0\nf 1 2 3\n'),
+  })
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'bad.obj can’t be measured: line 2' }),
+  ).toBeVisible()
+})
+
+test('a bottle that runs short is told, and a substitute is taken', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await page.getByRole('button', { name: /^Bone White/ }).click()
+  await page.getByLabel('Left in it').fill('0.4')
+  await page.getByRole('button', { name: 'Apply to the bottle' }).click()
+  const short = page.getByRole('region', { name: 'Short for what is planned' })
+  await expect(short.getByText('Bone White')).toBeVisible()
+  await expect(short.getByText(/nearest in its place/)).toBeVisible()
+})

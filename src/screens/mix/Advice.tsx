@@ -1,0 +1,117 @@
+'use client'
+
+import { useState } from 'react'
+import { additiveDrops, type Job, nozzleWarning, pressureFor, thinningAdvice } from '@/core/mixing'
+import type { Bottle } from '@/core/model/project'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/Field'
+import { useLatestClimate } from '../shell/useLatestClimate'
+import { familyName } from '../words'
+
+const JOB_WORDS: readonly { value: Job; say: string }[] = [
+  { value: 'colour', say: 'Airbrush, colour' },
+  { value: 'primer', say: 'Airbrush, primer' },
+  { value: 'detail', say: 'Airbrush, fine detail' },
+  { value: 'clear', say: 'Airbrush, clear' },
+  { value: 'metal', say: 'Airbrush, metal' },
+  { value: 'mottle', say: 'Airbrush, mottle or soot' },
+  { value: 'brush', say: 'Brush' },
+]
+const NOZZLES = ['0.2', '0.3', '0.4', '0.5'] as const
+
+/** How far to thin the first bottle for a job, at the room as it was last read. */
+export function Advice({
+  paint,
+  ml,
+  onThin,
+}: {
+  paint: Bottle | null
+  ml: number
+  /** Thins the mix to a share of thinner. */
+  onThin: (share: number) => void
+}) {
+  const climate = useLatestClimate()
+  const [job, setJob] = useState<Job>('colour')
+  const [nozzle, setNozzle] = useState<string>('0.3')
+  if (!paint) return null
+  const advice = thinningAdvice(paint.family, job, climate.celsius, paint.state === 'decanted')
+  const pressure = pressureFor(Number(nozzle), job)
+  const clogs = nozzleWarning(Number(nozzle), job)
+  return (
+    <section aria-labelledby="advice" className="mt-8 border-t-2 border-strong pt-3">
+      <h2 id="advice" className="font-display text-xl font-semibold">
+        To start from
+      </h2>
+      <div className="mt-2 grid grid-cols-[minmax(0,1fr)_7rem] gap-2">
+        <SelectField
+          label="Laid on with"
+          value={job}
+          onChange={(event) => setJob(event.target.value as Job)}
+          choices={JOB_WORDS}
+        />
+        <SelectField
+          label="Nozzle"
+          unit="mm"
+          value={nozzle}
+          onChange={(event) => setNozzle(event.target.value)}
+          choices={NOZZLES.map((value) => ({ value, say: value }))}
+        />
+      </div>
+      <p className="mt-3">
+        {advice.share ? (
+          <>
+            <strong>{percents(advice.share)} of the mix is thinner</strong>: {advice.thinnedWith}.
+          </>
+        ) : (
+          `${familyName(paint.family)} isn’t laid on so.`
+        )}
+      </p>
+      {advice.share && <ThinButton share={advice.share} onThin={onThin} />}
+      {advice.retarder && (
+        <p className="mt-1">Retarder, {advice.retarder.join(' to ')} % of the mix.</p>
+      )}
+      {advice.flowAid && <p className="mt-1">{flowAidWords(ml)}</p>}
+      {pressure && (
+        <p className="mt-1">
+          {range(pressure.bar, 1)} bar, that is {range(pressure.psi, 0)} psi.
+        </p>
+      )}
+      {advice.because.map((one) => (
+        <p key={one} className="mt-1 text-sm text-soft">
+          {one}
+        </p>
+      ))}
+      {clogs && <p className="mt-2 border-l-4 border-risk pl-3">{clogs}</p>}
+    </section>
+  )
+}
+
+function ThinButton({
+  share,
+  onThin,
+}: {
+  share: readonly [number, number]
+  onThin: (share: number) => void
+}) {
+  const middle = Math.round((share[0] + share[1]) * 50) / 100
+  return (
+    <Button size="small" className="mt-2" onClick={() => onThin(middle)}>
+      Thin this mix {Math.round(middle * 100)} %
+    </Button>
+  )
+}
+
+function range([from, to]: readonly [number, number], places: number): string {
+  return `${from.toFixed(places)} to ${to.toFixed(places)}`
+}
+
+function percents([from, to]: readonly [number, number]): string {
+  return `${Math.round(from * 100)} to ${Math.round(to * 100)} %`
+}
+
+function flowAidWords(ml: number): string {
+  const { from, to } = additiveDrops('flowAid', ml)
+  return from === to
+    ? `Flow aid, ${Math.max(1, to)} ${to > 1 ? 'drops' : 'drop'}.`
+    : `Flow aid, ${from} to ${to} drops.`
+}

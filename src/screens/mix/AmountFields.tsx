@@ -1,0 +1,89 @@
+'use client'
+
+import { SelectField, TextField } from '@/ui/Field'
+import { AreaFinder } from './AreaFinder'
+import type { Amount } from './request'
+
+/** How much of it: a volume, or what an area and its coats take. */
+export function AmountFields({
+  amount,
+  setAmount,
+  errors,
+}: {
+  amount: Amount
+  setAmount: (amount: Amount) => void
+  errors: Record<string, string>
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-display text-xl font-semibold">How much</legend>
+      <div className="flex flex-wrap gap-5">
+        {(['volume', 'area'] as const).map((by) => (
+          <label key={by} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="by"
+              className="size-5"
+              checked={amount.by === by}
+              onChange={() => setAmount({ ...amount, by })}
+            />
+            {by === 'volume' ? 'A volume' : 'For an area and its coats'}
+          </label>
+        ))}
+      </div>
+      {amount.by === 'volume' ? (
+        <div className="max-w-48">
+          <TextField
+            label="Volume"
+            unit="ml"
+            inputMode="decimal"
+            value={amount.volume}
+            error={errors.volumeMl}
+            onChange={(event) => setAmount({ ...amount, volume: event.target.value })}
+          />
+        </div>
+      ) : (
+        <div className="grid gap-3 sm:grid-cols-3">
+          <TextField
+            label="Area"
+            unit="cm²"
+            inputMode="decimal"
+            value={amount.area}
+            error={errors.area ?? errors.volumeMl}
+            onChange={(event) => setAmount({ ...amount, area: event.target.value })}
+          />
+          <TextField
+            label="Coats"
+            value={amount.coats}
+            error={Object.entries(errors).find(([path]) => path.startsWith('coats'))?.[1]}
+            hint="mist, light, wet, clear-wet, brush"
+            onChange={(event) => setAmount({ ...amount, coats: event.target.value })}
+          />
+          <SelectField
+            label="Tool"
+            value={amount.tool}
+            onChange={(event) => setAmount({ ...amount, tool: event.target.value })}
+            choices={[
+              { value: 'airbrush', say: 'Airbrush 0.2–0.3 mm' },
+              { value: 'airbrush-broad', say: 'Airbrush 0.4–0.5 mm' },
+              { value: 'spray-can', say: 'Spray can' },
+              { value: 'brush', say: 'Brush' },
+            ]}
+          />
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={amount.open}
+              onChange={(event) => setAmount({ ...amount, open: event.target.checked })}
+            />
+            Small or open parts
+          </label>
+          <div className="sm:col-span-3">
+            <AreaFinder onArea={(area) => setAmount({ ...amount, area: area.toFixed(1) })} />
+          </div>
+        </div>
+      )}
+    </fieldset>
+  )
+}

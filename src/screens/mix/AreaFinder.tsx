@@ -1,0 +1,217 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { MESH_UNITS, type MeshMeasure, type MeshUnit } from '@/core/mesh'
+import { COMPLEXITY, type Shape, shapeArea } from '@/core/mixing'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { type Job, meshJob } from '@/workers/deskClient'
+import { numberOf } from '../forms'
+import { reason } from '../shell/reason'
+import { capital } from '../words'
+
+const SHAPES = [
+  { value: 'box', say: 'Box', sizes: ['length', 'width', 'height'] },
+  { value: 'cylinder', say: 'Cylinder', sizes: ['diameter', 'length'] },
+  { value: 'cone', say: 'Cone', sizes: ['diameter', 'height'] },
+  { value: 'sphere', say: 'Sphere', sizes: ['diameter'] },
+] as const
+
+/** Finds an area: from a plain shape and how broken its surface is, or from a mesh of the part. */
+export function AreaFinder({ onArea }: { onArea: (cm2: number) => void }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <details
+      className="border-t border-rule pt-2"
+      open={open}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+        Find the area from dimensions or a mesh
+      </summary>
+      {open && (
+        <div className="grid gap-6 lg:grid-cols-2">
+          <ByShape onArea={onArea} />
+          <ByMesh onArea={onArea} />
+        </div>
+      )}
+    </details>
+  )
+}
+
+function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
+  const [kind, setKind] = useState<Shape['kind']>('box')
+  const [sizes, setSizes] = useState<Record<string, string>>({
+    length: '120',
+    width: '60',
+    height: '40',
+    diameter: '40',
+  })
+  const [surface, setSurface] = useState<keyof typeof COMPLEXITY>('panelled')
+  const shape = SHAPES.find((one) => one.value === kind) ?? SHAPES[0]
+  const read = shape.sizes.map((one) => numberOf(sizes[one] ?? ''))
+  const good = read.every((one) => typeof one === 'number' && one > 0 && one <= 10_000)
+  const dimensions = Object.fromEntries(shape.sizes.map((one, i) => [one, read[i]]))
+  const area = good ? shapeArea({ kind, ...dimensions } as Shape) * COMPLEXITY[surface] : null
+  return (
+    <fieldset>
+      <legend className="font-semibold">A plain shape</legend>
+      <div className="mt-1 grid grid-cols-2 gap-2">
+        <SelectField
+          label="Shape"
+          value={kind}
+          onChange={(event) => setKind(event.target.value as Shape['kind'])}
+          choices={SHAPES}
+        />
+        <SelectField
+          label="Surface"
+          value={surface}
+          onChange={(event) => setSurface(event.target.value as keyof typeof COMPLEXITY)}
+          choices={Object.entries(COMPLEXITY).map(([value, factor]) => ({
+            value,
+            say: `${capital(value)}, × ${factor}`,
+          }))}
+        />
+        {shape.sizes.map((one, i) => (
+          <TextField
+            key={one}
+            label={capital(one)}
+            unit="mm"
+            inputMode="decimal"
+            value={sizes[one] ?? ''}
+            error={
+              typeof read[i] === 'number' && (read[i] as number) > 0 ? null : 'Expected mm above 0'
+            }
+            onChange={(event) => setSizes({ ...sizes, [one]: event.target.value })}
+          />
+        ))}
+      </div>
+      <Button className="mt-2" disabled={area === null} onClick={() => area && onArea(area)}>
+        {area === null ? 'Take this area' : `Take ${area.toFixed(1)} cm²`}
+      </Button>
+    </fieldset>
+  )
+}
+
+function ByMesh({ onArea }: { onArea: (cm2: number) => void }) {
+  const [unit, setUnit] = useState<MeshUnit>('mm')
+  const [scale, setScale] = useState('1')
+  const [up, setUp] = useState<'y' | 'z'>('z')
+  const [progress, setProgress] = useState<number | null>(null)
+  const [failed, setFailed] = useState<string | null>(null)
+  const [found, setFound] = useState<MeshMeasure | null>(null)
+  const file = useRef<File | null>(null)
+  const running = useRef<Job<MeshMeasure> | null>(null)
+  const divisor = numberOf(scale)
+  const isScale = typeof divisor === 'number' && divisor > 0 && divisor <= 5000
+  const measure = async (next: File | null) => {
+    file.current = next
+    if (!next || !isScale) return
+    running.current?.cancel()
+    setFailed(null)
+    setFound(null)
+    setProgress(0)
+    try {
+      const size = { unit, scale: divisor, up }
+      const job = meshJob(next.name, await next.arrayBuffer(), size, setProgress)
+      running.current = job
+      setFound(await job.result)
+    } catch (error) {
+      setFailed(`${next.name} can’t be measured: ${reason(error)}.`)
+    }
+    setProgress(null)
+  }
+  return (
+    <fieldset>
+      <legend className="font-semibold">A mesh, STL or OBJ</legend>
+      <div className="mt-1 grid grid-cols-3 gap-2">
+        <SelectField
+          label="Its unit"
+          value={unit}
+          onChange={(event) => setUnit(event.target.value as MeshUnit)}
+          choices={Object.keys(MESH_UNITS).map((value) => ({ value, say: value }))}
+        />
+        <TextField
+          label="Shrunk 1 to"
+          inputMode="decimal"
+          value={scale}
+          error={isScale ? null : 'Expected 1 to 5000'}
+          onChange={(event) => setScale(event.target.value)}
+        />
+        <SelectField
+          label="Up is"
+          value={up}
+          onChange={(event) => setUp(event.target.value as 'y' | 'z')}
+          choices={[
+            { value: 'z', say: 'z' },
+            { value: 'y', say: 'y' },
+          ]}
+        />
+      </div>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
+          Choose a mesh
+          <input
+            type="file"
+            accept=".stl,.obj"
+            className="sr-only"
+            onChange={(event) => {
+              void measure(event.target.files?.[0] ?? null)
+              event.target.value = ''
+            }}
+          />
+        </label>
+        {found && <Button onClick={() => void measure(file.current)}>Measure it again</Button>}
+        {progress !== null && (
+          <>
+            <progress aria-label="Measuring" value={progress} className="h-2 w-28" />
+            <Button
+              size="small"
+              onClick={() => {
+                running.current?.cancel()
+                setProgress(null)
+              }}
+            >
+              Stop
+            </Button>
+          </>
+        )}
+      </div>
+      {failed && (
+        <p role="alert" className="mt-2 text-sm font-semibold text-stop">
+          {failed}
+        </p>
+      )}
+      {found && <Measured found={found} name={file.current?.name ?? ''} onArea={onArea} />}
+    </fieldset>
+  )
+}
+
+function Measured({
+  found,
+  name,
+  onArea,
+}: {
+  found: MeshMeasure
+  name: string
+  onArea: (cm2: number) => void
+}) {
+  const percent = (share: number) => `${Math.round(share * 100)} %`
+  const { up, side, down } = found.facing
+  return (
+    <div className="mt-2">
+      <p>
+        {name}: {found.triangles} triangles, {found.sizeMm.map((mm) => mm.toFixed(0)).join(' × ')}{' '}
+        mm. Faces up {percent(up)}, sideways {percent(side)}, down {percent(down)}.
+      </p>
+      {found.warnings.map((warning) => (
+        <p key={warning} className="mt-1 border-l-4 border-risk pl-3 text-sm">
+          {warning}
+        </p>
+      ))}
+      <Button className="mt-2" onClick={() => onArea(found.areaCm2)}>
+        Take {found.areaCm2.toFixed(1)} cm²
+      </Button>
+    </div>
+  )
+}

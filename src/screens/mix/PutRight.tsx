@@ -1,0 +1,74 @@
+'use client'
+
+import { useState } from 'react'
+import { addedFromShare, correction, topUp } from '@/core/mixing'
+import { TextField } from '@/ui/Field'
+import { numberOf } from '../forms'
+
+/** A mix that isn't as it should be: what to add so that it is, or why that can't be done and what can. */
+export function PutRight() {
+  const [typed, setTyped] = useState({ ml: '4', now: '50', wanted: '60', fill: '' })
+  const [ml, now, wanted, fill] = [typed.ml, typed.now, typed.wanted, typed.fill].map(numberOf)
+  const problems = {
+    ml: isWithin(ml, 0.01, 5000) ? null : 'Expected 0.01 to 5000 ml',
+    now: isWithin(now, 0, 100) ? null : 'Expected 0 to 100 %',
+    wanted: isWithin(wanted, 0, 100) ? null : 'Expected 0 to 100 %',
+    fill: fill === undefined || isWithin(fill, 0.01, 5000) ? null : 'Expected ml, or nothing',
+  }
+  const good = Object.values(problems).every((one) => one === null)
+  const field = (name: keyof typeof typed) => ({
+    value: typed[name],
+    error: problems[name],
+    inputMode: 'decimal' as const,
+    onChange: (event: { target: { value: string } }) =>
+      setTyped({ ...typed, [name]: event.target.value }),
+  })
+  return (
+    <section aria-labelledby="right" className="mt-10 border-t-2 border-strong pt-3">
+      <h2 id="right" className="font-display text-xl font-semibold">
+        Put a mix right
+      </h2>
+      <p className="mt-1 text-soft">
+        Too thin, too thick, thinned in the bottle, or half used: by how much of it is paint.
+      </p>
+      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+        <TextField label="There is" unit="ml" {...field('ml')} />
+        <TextField label="Paint in it" unit="%" {...field('now')} />
+        <TextField label="Paint wanted" unit="%" {...field('wanted')} />
+        <TextField label="Filled up to" unit="ml" placeholder="as it comes" {...field('fill')} />
+      </div>
+      <p className="mt-3 text-lg" aria-live="polite">
+        {good
+          ? answer(
+              { ml: ml as number, share: (now as number) / 100 },
+              (wanted as number) / 100,
+              fill as number | undefined,
+            )
+          : 'Nothing is reckoned until every field reads.'}
+      </p>
+    </section>
+  )
+}
+
+function isWithin(value: unknown, from: number, to: number): boolean {
+  return typeof value === 'number' && value >= from && value <= to
+}
+
+function answer(
+  now: { ml: number; share: number },
+  wanted: number,
+  fill: number | undefined,
+): string {
+  if (fill !== undefined) {
+    const both = topUp(now, 1, 0, wanted, fill)
+    return both.kind === 'add'
+      ? `Add ${both.first.toFixed(2)} ml of neat paint and ${both.second.toFixed(2)} ml of thinner: ${fill} ml in all.`
+      : `That can’t be done: ${both.because}.`
+  }
+  const thicken = wanted > now.share
+  const one = correction(now, thicken ? 1 : 0, wanted)
+  if (one.kind === 'right') return 'It is right as it is.'
+  if (one.kind === 'never') return `That can’t be done: ${one.because}.`
+  const thin = 1 - wanted
+  return `Add ${one.ml.toFixed(2)} ml of ${thicken ? 'neat paint' : 'thinner'}: ${one.totalMl.toFixed(2)} ml in all, thinned ${Math.round(thin * 100)} % of the mix${wanted > 0 ? `, that is ${Math.round(addedFromShare(thin) * 100)} % added to the paint` : ''}.`
+}

@@ -1,0 +1,60 @@
+import { useMemo } from 'react'
+import { addedFromShare, type Mix } from '@/core/mixing'
+import type { Bottle } from '@/core/model/project'
+import { MeasuringCup } from '@/ui/MeasuringCup'
+import { Swatch } from '@/ui/Swatch'
+import { mixedColour } from './keep'
+import type { Line } from './request'
+
+/** The mix as ratio, drops and fill lines. */
+export function Result({
+  mixed,
+  cup,
+  shelf,
+  lines,
+}: {
+  mixed: Mix
+  cup: string
+  shelf: readonly Bottle[]
+  lines: readonly Line[]
+}) {
+  const thin = 1 - mixed.paintShare
+  const colour = useMemo(() => mixedColour(lines, mixed, shelf), [lines, mixed, shelf])
+  return (
+    <>
+      <p className="text-2xl font-semibold">{mixed.ratio}</p>
+      <p className="text-soft">
+        {mixed.totalMl.toFixed(1)} ml
+        {mixed.fills > 1 ? `, in ${mixed.fills} fills of ${mixed.fillMl.toFixed(2)} ml` : ''}
+      </p>
+      <p className="mb-5 text-soft">
+        Thinned {(thin * 100).toFixed(0)} % of the mix, that is{' '}
+        {mixed.paintShare > 0 ? (addedFromShare(thin) * 100).toFixed(0) : '—'} % added to the paint.
+      </p>
+      <MeasuringCup
+        layers={mixed.ingredients.map((one, i) => ({
+          ...one,
+          colour: shelf.find((bottle) => bottle.id === lines[i]?.bottle)?.colour ?? null,
+        }))}
+        fillMl={mixed.fillMl}
+        cupMl={cup === '' ? null : Number(cup)}
+        fills={mixed.fills}
+        rounded
+      />
+      {colour && (
+        <div className="mt-4 flex items-center gap-3">
+          <Swatch colour={colour} size="large" />
+          <p className="text-soft">Laid on until it hides: {colour}</p>
+        </div>
+      )}
+      <p className="mt-4 text-soft">
+        Whole drops are {mixed.errorPercent.toFixed(1)} % off the ratio.
+      </p>
+      {mixed.warnings.map((warning) => (
+        <p key={warning} className="mt-2 border-l-4 border-risk pl-3">
+          {warning}
+        </p>
+      ))}
+    </>
+  )
+}

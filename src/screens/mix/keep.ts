@@ -1,0 +1,89 @@
+import { hexOf, mixColour } from '@/core/colour'
+import type { Mix } from '@/core/mixing'
+import type { Bottle, LoggedAct, StoredMix } from '@/core/model/project'
+import { bottlePaint, type Drawn, drawDown } from '@/core/plan'
+import type { Write } from '@/store/changes'
+import { newId } from '@/store/ids'
+import { numberOf } from '../forms'
+import type { Line } from './request'
+
+export function isPaint(bottle: Bottle): boolean {
+  return !['thinner', 'retarder', 'flow-aid', 'cleaner'].includes(bottle.role)
+}
+
+/** The colour that bottles come to in a mix, laid on until it hides; null where none of them has a colour. */
+export function mixedColour(
+  lines: readonly Line[],
+  mixed: Mix,
+  shelf: readonly Bottle[],
+): string | null {
+  const portions = lines.flatMap((line, i) => {
+    const bottle = shelf.find((one) => one.id === line.bottle)
+    const ml = mixed.ingredients[i]?.ml ?? 0
+    return bottle?.colour && ml > 0
+      ? [{ paint: bottlePaint(bottle), amount: ml * (bottle.share ?? 1) }]
+      : []
+  })
+  return portions.length === 0 ? null : hexOf(mixColour(portions))
+}
+
+/** What a mix takes out of each bottle of the shelf. */
+function drawnBy(lines: readonly Line[], mixed: Mix): Drawn[] {
+  return lines.flatMap((line, i) => {
+    const ml = Number((mixed.ingredients[i]?.ml ?? 0).toFixed(2))
+    return line.bottle && ml > 0 ? [{ bottle: line.bottle, ml }] : []
+  })
+}
+
+/** Everything that keeping a mix writes: the mix, what was mixed into the log, and the bottles with what is left in them. */
+export function keepWrites(
+  name: string,
+  lines: readonly Line[],
+  mixed: Mix,
+  shelf: readonly Bottle[],
+  takenOut: boolean,
+): Write[] {
+  const stored = storedMix(name, lines, mixed, shelf)
+  const drawn = takenOut ? drawnBy(lines, mixed) : []
+  const act: LoggedAct = {
+    id: newId(),
+    at: stored.at,
+    kind: 'mixed',
+    mix: stored.id,
+    text: stored.name,
+    ...(drawn.length > 0 ? { drawn } : {}),
+  }
+  return [
+    { table: 'mixes', id: stored.id, row: stored },
+    { table: 'acts', id: act.id, row: act },
+    ...drawDown(shelf, drawn).map((row): Write => ({ table: 'shelf', id: row.id, row })),
+  ]
+}
+
+function storedMix(
+  name: string,
+  lines: readonly Line[],
+  mixed: Mix,
+  shelf: readonly Bottle[],
+): StoredMix {
+  const first = shelf.find((one) => one.id === lines[0]?.bottle)
+  const colour = mixedColour(lines, mixed, shelf)
+  return {
+    id: newId(),
+    name,
+    at: new Date().toISOString(),
+    ...(colour ? { colour } : {}),
+    ...(first ? { family: first.family } : {}),
+    ingredients: lines.map((line, i) => {
+      const bottle = shelf.find((one) => one.id === line.bottle)
+      return {
+        name: mixed.ingredients[i]?.name ?? line.name,
+        ...(line.bottle ? { bottle: line.bottle } : {}),
+        parts: Number(numberOf(line.parts)),
+        ...(line.share.trim() === '' ? {} : { share: Number(numberOf(line.share)) / 100 }),
+        ...(bottle?.dropsPerMl === undefined ? {} : { dropsPerMl: bottle.dropsPerMl }),
+      }
+    }),
+    volumeMl: mixed.totalMl,
+  }
+}

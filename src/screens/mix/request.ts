@@ -1,0 +1,96 @@
+import { mixSchema } from '@/core/formats/mixFile'
+import { type Mix, type MixRequest, mix } from '@/core/mixing'
+import { parse } from '@/core/model/input'
+import type { Bottle } from '@/core/model/project'
+import { numberOf, sayProblem } from '../forms'
+
+/** One ingredient as it is typed. */
+export type Line = { key: number; bottle: string; name: string; parts: string; share: string }
+
+export const CUPS = [2, 5, 7, 9] as const
+
+export const BEGIN: readonly Line[] = [
+  { key: 1, bottle: '', name: 'paint', parts: '2', share: '' },
+  { key: 2, bottle: '', name: 'thinner', parts: '1', share: '' },
+]
+
+export type Amount = {
+  by: 'volume' | 'area'
+  volume: string
+  area: string
+  coats: string
+  tool: string
+  open: boolean
+}
+
+/** A request as it comes from the form: judged by the schema. */
+export function requestOf(
+  lines: readonly Line[],
+  amount: Amount,
+  cup: string,
+  shelf: readonly Bottle[],
+): unknown {
+  const ingredients = lines.map((line) => {
+    const bottle = shelf.find((one) => one.id === line.bottle)
+    const share = numberOf(line.share)
+    return {
+      name: bottle?.name ?? line.name,
+      parts: numberOf(line.parts),
+      ...(share === undefined ? {} : { share: typeof share === 'number' ? share / 100 : share }),
+      ...(bottle?.dropsPerMl === undefined ? {} : { dropsPerMl: bottle.dropsPerMl }),
+    }
+  })
+  return {
+    format: 'tectoria-mix',
+    version: 1,
+    ingredients,
+    round: 'drops',
+    ...(cup === '' ? {} : { cupMl: Number(cup) }),
+    ...(amount.by === 'volume'
+      ? { volumeMl: numberOf(amount.volume) }
+      : {
+          area: numberOf(amount.area),
+          coats: amount.coats.split(/[\s,]+/).filter(Boolean),
+          tool: amount.tool,
+          open: amount.open,
+        }),
+  }
+}
+
+export type Read = { mixed: Mix | null; errors: Record<string, string> }
+
+export function readMix(request: unknown): Read {
+  const parsed = parse(mixSchema, request)
+  if (!parsed.ok) {
+    const errors: Record<string, string> = {}
+    for (const problem of parsed.problems)
+      errors[problem.path || 'volumeMl'] ??= sayProblem(problem)
+    return { mixed: null, errors }
+  }
+  if (parsed.value.ingredients[0]?.share === 0)
+    return {
+      mixed: null,
+      errors: { 'ingredients[0].share': 'Found 0 %, expected paint first: above 0 %' },
+    }
+  return { mixed: mix(parsed.value as MixRequest), errors: {} }
+}
+
+/** The lines with so much thinner that it is a share of the mix; paints keep their proportions. Without a thinner, one is added. */
+export function thinnedTo(
+  lines: readonly Line[],
+  share: number,
+  shelf: readonly Bottle[],
+): readonly Line[] {
+  const isThinner = (line: Line) => {
+    const bottle = shelf.find((one) => one.id === line.bottle)
+    return bottle ? bottle.role === 'thinner' : line.name.includes('thinner')
+  }
+  const paint = lines
+    .filter((line) => !isThinner(line))
+    .reduce((sum, line) => sum + (Number(numberOf(line.parts)) || 0), 0)
+  const parts = String(Number(((paint * share) / (1 - share)).toFixed(3)))
+  const at = lines.findIndex(isThinner)
+  if (at >= 0) return lines.map((line, i) => (i === at ? { ...line, parts } : line))
+  const key = Math.max(...lines.map((line) => line.key)) + 1
+  return [...lines, { key, bottle: '', name: 'thinner', parts, share: '' }]
+}
