@@ -15,6 +15,7 @@ const SCREENS = [
   '/colour',
   '/colour?do=cover',
   '/colour?do=line',
+  '/colour?do=variants',
   '/shelf',
   '/log',
   '/plan',

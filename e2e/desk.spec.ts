@@ -49,7 +49,7 @@ test('a mix takes its paint out of the bottles, and undo puts it back', async ({
   await expect(page.getByRole('button', { name: /^Band Ochre.*20 of 23 ml/ })).toBeVisible()
 })
 
-test('two-part clear is mixed, its pot life runs at the bench, its label says until when', async ({
+test('two-part clear is mixed, its pot life hangs on the line, its label says until when', async ({
   page,
 }) => {
   await openDemo(page)
@@ -70,8 +70,11 @@ test('two-part clear is mixed, its pot life runs at the bench, its label says un
   expect(readFileSync(await file.path(), 'utf8')).toMatch(
     /^<svg[^>]+xmlns.*Clear for the body.*<\/svg>$/s,
   )
-  await goTo(page, 'Bench')
-  await expect(page.getByText('Clear for the body').first()).toBeVisible()
+  const line = page.getByRole('region', { name: 'Drying line' })
+  await expect(line.getByRole('button', { name: /Clear for the body closes in 3 h/ })).toBeVisible()
+  await line.getByRole('button', { name: /Clear for the body/ }).click()
+  await page.getByRole('button', { name: 'Open at the bench' }).click()
+  await expect(page.getByRole('heading', { name: 'Bench', exact: true })).toBeAttached()
 })
 
 test('a mix that is too thin is put right, or it says why it can’t be', async ({ page }) => {
@@ -249,4 +252,49 @@ test('a bottle that runs short is told, and a substitute is taken', async ({ pag
   const short = page.getByRole('region', { name: 'Short for what is planned' })
   await expect(short.getByText('Bone White')).toBeVisible()
   await expect(short.getByText(/nearest in its place/)).toBeVisible()
+  await page.goto('/builds/gannets-lament')
+  await page.getByRole('button', { name: 'All findings' }).click()
+  const take = page.getByRole('button', { name: /^Take .+ instead/ }).first()
+  await expect(take).toBeVisible()
+  const said = (await take.textContent()) ?? ''
+  await take.click()
+  // The stack is judged with the other bottle at once: what ran short is gone.
+  await expect(page.getByText(said).first()).toBeVisible()
+  await expect(page.getByText(/This takes .* ml of Bone White/)).toHaveCount(0)
+})
+
+test('two-part paint is reckoned by its sheet, and a wrong pour is told', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  const two = page.getByRole('region', { name: 'Two-part paint' })
+  await expect(two.getByText('Paint 8.00 ml (8.00 g), hardener 2.00 ml (2.00 g).')).toBeVisible()
+  await two.getByLabel('Paint that was poured').fill('8')
+  await two.getByLabel('Hardener that was poured').fill('2.2')
+  await expect(
+    two.getByText('10.0 % too much hardener: it won’t cure as it should. Add 0.80 ml more paint.'),
+  ).toBeVisible()
+  await two.getByLabel('Parts of hardener').fill('none')
+  await expect(two.getByText('Expected a number above 0')).toBeVisible()
+})
+
+test('colours go out as a palette and come in again as targets', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/colour')
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Write the shelf’s' }).click()
+  const file = await (await waiting).path()
+  expect(readFileSync(file, 'utf8')).toContain('Harbour Teal')
+  await page.getByLabel('Read a palette').setInputFiles({
+    name: 'shelf.gpl',
+    mimeType: 'text/plain',
+    buffer: readFileSync(file),
+  })
+  await page.getByLabel('Or a colour of the palette').selectOption({ label: 'Harbour Teal' })
+  await expect(page.getByLabel('Target', { exact: true })).toHaveValue('#2F6B6A')
+  await page.getByLabel('Read a palette').setInputFiles({
+    name: 'odd.gpl',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('not a palette'),
+  })
+  await expect(page.getByRole('alert').filter({ hasText: 'odd.gpl' })).toBeVisible()
 })

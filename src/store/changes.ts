@@ -19,11 +19,12 @@ export async function commit(label: string, writes: readonly Write[], now: numbe
     [...DATA_TABLES.map((name) => db.table(name)), db.changes],
     async () => {
       const rows: RowChange[] = []
-      for (const { table, id, row } of writes) {
-        const before = (await db.table(table).get(id)) ?? null
-        rows.push({ table, id, before, after: row })
-        if (row === null) await db.table(table).delete(id)
-        else await db.table(table).put(row)
+      for (const [table, own] of byTable(writes)) {
+        const before = await db.table(table).bulkGet(own.map((one) => one.id))
+        own.forEach(({ id, row }, i) => {
+          rows.push({ table, id, before: before[i] ?? null, after: row })
+        })
+        await writeRows(table, own)
       }
       await db.changes.add({ at: now, label, rows })
       const count = await db.changes.count()
@@ -48,22 +49,38 @@ export async function undoLast(now: number): Promise<string | null> {
     async () => {
       const last = await db.changes.orderBy('seq').last()
       if (!last) return null
-      for (const change of [...last.rows].reverse()) await takeBack(change, now)
+      for (const [table, own] of byTable(last.rows))
+        await writeRows(
+          table,
+          own.map((change) => takenBack(change, now)),
+        )
       await db.changes.delete(last.seq as number)
       return last.label
     },
   )
 }
 
-async function takeBack({ table, id, before }: RowChange, now: number): Promise<void> {
-  if (table === 'acts' && before === null) {
-    const act: LoggedAct = {
-      id: newId(),
-      at: new Date(now).toISOString(),
-      kind: 'undone',
-      undoes: id,
-    }
-    await db.acts.put(act)
-  } else if (before === null) await db.table(table).delete(id)
-  else await db.table(table).put(before)
+/** A thousand rows are written at once, table by table. */
+function byTable<T extends { table: DataTable }>(rows: readonly T[]): [DataTable, T[]][] {
+  const tables = [...new Set(rows.map((one) => one.table))]
+  return tables.map((table) => [table, rows.filter((one) => one.table === table)])
+}
+
+async function writeRows(table: DataTable, rows: readonly { id: string; row: unknown | null }[]) {
+  const away = rows.filter((one) => one.row === null)
+  const kept = rows.filter((one) => one.row !== null)
+  if (away.length > 0) await db.table(table).bulkDelete(away.map((one) => one.id))
+  if (kept.length > 0) await db.table(table).bulkPut(kept.map((one) => one.row))
+}
+
+/** What takes a change back: the row as it was; for an act, one that says so. */
+function takenBack({ table, id, before }: RowChange, now: number): Pick<Write, 'id' | 'row'> {
+  if (table !== 'acts' || before !== null) return { id, row: before }
+  const act: LoggedAct = {
+    id: newId(),
+    at: new Date(now).toISOString(),
+    kind: 'undone',
+    undoes: id,
+  }
+  return { id: act.id, row: act }
 }

@@ -6,6 +6,8 @@ export type CupLayer = {
   drops: number
   percentOfMix: number
   colour: string | null
+  /** What that weighs; left out where nothing tells. */
+  grams?: number | undefined
 }
 
 /** A mix as filled layers in the cup in use: drops and ml at each fill line, the first ingredient at the bottom. */
@@ -70,7 +72,9 @@ export function MeasuringCup({
               <span className="ml-1 text-base font-normal">drops</span>
             </p>
             <p className="text-soft">
-              {mark.ml.toFixed(2)} ml in all · {mark.percentOfMix.toFixed(0)}&nbsp;% of the mix
+              {mark.ml.toFixed(2)} ml in all
+              {mark.grams === undefined ? '' : ` (${mark.grams.toFixed(2)}\u00A0g)`} ·{' '}
+              {mark.percentOfMix.toFixed(0)}&nbsp;% of the mix
             </p>
             <p className="text-soft">
               Fill to {mark.to.toFixed(2)} ml{fills > 1 ? ' each time' : ''}

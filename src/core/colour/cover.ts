@@ -81,3 +81,34 @@ export function rankUndercoats(
         (a.covering.deltaE00[0] ?? 0) - (b.covering.deltaE00[0] ?? 0),
     )
 }
+
+/** Difference between places of two grounds after so many coats. */
+export type ShadeLeft = { coats: number; deltaE00: number }
+
+/** A shading shows from about this difference; under the second it is gone, ΔE00. Source: handbook 5.2. */
+export const SHADE_SHOWS = 1.5
+export const SHADE_GONE = 1
+
+/**
+ * What is left of a pre-shading: how far shaded and unshaded places differ before any coat and after each.
+ *
+ * @param thickness of one coat, X in normal light coats
+ * Source: handbook 5.2.
+ */
+export function shadeLeft(
+  paint: Paint,
+  unshaded: Curve,
+  shaded: Curve,
+  coats: number,
+  thickness: number,
+): ShadeLeft[] {
+  const optics = opticsOf(paint)
+  let [plain, dark] = [unshaded, shaded]
+  const left: ShadeLeft[] = []
+  for (let n = 0; n <= coats; n++) {
+    left.push({ coats: n, deltaE00: deltaE00(labInside(plain), labInside(dark)) })
+    plain = layer(optics, thickness, plain)
+    dark = layer(optics, thickness, dark)
+  }
+  return left
+}

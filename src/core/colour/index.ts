@@ -1,5 +1,15 @@
 export { CHIP_DEEP, CHIP_DEEP_SHARE, CHIP_LIGHTER, chipColours } from './chips'
-export { type Covering, cover, coverWith, rankUndercoats, type Undercoat } from './cover'
+export {
+  type Covering,
+  cover,
+  coverWith,
+  rankUndercoats,
+  SHADE_GONE,
+  SHADE_SHOWS,
+  type ShadeLeft,
+  shadeLeft,
+  type Undercoat,
+} from './cover'
 export { type ColourFilm, colourOver, stackOver, thicknessOf } from './film'
 export { CLEAR_HIDING, defaultHiding } from './hiding'
 export {

@@ -10,6 +10,7 @@ import {
   opticsOf,
   type Paint,
   rankUndercoats,
+  shadeLeft,
 } from './index'
 import { layer } from './optics'
 
@@ -140,4 +141,13 @@ describe('coats to cover, handbook 5.2', () => {
       ranked.map(({ covering }) => covering.toCover as number).toSorted((a, b) => a - b),
     )
   })
+})
+
+it('a pre-shading fades coat by coat, and is gone under enough of them', () => {
+  const left = shadeLeft(RED, groundOf('#8B8C8B'), groundOf('#222223'), 12, 1)
+  const off = left.map((one) => one.deltaE00)
+  expect(off).toEqual(off.toSorted((a, b) => b - a))
+  expect(off[0]).toBeCloseTo(deltaE00(labOf('#8B8C8B'), labOf('#222223')), 1)
+  expect(off.at(-1)).toBeLessThan(1)
+  expect(left.map((one) => one.coats)).toEqual(left.map((_, i) => i))
 })

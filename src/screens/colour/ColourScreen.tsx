@@ -6,11 +6,13 @@ import { useAddress } from './address'
 import { Cover } from './Cover'
 import { Lines } from './Lines'
 import { Reach } from './Reach'
+import { Variants } from './Variants'
 
 const VIEWS = [
   { value: 'reach', say: 'Reach a colour' },
   { value: 'cover', say: 'Coats to cover' },
   { value: 'line', say: 'A line for a face' },
+  { value: 'variants', say: 'Lighter, chipped, off-white' },
 ] as const
 
 export function ColourScreen() {
@@ -51,6 +53,9 @@ function Colour() {
         </Tabs.Content>
         <Tabs.Content value="line" className="mt-5">
           <Lines />
+        </Tabs.Content>
+        <Tabs.Content value="variants" className="mt-5">
+          <Variants />
         </Tabs.Content>
       </Tabs.Root>
     </div>

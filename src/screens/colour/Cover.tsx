@@ -1,9 +1,10 @@
 'use client'
 
 import { useMemo } from 'react'
-import { cover, groundOf } from '@/core/colour'
+import { cover, groundOf, SHADE_GONE, SHADE_SHOWS, shadeLeft, thicknessOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/project'
 import { bottlePaint } from '@/core/plan'
+import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { familyName } from '../words'
@@ -13,6 +14,15 @@ import { ColourField } from './ColourField'
 
 /** Coats that are shown. */
 const COATS = 8
+/** Roles of bottles that change a colour. */
+const PAINTS: readonly Bottle['role'][] = [
+  'colour',
+  'primer',
+  'clear-colour',
+  'filter',
+  'wash',
+  'oil',
+]
 /** Surfaces beside the one that is chosen and the shelf's own primers. */
 const PLAIN = [
   { colour: '#F4F4F2', say: 'White' },
@@ -20,11 +30,14 @@ const PLAIN = [
   { colour: '#222223', say: 'Black' },
 ] as const
 
-/** How thick a coat is against a normal light one at half paint. Source: handbook 4.4, 5.1. */
-const COAT_CHOICES = [
-  { value: '0.53', say: 'Mist' },
-  { value: '1', say: 'Light' },
-  { value: '2', say: 'Wet' },
+/** What is laid on: wet film, µm, and share of paint in it. Source: handbook 4.4, 4.5, 5.2. */
+const COATS_LAID = [
+  { value: 'mist', say: 'Mist coat', wetUm: 8, share: 0.5 },
+  { value: 'light', say: 'Light coat', wetUm: 15, share: 0.5 },
+  { value: 'wet', say: 'Wet coat', wetUm: 30, share: 0.5 },
+  { value: 'brush', say: 'Brushed coat', wetUm: 60, share: 0.85 },
+  { value: 'glaze', say: 'Glaze, 20 % paint', wetUm: 15, share: 0.2 },
+  { value: 'filter', say: 'Filter pass, 3 % paint', wetUm: 15, share: 0.03 },
 ] as const
 
 /** How many coats of a bottle cover which surface, the soonest first. */
@@ -34,16 +47,18 @@ export function Cover() {
   const paints = useMemo(
     () =>
       (project.shelf ?? [])
-        .filter((one) => one.colour && ['colour', 'primer', 'clear-colour'].includes(one.role))
+        .filter((one) => one.colour && PAINTS.includes(one.role))
         .sort((a, b) => a.name.localeCompare(b.name)),
     [project],
   )
   const bottle = paints.find((one) => one.id === get('paint', '')) ?? paints[0]
   const own = get('over', '#8B8C8B')
-  const coat = COAT_CHOICES.find((one) => one.value === get('coat', '1'))?.value ?? '1'
+  const coat = COATS_LAID.find((one) => one.value === get('coat', 'light')) ?? COATS_LAID[1]
+  const shade = get('shade', '#222223')
+  const film = thicknessOf(coat.wetUm, coat.share) * (bottle?.share ?? 1)
   const rows = useMemo(
-    () => (bottle ? rowsOf(bottle, own, project.shelf ?? [], Number(coat)) : []),
-    [bottle, own, project, coat],
+    () => (bottle ? rowsOf(bottle, own, project.shelf ?? [], film) : []),
+    [bottle, own, project, film],
   )
   if (!bottle)
     return (
@@ -66,34 +81,94 @@ export function Cover() {
         />
         <SelectField
           label="Each coat"
-          value={coat}
+          value={coat.value}
           onChange={(event) => set({ coat: event.target.value })}
-          choices={COAT_CHOICES}
+          choices={COATS_LAID}
         />
         <ColourField label="Goes on" value={own} onChange={(over) => set({ over })} />
+        <ColourField
+          label="Shaded before with"
+          value={shade}
+          onChange={(next) => set({ shade: next })}
+        />
         <p className="text-sm text-soft">
-          A coat is fifteen µm wet at half paint. {thinnedWords(bottle)}A colour covers when it
-          differs from its own opaque look by less than ΔE00 1.5; the figure under each step is that
-          difference.
+          Each is {coat.wetUm} µm wet, {Math.round(coat.share * 100)} % paint.{' '}
+          {thinnedWords(bottle)}A colour covers when it differs from its own opaque look by less
+          than ΔE00 1.5; the figure under each step is that difference.
         </p>
       </div>
-      <ul className="space-y-5" aria-label="Surfaces">
-        {rows.map(({ say, colour, covering }) => (
-          <li key={`${say} ${colour}`}>
-            <div className="flex flex-wrap justify-between gap-x-6">
-              <h2 className="font-display text-lg font-semibold">
-                {say} <span className="font-sans text-sm font-normal text-soft">{colour}</span>
-              </h2>
-              <p>{sayCover(covering)}</p>
-            </div>
-            <div className="mt-1">
-              <CoatStrip ground={colour} covering={covering} />
-            </div>
-          </li>
-        ))}
-      </ul>
+      <div>
+        <Shading bottle={bottle} own={own} shade={shade} film={film} />
+        <ul className="mt-5 space-y-5" aria-label="Surfaces">
+          {rows.map(({ say, colour, covering }) => (
+            <li key={`${say} ${colour}`}>
+              <div className="flex flex-wrap justify-between gap-x-6">
+                <h2 className="font-display text-lg font-semibold">
+                  {say} <span className="font-sans text-sm font-normal text-soft">{colour}</span>
+                </h2>
+                <p>{sayCover(covering)}</p>
+              </div>
+              <div className="mt-1">
+                <CoatStrip ground={colour} covering={covering} />
+              </div>
+            </li>
+          ))}
+        </ul>
+      </div>
     </div>
   )
+}
+
+/** How much of a shading is left after each coat. */
+function Shading({
+  bottle,
+  own,
+  shade,
+  film,
+}: {
+  bottle: Bottle
+  own: string
+  shade: string
+  film: number
+}) {
+  const left = useMemo(
+    () => shadeLeft(bottlePaint(bottle), groundOf(own), groundOf(shade), COATS, film),
+    [bottle, own, shade, film],
+  )
+  const gone = left.find((one) => one.deltaE00 < SHADE_GONE)
+  const faint = left.find((one) => one.deltaE00 < SHADE_SHOWS)
+  return (
+    <section aria-labelledby="shading">
+      <h2 id="shading" className="font-display text-lg font-semibold">
+        What is left of the shading
+      </h2>
+      <ol
+        className="mt-1 flex border-t-2 border-strong px-5"
+        aria-label="Difference after each coat"
+      >
+        {left.map(({ coats, deltaE00 }) => (
+          <li key={coats} className="flex-1 pt-1 text-sm">
+            <span className="text-soft">{coats === 0 ? 'bare' : coats}</span>
+            <span className={cx('block', deltaE00 < SHADE_GONE ? 'text-soft' : 'font-semibold')}>
+              <span className="sr-only">ΔE00 </span>
+              {deltaE00.toFixed(1)}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-1 text-soft">{shadingWords(faint?.coats, gone?.coats)}</p>
+    </section>
+  )
+}
+
+function shadingWords(faint: number | undefined, gone: number | undefined): string {
+  if (faint === undefined) return `It still shows after ${COATS} coats.`
+  if (gone === undefined) return `From ${coatsWord(faint)} on it hardly shows.`
+  return `From ${coatsWord(faint)} on it hardly shows; from ${coatsWord(gone)} on it is gone.`
+}
+
+function coatsWord(count: number): string {
+  return count === 1 ? 'one coat' : `${count} coats`
 }
 
 function thinnedWords({ share = 1 }: Bottle): string {
@@ -102,7 +177,7 @@ function thinnedWords({ share = 1 }: Bottle): string {
     : ''
 }
 
-function rowsOf(bottle: Bottle, own: string, shelf: readonly Bottle[], thickness: number) {
+function rowsOf(bottle: Bottle, own: string, shelf: readonly Bottle[], film: number) {
   const primers = shelf.flatMap((one) =>
     one.role === 'primer' && one.colour && one.id !== bottle.id
       ? [{ colour: one.colour.toUpperCase(), say: one.name }]
@@ -113,7 +188,6 @@ function rowsOf(bottle: Bottle, own: string, shelf: readonly Bottle[], thickness
     (one, i) => surfaces.findIndex((other) => other.colour === one.colour) === i,
   )
   const paint = bottlePaint(bottle)
-  const film = thickness * (bottle.share ?? 1)
   const never = Number.POSITIVE_INFINITY
   return first
     .map((one) => ({ ...one, covering: cover(paint, groundOf(one.colour), COATS, film) }))

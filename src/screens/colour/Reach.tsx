@@ -14,6 +14,7 @@ import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
 import { nearness, SideBySide, Surround } from './Judged'
 import { KeepRecipe } from './KeepRecipe'
+import { PaletteTargets } from './PaletteTargets'
 import { PictureTarget } from './PictureTarget'
 import { useRecipes } from './useRecipes'
 
@@ -50,6 +51,7 @@ export function Reach() {
         <ColourField label="Target" value={target} onChange={(target) => set({ target })} />
         <StoredTargets onChoose={(target) => set({ target })} />
         <PictureTarget onChoose={(target) => set({ target })} />
+        <PaletteTargets onChoose={(target) => set({ target })} />
         <SelectField
           label="Mixed from"
           value={family}

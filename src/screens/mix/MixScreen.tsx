@@ -14,6 +14,7 @@ import { PutRight } from './PutRight'
 import { Recipes } from './Recipes'
 import { Result } from './Result'
 import { type Amount, BEGIN, CUPS, type Line, readMix, requestOf, thinnedTo } from './request'
+import { TwoParts } from './TwoParts'
 
 export function MixScreen() {
   return (
@@ -199,6 +200,7 @@ function Desk() {
         </div>
       </div>
       <PutRight />
+      <TwoParts />
       <Recipes
         onOpen={(stored) =>
           setLines(

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { addedFromShare, type Mix } from '@/core/mixing'
+import { addedFromShare, densityOf, type Mix, massOf } from '@/core/mixing'
 import type { Bottle } from '@/core/model/project'
 import { MeasuringCup } from '@/ui/MeasuringCup'
 import { Swatch } from '@/ui/Swatch'
@@ -32,10 +32,14 @@ export function Result({
         {mixed.paintShare > 0 ? (addedFromShare(thin) * 100).toFixed(0) : '—'} % added to the paint.
       </p>
       <MeasuringCup
-        layers={mixed.ingredients.map((one, i) => ({
-          ...one,
-          colour: shelf.find((bottle) => bottle.id === lines[i]?.bottle)?.colour ?? null,
-        }))}
+        layers={mixed.ingredients.map((one, i) => {
+          const bottle = shelf.find((each) => each.id === lines[i]?.bottle)
+          return {
+            ...one,
+            colour: bottle?.colour ?? null,
+            grams: bottle && massOf(one.ml, bottle.density ?? densityOf(bottle)),
+          }
+        })}
         fillMl={mixed.fillMl}
         cupMl={cup === '' ? null : Number(cup)}
         fills={mixed.fills}

@@ -1,6 +1,8 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
+import type { Project } from '@/core/model/project'
+import { runningTimers } from '@/core/plan'
 import { DryingLine, type Peg } from '@/ui/DryingLine'
 import { useBench } from './BenchContext'
 import { useNow } from './now'
@@ -8,7 +10,7 @@ import { type NamedItem, useBenchQueue } from './useBenchQueue'
 
 /** The drying line of every screen, joined to the bench. */
 export function Line() {
-  const { parts, log } = useBench()
+  const { project, parts, log } = useBench()
   const now = useNow(5000)
   const queue = useBenchQueue()
   const router = useRouter()
@@ -34,11 +36,32 @@ export function Line() {
   })
   return (
     <DryingLine
-      pegs={pegs}
+      pegs={[...potPegs(project, now), ...pegs]}
       now={now}
-      onOpen={(id) => router.push(`/?part=${encodeURIComponent(id)}`)}
+      onOpen={(id) => router.push(id.startsWith(POT) ? '/' : `/?part=${encodeURIComponent(id)}`)}
     />
   )
+}
+
+/** What the ids of pegs begin with that are mixed paint. */
+const POT = 'pot '
+
+/** Two-part paint in the cup hangs on the line too: its window closes with its pot life. */
+function potPegs(project: Project, now: number): Peg[] {
+  return runningTimers(project, now)
+    .filter((one) => one.kind === 'pot-life' && one.to > now)
+    .map((one) => ({
+      id: `${POT}${one.id}`,
+      build: 'Mixed two-part paint',
+      part: one.name,
+      act: 'Spray it, and clean the airbrush',
+      colour: null,
+      progress: Math.min(1, Math.max(0, (now - one.from) / (one.to - one.from))),
+      readyAt: one.from,
+      closesAt: one.to,
+      kind: 'closing' as const,
+      log: null,
+    }))
 }
 
 /** The act a peg offers: the next coat, or the whole of an act without coats. */

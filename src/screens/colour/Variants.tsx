@@ -1,0 +1,183 @@
+'use client'
+
+import { useMemo } from 'react'
+import {
+  CHIP_DEEP,
+  CHIP_DEEP_SHARE,
+  CHIP_LIGHTER,
+  chipColours,
+  hexOf,
+  labOf,
+  lightened,
+  offWhites,
+  SCALE_EFFECT,
+} from '@/core/colour'
+import type { Bottle } from '@/core/model/project'
+import { bottlePaint } from '@/core/plan'
+import { SelectField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
+import { capital } from '../words'
+import { useAddress } from './address'
+import { ColourField } from './ColourField'
+import { Surround } from './Judged'
+
+/** A white is at least this light and no more coloured than this: L* and chroma. */
+const WHITE = { lightness: 88, chroma: 9 } as const
+/** A grey lies between these and is no more coloured than this. */
+const GREY = { from: 25, to: 80, chroma: 12 } as const
+
+type Shade = { colour: string; say: string; under: string }
+
+/** A colour as it is used: lighter for its scale, chipped, and a white that isn't a toy's. */
+export function Variants() {
+  const { project } = useBench()
+  const { get, set } = useAddress('/colour')
+  const colour = get('of', '#5B6B3A')
+  const paints = useMemo(
+    () => (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour),
+    [project],
+  )
+  const distances = SCALE_EFFECT.map(
+    ([scale, share]): Shade => ({
+      colour: hexOf(lightened({ masstone: colour }, share)),
+      say: `1:${scale}`,
+      under: `${Math.round(share * 100)} %`,
+    }),
+  )
+  const chips = Object.keys(CHIP_LIGHTER).flatMap((density): Shade[] => {
+    const [from, to] = CHIP_LIGHTER[density as keyof typeof CHIP_LIGHTER]
+    const [least, most] = chipColours(colour, density as keyof typeof CHIP_LIGHTER)
+    const word = density === 'dense' ? 'dense' : 'few'
+    return [
+      { colour: least, say: word, under: `L* + ${from}` },
+      { colour: most, say: word, under: `L* + ${to}` },
+    ]
+  })
+  const deep = Object.entries(CHIP_DEEP).map(
+    ([say, one]): Shade => ({
+      colour: one,
+      say: capital(say),
+      under: one,
+    }),
+  )
+  const [from, to] = CHIP_DEEP_SHARE.map((share) => Math.round(share * 100))
+  return (
+    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="space-y-4">
+        <ColourField label="Colour" value={colour} onChange={(of) => set({ of })} />
+        {paints.length > 0 && (
+          <SelectField
+            label="Or the colour of a bottle"
+            value=""
+            onChange={(event) => event.target.value && set({ of: event.target.value })}
+            choices={[
+              { value: '', say: 'Choose a bottle' },
+              ...paints.map((one) => ({ value: (one.colour ?? '').toUpperCase(), say: one.name })),
+            ]}
+          />
+        )}
+      </div>
+      <div className="space-y-7">
+        <Row
+          title="At a distance"
+          says="A school: the smaller the scale, the more light neutral in it."
+          shades={[{ colour, say: 'As it is', under: colour }, ...distances]}
+        />
+        <Row
+          title="Chips in it"
+          says={`Lighter marks, by how dense they lie; deep ones inside, over ${from} to ${to} % of each.`}
+          shades={[{ colour, say: 'Face', under: colour }, ...chips, ...deep]}
+        />
+        <OffWhites paints={paints} />
+      </div>
+    </div>
+  )
+}
+
+function Row({ title, says, shades }: { title: string; says: string; shades: readonly Shade[] }) {
+  return (
+    <section>
+      <h2 className="font-display text-lg font-semibold">{title}</h2>
+      <p className="text-sm text-soft">{says}</p>
+      <Surround className="mt-1">
+        <div className="flex h-16" aria-hidden="true">
+          {shades.map(({ colour, say, under }) => (
+            <span key={`${say} ${under}`} className="flex-1" style={{ background: colour }} />
+          ))}
+        </div>
+      </Surround>
+      <ol className="flex px-5 pt-1" aria-label={title}>
+        {shades.map(({ colour, say, under }) => (
+          <li key={`${say} ${under}`} className="min-w-0 flex-1 pr-1 text-sm">
+            <span className="block truncate">{say}</span>
+            <span className="block truncate text-soft">{under}</span>
+            <span className="sr-only">{colour}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
+
+/** White of the shelf broken with a grey of the shelf. */
+function OffWhites({ paints }: { paints: readonly Bottle[] }) {
+  const { get, set } = useAddress('/colour')
+  const whites = paints.filter((one) => isWhite(one.colour ?? ''))
+  const greys = paints.filter((one) => isGrey(one.colour ?? ''))
+  const white = whites.find((one) => one.id === get('white', '')) ?? whites[0]
+  const fitting = greys.filter((one) => one.family === white?.family)
+  const grey = fitting.find((one) => one.id === get('grey', '')) ?? fitting[0]
+  if (!white || !grey)
+    return (
+      <p className="border-y-2 border-rule py-4 text-soft">
+        For an off-white, put a white and a grey of one family on the shelf with their colours.
+      </p>
+    )
+  const shades = offWhites(bottlePaint(white), bottlePaint(grey)).map(
+    ({ share, lab }): Shade => ({
+      colour: hexOf(lab),
+      say: `${Math.round(share * 100)} % grey`,
+      under: `L* ${lab.l.toFixed(1)}`,
+    }),
+  )
+  return (
+    <div>
+      <Row
+        title="An off-white"
+        says="A pure white looks like a toy, and hides badly. Broken with a little grey it is truer at scale."
+        shades={[
+          {
+            colour: white.colour ?? '',
+            say: white.name,
+            under: `L* ${labOf(white.colour ?? '#FFFFFF').l.toFixed(1)}`,
+          },
+          ...shades,
+        ]}
+      />
+      <div className="mt-2 grid max-w-xl grid-cols-2 gap-3 px-5">
+        <SelectField
+          label="White"
+          value={white.id}
+          onChange={(event) => set({ white: event.target.value })}
+          choices={whites.map((one) => ({ value: one.id, say: one.name }))}
+        />
+        <SelectField
+          label="Grey"
+          value={grey.id}
+          onChange={(event) => set({ grey: event.target.value })}
+          choices={fitting.map((one) => ({ value: one.id, say: one.name }))}
+        />
+      </div>
+    </div>
+  )
+}
+
+function isWhite(colour: string): boolean {
+  const { l, a, b } = labOf(colour)
+  return l > WHITE.lightness && Math.hypot(a, b) < WHITE.chroma
+}
+
+function isGrey(colour: string): boolean {
+  const { l, a, b } = labOf(colour)
+  return l > GREY.from && l < GREY.to && Math.hypot(a, b) < GREY.chroma
+}

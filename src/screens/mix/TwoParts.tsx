@@ -1,0 +1,107 @@
+'use client'
+
+import { useState } from 'react'
+import {
+  DENSITY,
+  pouredTwoPart,
+  TWO_PART_TOLERANCE,
+  type TwoPart,
+  twoPartAmounts,
+} from '@/core/mixing'
+import { SelectField, TextField } from '@/ui/Field'
+import { numberOf } from '../forms'
+
+type Typed = { paint: string; hardener: string; total: string; paintMl: string; hardenerMl: string }
+
+/** Two-part paint: how much of each by its sheet, and what was poured against that. */
+export function TwoParts() {
+  const [by, setBy] = useState<TwoPart['by']>('volume')
+  const [typed, setTyped] = useState<Typed>({
+    paint: '4',
+    hardener: '1',
+    total: '10',
+    paintMl: '',
+    hardenerMl: '',
+  })
+  const read = (name: keyof Typed) => {
+    const value = numberOf(typed[name])
+    return typeof value === 'number' && value > 0 && value <= 5000 ? value : null
+  }
+  const field = (name: keyof Typed, needed = true) => ({
+    value: typed[name],
+    inputMode: 'decimal' as const,
+    error:
+      read(name) === null && (needed || typed[name] !== '') ? 'Expected a number above 0' : null,
+    onChange: (event: { target: { value: string } }) =>
+      setTyped({ ...typed, [name]: event.target.value }),
+  })
+  const [paint, hardener, total] = [read('paint'), read('hardener'), read('total')]
+  const ratio: TwoPart | null =
+    paint && hardener
+      ? {
+          paint,
+          hardener,
+          by,
+          density: { paint: DENSITY.twoPartClear, hardener: DENSITY.twoPartClear },
+        }
+      : null
+  const amounts = ratio && total ? twoPartAmounts(ratio, total) : null
+  const [paintMl, hardenerMl] = [read('paintMl'), read('hardenerMl')]
+  const poured = ratio && paintMl && hardenerMl ? pouredTwoPart(ratio, paintMl, hardenerMl) : null
+  return (
+    <section aria-labelledby="two-parts" className="mt-10 border-t-2 border-strong pt-3">
+      <h2 id="two-parts" className="font-display text-xl font-semibold">
+        Two-part paint
+      </h2>
+      <p className="mt-1 text-soft">
+        By its sheet, never by eye: more than {TWO_PART_TOLERANCE} % off, and it stays soft or turns
+        brittle.
+      </p>
+      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+        <TextField label="Parts of paint" {...field('paint')} />
+        <TextField label="Parts of hardener" {...field('hardener')} />
+        <SelectField
+          label="The sheet says"
+          value={by}
+          onChange={(event) => setBy(event.target.value as TwoPart['by'])}
+          choices={[
+            { value: 'volume', say: 'By volume' },
+            { value: 'mass', say: 'By weight' },
+          ]}
+        />
+        <TextField label="Both together" unit="ml" {...field('total')} />
+      </div>
+      {amounts && (
+        <p className="mt-2 text-lg">
+          Paint {amounts.paintMl.toFixed(2)} ml ({amounts.paintGrams.toFixed(2)} g), hardener{' '}
+          {amounts.hardenerMl.toFixed(2)} ml ({amounts.hardenerGrams.toFixed(2)} g).
+        </p>
+      )}
+      <div className="mt-3 grid max-w-xl grid-cols-2 gap-3">
+        <TextField label="Paint that was poured" unit="ml" {...field('paintMl', false)} />
+        <TextField label="Hardener that was poured" unit="ml" {...field('hardenerMl', false)} />
+      </div>
+      {poured && (
+        <p
+          aria-live="polite"
+          className={poured.within ? 'mt-2' : 'mt-2 border-l-4 border-stop pl-3'}
+        >
+          {pouredWords(poured)}
+        </p>
+      )}
+    </section>
+  )
+}
+
+function pouredWords(poured: ReturnType<typeof pouredTwoPart>): string {
+  const off = Math.abs(poured.errorPercent).toFixed(1)
+  if (Math.abs(poured.errorPercent) < 0.05) return 'That is the ratio.'
+  const much = poured.errorPercent > 0 ? 'too much' : 'too little'
+  const mend =
+    poured.addPaintMl > 0
+      ? `${poured.addPaintMl.toFixed(2)} ml more paint`
+      : `${poured.addHardenerMl.toFixed(2)} ml more hardener`
+  return poured.within
+    ? `${off} % ${much} hardener: it cures. ${mend} would make it exact.`
+    : `${off} % ${much} hardener: it won’t cure as it should. Add ${mend}.`
+}
