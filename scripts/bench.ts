@@ -4,6 +4,7 @@ import type { Sequence, Step } from '../src/core/model/sequence'
 import { judgeBuild, judgeBuildAt, judgePart, planParts } from '../src/core/plan'
 import { check, judgeSequence, walk } from '../src/core/stack'
 import { demoProject } from '../src/demo/demo'
+import { yardstick } from './yardstick'
 
 /** Repeats until this much time has passed, ms. */
 const SPAN = 1500
@@ -26,16 +27,6 @@ function measure(run: () => void): { median: number; p95: number } {
   const at = (share: number) =>
     times[Math.min(times.length - 1, Math.floor(times.length * share))] ?? 0
   return { median: at(0.5), p95: at(0.95) }
-}
-
-/** The yardstick: sorting a hundred thousand numbers, on the same machine in the same run. */
-function yardstick(): void {
-  let seed = 1
-  const numbers = Array.from({ length: 100_000 }, () => {
-    seed = (seed * 48271) % 2147483647
-    return seed
-  })
-  numbers.sort((a, b) => a - b)
 }
 
 const ROUND: readonly Step[] = [

@@ -1,4 +1,7 @@
 import { type MatchBottle, match } from '../src/core/colour'
+import { yardstickMs } from './yardstick'
+
+const yardstick = yardstickMs()
 
 /** Repeatable numbers from 0 to 1. */
 function numbers(seed: number): () => number {
@@ -44,6 +47,6 @@ for (const [i, { name, target, least, most }] of CASES.entries()) {
   const cold = run()
   const warm = run()
   console.log(
-    `${name}: ${cold.ms.toFixed(0)} ms, again ${warm.ms.toFixed(0)} ms (ΔE00 ${cold.off.toFixed(2)})`,
+    `${name}: ${cold.ms.toFixed(0)} ms, again ${warm.ms.toFixed(0)} ms, ${(warm.ms / yardstick).toFixed(0)} yardsticks (ΔE00 ${cold.off.toFixed(2)})`,
   )
 }

@@ -1,5 +1,8 @@
 import { measureMesh } from '../src/core/mesh'
 import { binaryStl, obj, sphere } from '../src/core/mesh/tests/meshes'
+import { yardstickMs } from './yardstick'
+
+const yardstick = yardstickMs()
 
 // A sphere of two million triangles, read and measured from bytes in memory.
 const FINE = 708
@@ -21,6 +24,6 @@ for (const { name, bytes } of files) {
   const ms = performance.now() - began
   const rss = process.memoryUsage().rss / 2 ** 20
   console.log(
-    `${name}: ${measured.triangles} triangles, ${(bytes.length / 2 ** 20).toFixed(0)} MB: ${ms.toFixed(0)} ms, area off by ${((measured.areaCm2 / exact - 1) * 100).toFixed(4)} %, process ${rss.toFixed(0)} MB`,
+    `${name}: ${measured.triangles} triangles, ${(bytes.length / 2 ** 20).toFixed(0)} MB: ${ms.toFixed(0)} ms, ${(ms / yardstick).toFixed(0)} yardsticks, area off by ${((measured.areaCm2 / exact - 1) * 100).toFixed(4)} %, process ${rss.toFixed(0)} MB`,
   )
 }

@@ -63,16 +63,6 @@ const SHOTS = [
   },
   { name: 'build-dark', path: '/builds/gannets-lament?part=hull-port', size: DESK, theme: 'dark' },
   {
-    name: 'build-step',
-    path: '/builds/corriebreck-1100?part=body',
-    size: DESK,
-    before: (page) =>
-      page
-        .getByRole('button', { name: /Gloss clear/ })
-        .first()
-        .click(),
-  },
-  {
     name: 'findings',
     path: '/builds/gannets-lament',
     size: DESK,
@@ -81,10 +71,25 @@ const SHOTS = [
   { name: 'library', path: '/library?id=graded-lining&build=ploughman-6', size: DESK },
   { name: 'library-compare', path: '/library?id=compare', size: DESK, theme: 'dark' },
   { name: 'explain', path: '/explain?on=base.enamel&put=clear.lacquer', size: DESK },
-  { name: 'mix', path: '/mix', size: DESK },
+  {
+    name: 'mix',
+    path: '/mix',
+    size: DESK,
+    before: (page) =>
+      page.getByLabel('Paint', { exact: true }).selectOption({ label: 'Bone White, Ferrowick' }),
+  },
+  {
+    name: 'colour',
+    path: '/colour?target=%237C8A84&over=%23E9E9E6',
+    size: DESK,
+    before: async (page) => {
+      await page.getByRole('group', { name: 'Other bottles' }).waitFor()
+      await page.getByRole('button', { name: 'Stop looking' }).waitFor({ state: 'detached' })
+    },
+  },
+  { name: 'lines-dark', path: '/colour?do=line', size: DESK, theme: 'dark' },
   { name: 'shelf', path: '/shelf', size: DESK },
   { name: 'log', path: '/log', size: DESK },
-  { name: 'settings', path: '/settings', size: DESK },
 ]
 
 async function take(browser, url, shot) {
