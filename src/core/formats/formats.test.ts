@@ -306,6 +306,16 @@ describe('dry through readings', () => {
   })
 })
 
+test.each([
+  [{ coats: 2 }, ['light', 'light']],
+  [{ coats: 2, tool: 'brush' }, ['brush', 'brush']],
+  [{ tool: 'flat-brush' }, undefined],
+])('%j says as many coats', (more, coats) => {
+  const parsed = readMix({ ...MIX, volumeMl: undefined, area: 100, ...more })
+  expect(parsed.ok && parsed.value.coats).toEqual(coats)
+  if (parsed.ok) expect(mixAnswer(parsed.value).totalMl).toBeGreaterThan(0)
+})
+
 it('mix answers rounded figures', () => {
   const parsed = readMix({ ...MIX, round: 'drops' })
   if (!parsed.ok) throw new Error('refused')

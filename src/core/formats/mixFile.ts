@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { MIX_COATS, MIX_TOOLS, mix } from '../mixing'
+import { isBrush, MIX_COATS, MIX_TOOLS, mix } from '../mixing'
 import { nameField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
 import { round } from './round'
@@ -44,11 +44,23 @@ export const mixSchema = v.pipe(
 )
 export type MixFile = v.InferOutput<typeof mixSchema>
 
+/** The most coats of a request. */
+const MOST_COATS = 30
+
+/** So many coats, said as a number, are light ones, or the brush's own. */
+function withCoats(value: Record<string, unknown>): unknown {
+  const { coats, tool } = value
+  if (typeof coats !== 'number' || !Number.isInteger(coats) || coats < 1 || coats > MOST_COATS)
+    return value
+  const brushed = MIX_TOOLS.some((one) => one === tool && isBrush(one))
+  return { ...value, coats: Array.from({ length: coats }, () => (brushed ? 'brush' : 'light')) }
+}
+
 /** Reads a mix request. */
 export function readMix(value: unknown): Parsed<MixFile> {
   const problem = formatProblem(value, 'tectoria-mix', 1)
   if (problem) return { ok: false, problems: [problem] }
-  const parsed = parse(mixSchema, value)
+  const parsed = parse(mixSchema, withCoats(value as Record<string, unknown>))
   if (!parsed.ok) return parsed
   const first = parsed.value.ingredients[0]
   if (first?.share === 0)

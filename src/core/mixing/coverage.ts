@@ -18,6 +18,7 @@ export const MIX_TOOLS = [
   'airbrush-broad',
   'spray-can',
   'brush',
+  'flat-brush',
 ] as const
 export type MixTool = (typeof MIX_TOOLS)[number]
 
@@ -28,6 +29,7 @@ export const LANDS = {
   'airbrush-broad': { large: 0.6, open: 0.3 },
   'spray-can': { large: 0.45, open: 0.2 },
   brush: { large: 0.95, open: 0.9 },
+  'flat-brush': { large: 0.95, open: 0.9 },
 } as const satisfies Record<MixTool, { large: number; open: number }>
 
 /** Left in the cup and on the needle at each fill, ml. Source: handbook 4.4. */
@@ -35,6 +37,11 @@ export const LOSS_PER_FILL = 0.4
 
 /** Spare on top, share. Source: handbook 4.4. */
 export const MARGIN = 0.15
+
+/** Brushes lose nothing in cup and needle, and lay the brush's own film. */
+export function isBrush(tool: MixTool): boolean {
+  return tool === 'brush' || tool === 'flat-brush'
+}
 
 export type CoverageRequest = {
   /** cm² */
@@ -62,7 +69,7 @@ export function coatVolume(area: number, coat: MixCoat, tool: MixTool, open: boo
 export function mixVolume(request: CoverageRequest): { ml: number; fills: number } {
   const { area, tool, open, cupMl, margin } = request
   const paint = request.coats.reduce((sum, coat) => sum + coatVolume(area, coat, tool, open), 0)
-  const loss = tool === 'brush' ? 0 : LOSS_PER_FILL
+  const loss = isBrush(tool) ? 0 : LOSS_PER_FILL
   const total = (fills: number) => (paint + loss * fills) * (1 + margin)
   if (cupMl === null) return { ml: total(1), fills: 1 }
   let fills = 1

@@ -24,6 +24,7 @@ export {
 } from './correct'
 export {
   coatVolume,
+  isBrush,
   LANDS,
   MARGIN,
   MIX_COATS,

@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js'
-import { MARGIN, type MixCoat, type MixTool, mixVolume } from './coverage'
+import { isBrush, MARGIN, type MixCoat, type MixTool, mixVolume } from './coverage'
 import { DROPS_PER_ML, dropError, GOOD_ERROR, roundToDrops, smallestGoodSize } from './drops'
 import { exactParts, sayRatio, wholeParts } from './ratio'
 
@@ -98,7 +98,7 @@ function sizeOf(request: MixRequest): { ml: number; fills: number } {
   if (request.area === undefined) throw new RangeError('mix: says neither volumeMl nor area')
   return mixVolume({
     area: request.area,
-    coats: request.coats ?? ['light'],
+    coats: request.coats ?? [isBrush(request.tool ?? 'airbrush') ? 'brush' : 'light'],
     tool: request.tool ?? 'airbrush',
     open: request.open ?? false,
     cupMl,
