@@ -2,7 +2,14 @@ import { progressOf } from './journal'
 import type { Project } from './model/project'
 import { type PartFinding, type PartPlan, planPart } from './plan/partPlan'
 import type { PartWalk } from './plan/partWalk'
-import { type LastCoat, lastCoat, type Remedy, remediesFor } from './stack'
+import {
+  type CoatsToCover,
+  coatsToCover,
+  type LastCoat,
+  lastCoat,
+  type Remedy,
+  remediesFor,
+} from './stack'
 
 export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan/addTechnique'
 export { benchQueue, type QueueItem } from './plan/benchQueue'
@@ -61,6 +68,8 @@ export type JudgedPart = {
   order: string[]
   /** What each planned clear does to what is under it, by step of the build. */
   coats: Map<string, LastCoat>
+  /** How many coats each planned colour takes, by step of the build. */
+  covers: Map<string, CoatsToCover>
 }
 export type JudgedFinding = PartFinding & { remedies: Remedy[] }
 
@@ -77,8 +86,14 @@ export function judgePart(project: Project, build: string, part: string, now: nu
     const place = walked.places[one.index]
     return coat && place && !place.fact ? [[place.step.id, coat]] : []
   })
+  const covers = walked.walk.walked.flatMap((one): [string, CoatsToCover][] => {
+    const place = walked.places[one.index]
+    const cover = place && !place.fact ? coatsToCover(one) : null
+    return cover && place ? [[place.step.id, cover]] : []
+  })
   return {
     plan,
+    covers: new Map(covers),
     coats: new Map(coats),
     order: walked.places.map((place) => place.step.id),
     findings: plan.findings.map((finding) => ({ ...finding, remedies: waysOut(walked, finding) })),

@@ -1,5 +1,6 @@
 export { type Check, check, findingsOfWalk, judgeSequence, type Verdict, verdictOf } from './check'
 export { type Closing, closings } from './closing'
+export { type CoatsToCover, coatsToCover } from './coatsToCover'
 export { applyEdit, type Edited, editSequence, followed } from './edit'
 export { type Explained, type ExplainedMoment, explain } from './explain'
 export { type Film, filmReaches, filmState, hasReached } from './film'

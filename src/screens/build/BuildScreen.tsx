@@ -28,6 +28,7 @@ import { AddStep } from './AddStep'
 import { AllFindings, followers } from './AllFindings'
 import { newStep } from './acts'
 import { BuildFacts } from './BuildFacts'
+import { CoverFacts } from './CoverFacts'
 import { FindingRow } from './FindingRow'
 import { LastCoatFacts } from './LastCoatFacts'
 import { PartFacts } from './PartFacts'
@@ -253,9 +254,11 @@ function Beside({
   if (!step) return <PartFacts build={build} part={part} judged={judged} write={edits.write} />
   const status = judged.plan.steps.find((one) => one.step === step.id)?.status
   const coat = judged.coats.get(step.id)
+  const cover = judged.covers.get(step.id)
   return (
     <>
       {coat && <LastCoatFacts coat={coat} />}
+      {cover && <CoverFacts cover={cover} />}
       <StepEditor
         key={`${step.id} ${JSON.stringify(step)}`}
         build={build}

@@ -1,20 +1,16 @@
-import { CLEAR_HIDING, type ColourFilm, colourOver, defaultHiding, deltaE00 } from '../../colour'
-import { WET_MICRONS } from '../../materials'
+import { type ColourFilm, colourOver, deltaE00 } from '../../colour'
 import { isAct } from '../../model/sequence'
-import type { Act, Coat } from '../../model/vocabulary'
+import type { Act } from '../../model/vocabulary'
+import { colourFilms, groundUnder, layerOf, thinningOf } from '../colours'
 import { type Film, filmState } from '../film'
 import type { Remedy, Rule } from '../finding'
 import type { Moment } from '../moment'
-import { isTransparent } from '../stack'
 import { theWork } from '../words'
 
 const SHADES: readonly Act[] = ['preshade', 'mottle', 'toplight']
 
 /** Under this difference a shading is gone, ΔE00. Source: handbook 5.2. */
 const GONE = 1
-
-/** Grey where a primer doesn't say its colour. */
-const PRIMER = '#8B8C8B'
 
 /** Opaque coats over a pre-shading so that it no longer shows. Note. Source: handbook 2.6, 5.2 (pre-shade left). */
 export const buriedPreshade: Rule = {
@@ -28,56 +24,33 @@ export const buriedPreshade: Rule = {
     const shade = stack.films[at]
     if (!shade) return null
     const ground = groundUnder(stack.films.slice(0, at))
-    const above = stack.films.slice(at + 1).flatMap(colourFilm)
+    const steps = moment.setting.steps
+    const above = stack.films.slice(at + 1).flatMap((film) => colourFilms(film, steps))
     if (ground === null || above === null || !shade.colour) return null
-    const before = contrast(ground, shade, above)
-    const after = contrast(ground, shade, [...above, ...coatsOf(moment)])
+    const laid = layerOf(shade.colour, false, shade.coats, thinningOf(steps[shade.step]))
+    const before = contrast(ground, laid, above)
+    const after = contrast(ground, laid, [...above, ...coatsOf(moment)])
     if (before < GONE || after >= GONE) return null
     return {
       severity: 'note',
       because: `Under ${work.coats.length} coats of ${theWork(moment)} the shading differs from the face by ΔE00 ${after.toFixed(1)}, of ${before.toFixed(1)} before: it no longer shows.`,
       on: { film: shade.family, state: filmState(shade, moment.at, moment.series) },
-      ways: () => ways(moment, shade, (coats) => contrast(ground, shade, [...above, ...coats])),
+      ways: () => ways(moment, shade, (coats) => contrast(ground, laid, [...above, ...coats])),
     }
   },
 }
 
-/** The colour of the whole film under the shading; null when nobody has said it. */
-function groundUnder(films: readonly Film[]): string | null {
-  const whole = films.findLast((film) => film.coverage === 'whole' && !isTransparent(film))
-  if (!whole) return PRIMER
-  return whole.colour ?? (whole.role === 'primer' ? PRIMER : null)
-}
-
-/** Thickness of a coat in normal light coats at half paint. Source: handbook 4.4, 5.1. */
-function thicknessOf(coat: Coat): number {
-  return WET_MICRONS[coat] / WET_MICRONS.light
-}
-
-function filmOf(colour: string, transparent: boolean, coats: readonly Coat[]): ColourFilm {
-  return {
-    masstone: colour,
-    hiding: transparent ? CLEAR_HIDING : defaultHiding(colour),
-    thickness: coats.reduce((sum, coat) => sum + thicknessOf(coat), 0),
-  }
-}
-
-function colourFilm(film: Film): ColourFilm[] {
-  if (film.coverage !== 'whole' || !film.colour || film.role === 'clear') return []
-  return [filmOf(film.colour, film.role === 'clear-colour', film.coats)]
-}
-
 function coatsOf({ step, work }: Moment, count = work.coats.length): ColourFilm[] {
   if (!step.colour) return []
-  return [filmOf(step.colour, work.role === 'clear-colour', work.coats.slice(0, count))]
+  const transparent = work.role === 'clear-colour'
+  return [layerOf(step.colour, transparent, work.coats.slice(0, count), step.thinning)]
 }
 
 const contrasts = new Map<string, number>()
 /** How many contrasts are remembered: the same ones are asked for again at every judgement. */
 const REMEMBERED = 500
 
-function contrast(ground: string, shade: Film, above: readonly ColourFilm[]): number {
-  const laid = filmOf(shade.colour ?? PRIMER, false, shade.coats)
+function contrast(ground: string, laid: ColourFilm, above: readonly ColourFilm[]): number {
   const key = [laid, ...above].reduce(
     (text, film) => `${text} ${film.masstone} ${film.hiding} ${film.thickness}`,
     ground,

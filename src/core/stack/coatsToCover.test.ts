@@ -1,0 +1,43 @@
+import type { Sequence, Step } from '../model/sequence'
+import { coatsToCover, walk } from './index'
+import { EXAMPLE } from './tests/sequences'
+
+const prime = (colour: string): Step => ({ do: 'prime', family: 'lacquer', colour })
+const base = (more: object = {}): Step =>
+  ({ do: 'base', family: 'lacquer', colour: '#A8231F', coats: ['light', 'light'], ...more }) as Step
+
+function covers(...steps: Step[]) {
+  const sequence: Sequence = { ...EXAMPLE, waits: 'auto', steps }
+  const last = walk(sequence).walked.at(-1)
+  if (!last) throw new Error('nothing was walked')
+  return coatsToCover(last)
+}
+
+it('a red takes more coats over black than over a brown like it', () => {
+  const dark = covers(prime('#222223'), base())?.toCover as number
+  const near = covers(prime('#7A2A20'), base())?.toCover as number
+  expect(dark).toBeGreaterThan(near)
+})
+
+it('thinner paint takes more of them, wetter coats fewer', () => {
+  const usual = covers(prime('#E9E9E6'), base())?.toCover as number
+  expect(covers(prime('#E9E9E6'), base({ thinning: 0.75 }))?.toCover).toBeGreaterThan(usual)
+  expect(covers(prime('#E9E9E6'), base({ coats: ['wet'] }))?.toCover).toBeLessThan(usual)
+})
+
+it('what is left is more than the limit exactly while too few are planned', () => {
+  for (const count of [1, 2, 3, 6, 12]) {
+    const cover = covers(prime('#E9E9E6'), base({ coats: Array(count).fill('light') }))
+    const enough = (cover?.toCover ?? Number.POSITIVE_INFINITY) <= count
+    expect((cover?.left ?? 0) < 1.5).toBe(enough)
+    expect(cover?.planned).toBe(count)
+  }
+})
+
+it.each([
+  ['a clear', { do: 'clear', family: 'lacquer', sheen: 'gloss' }],
+  ['no colour', { do: 'base', family: 'lacquer' }],
+  ['a patchy film', { do: 'mottle', family: 'lacquer', colour: '#A8231F' }],
+])('%s has none', (_, step) => {
+  expect(covers(prime('#E9E9E6'), step as Step)).toBeNull()
+})

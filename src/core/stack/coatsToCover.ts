@@ -1,0 +1,42 @@
+import { coverWith, labOf, opticsOf, stackOver } from '../colour'
+import type { Coat } from '../model/vocabulary'
+import { colourFilms, groundUnder, layerOf } from './colours'
+import { isTransparent } from './stack'
+import type { Walked } from './walk'
+
+/** How many coats a planned colour takes to cover what lies under it. */
+export type CoatsToCover = {
+  /** Fewest that cover; null: not in a hundred. */
+  toCover: number | null
+  planned: number
+  /** How far the planned coats leave it from its own look, ΔE00. */
+  left: number
+}
+
+/**
+ * Coats to cover over the actual stack, each like the first one that is planned.
+ *
+ * @returns null for a step that lays no opaque colour over all, or where a colour isn't known
+ * Source: handbook 5.2, N09.
+ */
+export function coatsToCover({ step, moment }: Walked): CoatsToCover | null {
+  const { work, stack, setting } = moment
+  const paints = work.row.kind === 'film' && (work.role === 'colour' || work.role === 'primer')
+  if (!paints || work.coverage !== 'whole' || !step.colour || work.coats.length === 0) return null
+  const at = stack.films.findLastIndex((film) => film.coverage === 'whole' && !isTransparent(film))
+  const under = groundUnder(stack.films)
+  if (under === null) return null
+  const ground = stackOver(
+    under,
+    stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps)),
+  )
+  const first = layerOf(step.colour, false, [work.coats[0] as Coat], step.thinning)
+  const all = layerOf(step.colour, false, work.coats, step.thinning)
+  const [optics, own] = [opticsOf(first), labOf(step.colour)]
+  const planned = work.coats.length
+  return {
+    toCover: coverWith(optics, own, ground, 1, first.thickness).toCover,
+    planned,
+    left: coverWith(optics, own, ground, 1, all.thickness).deltaE00[0] as number,
+  }
+}

@@ -1,0 +1,22 @@
+import type { CoatsToCover } from '@/core/stack'
+import { cx } from '@/ui/cx'
+
+/** How many coats a colour takes over what lies there, beside how many are planned. */
+export function CoverFacts({ cover }: { cover: CoatsToCover }) {
+  const short = cover.toCover === null || cover.toCover > cover.planned
+  return (
+    <p className={cx('mb-3 border-l-4 pl-3', short ? 'border-risk' : 'border-act')}>
+      {coverWords(cover)}
+    </p>
+  )
+}
+
+export function coverWords({ toCover, planned, left }: CoatsToCover): string {
+  const plan = planned === 1 ? 'one is planned' : `${planned} are planned`
+  if (toCover === null)
+    return `It never covers what lies there; ${plan}, and leave it ΔE00 ${left.toFixed(1)} from its own look.`
+  const takes = `Covers what lies there in ${toCover === 1 ? 'one coat' : `${toCover} coats`}`
+  if (toCover > planned)
+    return `${takes}; ${plan}, and leave it ΔE00 ${left.toFixed(1)} from its own look.`
+  return toCover === planned ? `${takes}, as planned; one more is safe.` : `${takes}; ${plan}.`
+}
