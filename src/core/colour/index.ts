@@ -35,3 +35,4 @@ export {
 } from './picture'
 export { surfaceReflection, underSheen } from './sheen'
 export { curveOf, deltaE00, hexOf, type Lab, labOf, labOfCurve } from './spectrum'
+export { fitHiding, type SeenSwatch, type SwatchFit } from './swatch'

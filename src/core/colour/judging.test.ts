@@ -1,7 +1,10 @@
 import {
   chipColours,
   colourOfLight,
+  colourOver,
   deltaE00,
+  fitHiding,
+  hexOf,
   labOf,
   lightened,
   offWhites,
@@ -88,4 +91,14 @@ describe('a patch of a picture', () => {
     expect(Math.hypot(a, b)).toBeLessThan(0.5)
     expect(whiteBalance([0.001, 0.2, 0.2])).toBeNull()
   })
+})
+
+test.each([1.5, 4, 12])('a swatch of a paint that hides in %d coats gives that back', (hiding) => {
+  const film = { masstone: '#A8231F', hiding, thickness: 2 }
+  const seen = hexOf(colourOver('#222223', [film]))
+  const swatch = { ground: '#222223', coats: 2, thickness: 1, seen }
+  const fit = fitHiding({ masstone: '#A8231F', hiding: 5 }, swatch)
+  expect(Math.abs(fit.hiding / hiding - 1)).toBeLessThan(0.05)
+  expect(fit.after).toBeLessThan(0.3)
+  expect(fit.after).toBeLessThan(fit.before)
 })

@@ -196,3 +196,24 @@ describe('how much to mix, handbook 4.4', () => {
     expect(made.ml).toBeCloseTo((100 * 0.006) / 0.95, 9)
   })
 })
+
+it('no other rounding of the same drops comes nearer than the one that is given', () => {
+  const wanted = fc.array(
+    fc.record({
+      ml: fc.double({ min: 0.1, max: 4, noNaN: true }),
+      dropsPerMl: fc.constantFrom(25, 28, 36),
+    }),
+    { minLength: 2, maxLength: 4 },
+  )
+  fc.assert(
+    fc.property(wanted, fc.nat(15), (mixed, ways) => {
+      const best = dropError(mixed, roundToDrops(mixed))
+      const other = mixed.map(({ ml, dropsPerMl }, i) => {
+        const drops = ml * dropsPerMl
+        return Math.max(1, (ways >> i) & 1 ? Math.ceil(drops) : Math.floor(drops))
+      })
+      expect(best).toBeLessThanOrEqual(dropError(mixed, other) + 1e-6)
+    }),
+    { seed: 5, numRuns: 400 },
+  )
+})

@@ -11,6 +11,7 @@ import { familyName } from '../words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
+import { SwatchSeen } from './SwatchSeen'
 
 /** Coats that are shown. */
 const COATS = 8
@@ -96,6 +97,7 @@ export function Cover() {
           {thinnedWords(bottle)}A colour covers when it differs from its own opaque look by less
           than ΔE00 1.5; the figure under each step is that difference.
         </p>
+        <SwatchSeen key={bottle.id} bottle={bottle} over={own} film={film} />
       </div>
       <div>
         <Shading bottle={bottle} own={own} shade={shade} film={film} />

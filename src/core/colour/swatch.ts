@@ -1,0 +1,49 @@
+import { groundOf, labInside, layer, opticsOf, type Paint } from './optics'
+import { deltaE00, labOf } from './spectrum'
+
+/** A swatch that was laid and looked at. */
+export type SeenSwatch = {
+  /** #RRGGBB, what it was laid over. */
+  ground: string
+  coats: number
+  /** Of one coat, X in normal light coats. */
+  thickness: number
+  /** #RRGGBB, what was seen. */
+  seen: string
+}
+
+export type SwatchFit = {
+  /** Light coats until it hides, by what was seen. */
+  hiding: number
+  /** How far prediction and swatch were apart, and are with that hiding, ΔE00. */
+  before: number
+  after: number
+}
+
+/** Hiding is looked for between these. Source: handbook 5.1. */
+const LEAST = 0.2
+const MOST = 200
+/** Steps of the first look through, on a logarithm, and of the closer one. */
+const STEPS = 120
+
+/**
+ * The hiding with which a paint would look as its swatch did: the prediction that comes nearest.
+ *
+ * @throws RangeError if a colour is none
+ * Source: handbook 5.4: swatch the first mix, record the correction.
+ */
+export function fitHiding(paint: Paint, swatch: SeenSwatch): SwatchFit {
+  const seen = labOf(swatch.seen)
+  const ground = groundOf(swatch.ground)
+  const thickness = swatch.coats * swatch.thickness
+  const off = (hiding: number | undefined) =>
+    deltaE00(labInside(layer(opticsOf({ ...paint, hiding }), thickness, ground)), seen)
+  const hidings = (from: number, to: number) =>
+    Array.from({ length: STEPS + 1 }, (_, i) => from * (to / from) ** (i / STEPS))
+  const nearest = (all: readonly number[]) => all.reduce((a, b) => (off(b) < off(a) ? b : a))
+  const rough = nearest(hidings(LEAST, MOST))
+  const step = (MOST / LEAST) ** (1 / STEPS)
+  const close = nearest(hidings(Math.max(LEAST, rough / step), Math.min(MOST, rough * step)))
+  const hiding = Number(close.toPrecision(3))
+  return { hiding, before: off(paint.hiding), after: off(hiding) }
+}
