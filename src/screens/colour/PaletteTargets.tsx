@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { type PaletteColour, readPalette, writePalette } from '@/core/formats/palette'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
 import { sayProblem } from '../forms'
 import { useBench } from '../shell/BenchContext'
@@ -13,8 +14,7 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
   const { project } = useBench()
   const [colours, setColours] = useState<PaletteColour[]>([])
   const [refused, setRefused] = useState<string | null>(null)
-  const open = async (file: File | undefined) => {
-    if (!file) return
+  const open = async (file: File) => {
     const read = readPalette(await file.text())
     setRefused(
       read.ok
@@ -32,18 +32,11 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
   return (
     <div className="space-y-2">
       <div className="flex flex-wrap gap-2">
-        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
-          Read a palette
-          <input
-            type="file"
-            accept=".gpl,text/plain"
-            className="sr-only"
-            onChange={(event) => {
-              void open(event.target.files?.[0])
-              event.target.value = ''
-            }}
-          />
-        </label>
+        <FileButton
+          say="Read a palette"
+          accept=".gpl,text/plain"
+          onFile={(file) => void open(file)}
+        />
         <Button className="px-3" onClick={write}>
           Write the shelf’s
         </Button>

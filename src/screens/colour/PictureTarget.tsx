@@ -10,6 +10,7 @@ import {
 } from '@/core/colour'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { FileButton } from '@/ui/FileButton'
 import { reason } from '../shell/reason'
 
 /** Largest width and height that a picture is shown with, pixels. */
@@ -28,8 +29,7 @@ type At = { x: number; y: number }
 export function PictureTarget({ onChoose }: { onChoose: (colour: string) => void }) {
   const [picture, setPicture] = useState<ImageBitmap | null>(null)
   const [failed, setFailed] = useState<string | null>(null)
-  const open = (file: File | undefined) => {
-    if (!file) return
+  const open = (file: File) => {
     setFailed(null)
     createImageBitmap(file)
       .then(setPicture)
@@ -37,15 +37,11 @@ export function PictureTarget({ onChoose }: { onChoose: (colour: string) => void
   }
   return (
     <div>
-      <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
-        {picture ? 'Another picture' : 'Take it from a picture'}
-        <input
-          type="file"
-          accept="image/*"
-          className="sr-only"
-          onChange={(event) => open(event.target.files?.[0])}
-        />
-      </label>
+      <FileButton
+        say={picture ? 'Another picture' : 'Take it from a picture'}
+        accept="image/*"
+        onFile={open}
+      />
       {failed && <p className="mt-1 text-sm font-semibold text-stop">{failed}</p>}
       {picture && (
         <Patches

@@ -5,6 +5,7 @@ import { MESH_UNITS, type MeshMeasure, type MeshUnit } from '@/core/mesh'
 import { COMPLEXITY, type Shape, shapeArea } from '@/core/mixing'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { FileButton } from '@/ui/FileButton'
 import { type Job, meshJob } from '@/workers/deskClient'
 import { numberOf } from '../forms'
 import { reason } from '../shell/reason'
@@ -149,18 +150,7 @@ function ByMesh({ onArea }: { onArea: (cm2: number) => void }) {
         />
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-2">
-        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
-          Choose a mesh
-          <input
-            type="file"
-            accept=".stl,.obj"
-            className="sr-only"
-            onChange={(event) => {
-              void measure(event.target.files?.[0] ?? null)
-              event.target.value = ''
-            }}
-          />
-        </label>
+        <FileButton say="Choose a mesh" accept=".stl,.obj" onFile={(file) => void measure(file)} />
         {found && <Button onClick={() => void measure(file.current)}>Measure it again</Button>}
         {progress !== null && (
           <>

@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { previewShelfCsv, type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
 import { Button } from '@/ui/Button'
+import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
 import { sayProblem } from '../forms'
 import { useBench } from '../shell/BenchContext'
@@ -17,8 +18,7 @@ export function ShelfCsv() {
   const { project, change } = useBench()
   const [read, setRead] = useState<Read | null>(null)
   const shelf = project.shelf ?? []
-  const open = async (file: File | undefined) => {
-    if (!file) return
+  const open = async (file: File) => {
     const parsed = previewShelfCsv(await file.text(), shelf)
     setRead(
       parsed.ok
@@ -46,18 +46,11 @@ export function ShelfCsv() {
         >
           Write shelf.csv
         </Button>
-        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 focus-within:outline-2 focus-within:outline-offset-2 focus-within:outline-act hover:border-ink">
-          Read bottles from CSV
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            className="sr-only"
-            onChange={(event) => {
-              void open(event.target.files?.[0])
-              event.target.value = ''
-            }}
-          />
-        </label>
+        <FileButton
+          say="Read bottles from CSV"
+          accept=".csv,text/csv"
+          onFile={(file) => void open(file)}
+        />
       </div>
       {read && 'refused' in read && (
         <p role="alert" className="mt-3 border-l-4 border-stop pl-3">
