@@ -1,6 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { deflateSync } from 'node:zlib'
-import { expect, goTo, openDemo, test } from './support'
+import { matchAnswer, readMatch } from '../src/core/formats/matchFile'
+import { mixAnswer, readMix } from '../src/core/formats/mixFile'
+import type { Bottle } from '../src/core/model/project'
+import { expect, exported, goTo, openDemo, test } from './support'
 
 test('a bottle thinned twice shows its share, and a coat planned with it gets the drops made up', async ({
   page,
@@ -300,4 +303,56 @@ test('colours go out as a palette and come in again as targets', async ({ page }
     buffer: Buffer.from('not a palette'),
   })
   await expect(page.getByRole('alert').filter({ hasText: 'odd.gpl' })).toBeVisible()
+})
+
+test('the figures on the screen are those of the command line', async ({ page }) => {
+  await openDemo(page)
+  const { shelf } = (await exported(page)) as { shelf: Bottle[] }
+  const bottles = shelf
+    .filter((one) => one.family === 'water-acrylic' && one.role === 'colour')
+    .map(({ name, colour: masstone }) => ({ name, masstone }))
+  const asked = readMatch({ target: '#7C8A84', bottles })
+  const mixed = readMix({
+    format: 'tectoria-mix',
+    version: 1,
+    ingredients: [
+      { name: 'paint', parts: 3 },
+      { name: 'thinner', parts: 2 },
+    ],
+    volumeMl: 4.2,
+    round: 'drops',
+  })
+  if (!asked.ok || !mixed.ok) throw new Error('the requests don’t read')
+  await page.goto('/colour?target=%237C8A84&family=water-acrylic')
+  const rows = page.getByRole('group', { name: 'Other bottles' }).getByRole('radio')
+  const { recipes } = matchAnswer(asked.value)
+  await expect(rows).toHaveCount(recipes.length)
+  for (const [i, { parts, predicted, deltaE00 }] of recipes.entries()) {
+    await rows.nth(i).check()
+    await expect(page.getByText(`Predicted ${predicted}`, { exact: true })).toBeVisible()
+    await expect(page.getByText(`ΔE00 ${deltaE00.toFixed(1)}`).first()).toBeVisible()
+    for (const { name, drops } of parts)
+      await expect(page.getByText(new RegExp(`${name} ${drops}`)).first()).toBeVisible()
+  }
+  await goTo(page, 'Mix')
+  await page.getByLabel('Parts').first().fill('3')
+  await page.getByLabel('Parts').nth(1).fill('2')
+  await page.getByRole('textbox', { name: 'Volume' }).fill('4.2')
+  const mix = page.getByRole('region', { name: 'The mix' })
+  for (const { drops, ml } of mixAnswer(mixed.value).ingredients) {
+    await expect(mix.getByText(`${drops}drops`)).toBeVisible()
+    await expect(mix.getByText(`${ml.toFixed(2)} ml in all`)).toBeVisible()
+  }
+})
+
+test('the shelf is put in order by what is left and by colour', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await page.getByLabel('Order').selectOption('Emptiest first')
+  const first = page.getByRole('region', { name: 'Emptiest first' }).getByRole('button').first()
+  await expect(first).toContainText('Chalk White')
+  await page.getByLabel('Role', { exact: true }).selectOption('Colour')
+  await page.getByLabel('Order').selectOption('By colour')
+  const bottles = page.getByRole('region', { name: 'By colour' }).getByRole('button')
+  await expect(bottles.first()).toContainText(/Black/)
 })

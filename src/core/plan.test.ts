@@ -215,6 +215,17 @@ describe('the card of a step', () => {
     expect(card.mix?.paintShare).toBeCloseTo(0.52, 2)
     expect(card.cautions.map((one) => one.id)).toEqual(['spray', 'flammable'])
   })
+  it('thins more in a cold room, and says so', () => {
+    const step = { do: 'base' as const, family: 'lacquer' as const }
+    const cold = stepCard(step, part, 1, null, 14)
+    expect(cold.thinning?.[0]).toBeCloseTo(0.52, 9)
+    expect(cold.warmth[0]).toContain('2 points more thinner')
+    expect(stepCard(step, part, 1, null).warmth).toEqual([])
+    expect(stepCard({ ...step, thinning: 0.6 }, part, 1, null, 14)).toMatchObject({
+      thinning: [0.6, 0.6],
+      warmth: [],
+    })
+  })
   test.each([
     { step: { do: 'line-clean' as const }, why: 'a clean-up mixes nothing' },
     { step: { do: 'decal' as const }, why: 'nor does a decal' },

@@ -15,7 +15,13 @@ export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan
 export { benchQueue, type QueueItem } from './plan/benchQueue'
 export { type Drawn, drawDown, type PouredIn, pourInto, thinnerFor } from './plan/bottles'
 export { type BuildOutlook, buildOutlooks } from './plan/buildOutlook'
-export { climateOf, climateSeries, dailyPattern, GAP_HOURS } from './plan/climateSeries'
+export {
+  climateOf,
+  climateSeries,
+  dailyPattern,
+  GAP_HOURS,
+  latestClimate,
+} from './plan/climateSeries'
 export type { DryingClock } from './plan/clocks'
 export { type Learnt, learntFrom, type Ratio, ratiosOf } from './plan/corrections'
 export { type CureCurve, cureCurve } from './plan/cureCurve'
@@ -39,7 +45,14 @@ export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf, planPart } from './plan/partPlan'
 export { bare, stepsOfPart } from './plan/partWalk'
-export { type LinedBy, type LiningAnswer, type LiningQuestion, pickLining } from './plan/pickLining'
+export {
+  type GradedWashes,
+  gradedWashes,
+  type LinedBy,
+  type LiningAnswer,
+  type LiningQuestion,
+  pickLining,
+} from './plan/pickLining'
 export { type Place, placesFor } from './plan/places'
 export {
   type BenchPlan,

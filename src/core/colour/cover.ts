@@ -63,18 +63,47 @@ export function coverWith(
   }
 }
 
-/** One undercoat of a comparison, with what a colour over it comes to. */
-export type Undercoat = { colour: string; covering: Covering }
+/** What an undercoat does to a colour that doesn't cover it yet. */
+export type Cast = 'lighter' | 'darker' | 'warmer' | 'cooler'
 
-/** Undercoats by how soon a colour covers them, soonest first; among equals the one that is nearest after one coat. Source: handbook 5.2. */
+/** A cast smaller than this isn't told, in L* or along the warm axis. */
+const FELT = 1
+/** The warm axis of a and b: between red and yellow. */
+const WARM = [Math.SQRT1_2, Math.SQRT1_2] as const
+
+/** How a colour looks against its own masstone: what the surface under it lends it. Source: handbook 5.2, N01. */
+export function castOf(lab: Lab, masstone: Lab): Cast[] {
+  const light = lab.l - masstone.l
+  const warm = (lab.a - masstone.a) * WARM[0] + (lab.b - masstone.b) * WARM[1]
+  return [
+    ...(Math.abs(light) < FELT ? [] : [light > 0 ? ('lighter' as const) : ('darker' as const)]),
+    ...(Math.abs(warm) < FELT ? [] : [warm > 0 ? ('warmer' as const) : ('cooler' as const)]),
+  ]
+}
+
+/** One undercoat of a comparison, with what a colour over it comes to. */
+export type Undercoat = { colour: string; covering: Covering; cast: Cast[] }
+
+/**
+ * Undercoats by how soon a colour covers them, soonest first; among equals the one that is nearest after one coat.
+ *
+ * @param coats how many are shown
+ * @param thickness of one coat, X in normal light coats
+ * Source: handbook 5.2, N01.
+ */
 export function rankUndercoats(
   paint: Paint,
   undercoats: readonly string[],
+  coats: number,
   thickness: number,
 ): Undercoat[] {
   const never = MOST_COATS + 1
+  const masstone = labOf(paint.masstone)
   return undercoats
-    .map((colour) => ({ colour, covering: cover(paint, groundOf(colour), 1, thickness) }))
+    .map((colour): Undercoat => {
+      const covering = cover(paint, groundOf(colour), coats, thickness)
+      return { colour, covering, cast: castOf(covering.coats[0] as Lab, masstone) }
+    })
     .sort(
       (a, b) =>
         (a.covering.toCover ?? never) - (b.covering.toCover ?? never) ||

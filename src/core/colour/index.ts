@@ -1,6 +1,8 @@
 export { CHIP_DEEP, CHIP_DEEP_SHARE, CHIP_LIGHTER, chipColours } from './chips'
 export {
+  type Cast,
   type Covering,
+  castOf,
   cover,
   coverWith,
   rankUndercoats,

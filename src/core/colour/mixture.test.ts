@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import {
+  castOf,
   colourOver,
   cover,
   deltaE00,
@@ -135,7 +136,7 @@ describe('coats to cover, handbook 5.2', () => {
     ).toBeNull()
   })
   it('ranks undercoats by how soon a colour covers them', () => {
-    const ranked = rankUndercoats(RED, ['#111111', '#FFFFFF', '#7A2A20'], 1)
+    const ranked = rankUndercoats(RED, ['#111111', '#FFFFFF', '#7A2A20'], 4, 1)
     expect(ranked[0]?.colour).toBe('#7A2A20')
     expect(ranked.map(({ covering }) => covering.toCover as number)).toEqual(
       ranked.map(({ covering }) => covering.toCover as number).toSorted((a, b) => a - b),
@@ -150,4 +151,20 @@ it('a pre-shading fades coat by coat, and is gone under enough of them', () => {
   expect(off[0]).toBeCloseTo(deltaE00(labOf('#8B8C8B'), labOf('#222223')), 1)
   expect(off.at(-1)).toBeLessThan(1)
   expect(left.map((one) => one.coats)).toEqual(left.map((_, i) => i))
+})
+
+test.each([
+  ['#111111', 'darker'],
+  ['#FFFFFF', 'lighter'],
+])('over %s a red looks %s after one coat', (ground, cast) => {
+  const [one] = rankUndercoats(RED, [ground], 1, 1)
+  expect(one?.cast).toContain(cast)
+  expect(castOf(labOf('#A8231F'), labOf('#A8231F'))).toEqual([])
+})
+
+test.each([
+  ['#C08A40', 'warmer'],
+  ['#4060C0', 'cooler'],
+])('over %s a grey looks %s after one coat', (ground, cast) => {
+  expect(rankUndercoats({ masstone: '#8B8C8B' }, [ground], 1, 1)[0]?.cast).toContain(cast)
 })

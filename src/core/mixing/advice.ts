@@ -60,9 +60,10 @@ export function thinningAdvice(
   const range = rangeOf(row, job)
   const because: string[] = []
   const points = Math.max(0, REFERENCE - celsius) / DEGREES_A_POINT / 100
-  if (range && points > 0)
+  const more = Math.round(points * 100)
+  if (range && more > 0)
     because.push(
-      `At ${celsius} °C it is ${Math.round((viscosityFactor(family, celsius) - 1) * 100)} % thicker than at ${REFERENCE} °C: ${Math.round(points * 100)} points more thinner, or warm the bottle in warm water.`,
+      `At ${Number(celsius.toFixed(1))} °C it is ${Math.round((viscosityFactor(family, celsius) - 1) * 100)} % thicker than at ${REFERENCE} °C: ${more === 1 ? 'a point' : `${more} points`} more thinner, or warm the bottle in warm water.`,
     )
   const hot = celsius > HOT
   if (range && hot)

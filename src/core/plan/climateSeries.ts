@@ -27,6 +27,15 @@ export function climateOf(reading: ClimateReading): Climate {
   return { celsius: reading.celsius, humidity: reading.humidity, air: reading.air ?? 'room' }
 }
 
+/** The room as it was last read; the reference room where it never was. */
+export function latestClimate(project: Pick<Project, 'climate'>): Climate {
+  const last = (project.climate ?? []).reduce<ClimateReading | null>(
+    (a, b) => (a && Date.parse(a.at) >= Date.parse(b.at) ? a : b),
+    null,
+  )
+  return last ? climateOf(last) : REFERENCE_CLIMATE
+}
+
 function sorted(readings: readonly ClimateReading[]): { at: number; climate: Climate }[] {
   return readings
     .map((one) => ({ at: Date.parse(one.at), climate: climateOf(one) }))

@@ -161,6 +161,35 @@ function washKind(lab: Lab): WashKind {
   return hue < 300 && hue >= 200 ? 'blue-grey' : 'grey'
 }
 
+/** A set that shades by height: a neutral wash high, a brown one low, one near black in the deepest lines. */
+export type GradedWashes = { high: LinedBy; low: LinedBy; deep: LinedBy }
+
+const GRADES: Record<keyof GradedWashes, readonly WashKind[]> = {
+  high: ['grey', 'warm-grey', 'blue-grey', 'green-grey'],
+  low: ['brown', 'black-brown'],
+  deep: ['black', 'black-brown'],
+}
+
+/** The set out of the washes for a face; null where the shelf has no wash for one of its places. Source: handbook 5.3, N26. */
+export function gradedWashes({ washes }: LiningAnswer): GradedWashes | null {
+  const taken = new Set<LinedBy>()
+  const find = (kinds: readonly WashKind[]) => {
+    const found = kinds
+      .flatMap((kind) => washes.filter((one) => washKind(colourOf(one)) === kind))
+      .find((one) => one.darker && !taken.has(one))
+    if (found) taken.add(found)
+    return found
+  }
+  const deep = find(GRADES.deep)
+  const low = find(GRADES.low)
+  const high = find(GRADES.high)
+  return high && low && deep ? { high, low, deep } : null
+}
+
+function colourOf({ bottle }: LinedBy): Lab {
+  return labOf(bottle.colour as string)
+}
+
 /** The darkest line there is: an opaque one of black. */
 const BLACKEST = '#141415'
 

@@ -3,6 +3,7 @@ import { familyRow } from '../materials'
 import type { Bottle, BuildStep, Project } from '../model/project'
 import { type ActStep, isAct } from '../model/sequence'
 import { workOf } from '../stack'
+import { latestClimate } from './climateSeries'
 import { bottlesFor } from './paintFor'
 import { bare } from './partWalk'
 import type { BenchPlan, ScheduledTask } from './planBench'
@@ -172,7 +173,8 @@ function addCoat(
     share: bottle.share ?? 1,
     dropsPerMl: bottle.dropsPerMl,
   }
-  const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint)
+  const { celsius } = latestClimate(project)
+  const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint, celsius)
   for (const { name, ml } of card.mix?.ingredients ?? []) {
     const known = mix.amounts.find((one) => one.name === name)
     if (known) known.ml += ml

@@ -1,5 +1,5 @@
 import type { Bottle } from '../model/project'
-import { bottlePaint, mixableFamilies, mixablePaints, pickLining } from '../plan'
+import { bottlePaint, gradedWashes, mixableFamilies, mixablePaints, pickLining } from '../plan'
 
 let count = 0
 const bottle = (more: Partial<Bottle>): Bottle => ({
@@ -56,6 +56,15 @@ describe('a wash for a face, handbook 5.3', () => {
     expect(washes.some((one) => one.reads)).toBe(false)
     expect(instead).toContain('lighter line')
     expect(pickLining(WASHES, question('#E9E9E6')).instead).toBeNull()
+  })
+  it('a graded set is neutral high, brown low, near black deep', () => {
+    const set = gradedWashes(pickLining(WASHES, question('#DAD5C4')))
+    expect([set?.high, set?.low, set?.deep].map((one) => one?.bottle.name)).toEqual([
+      'Neutral',
+      'Brown',
+      'Black',
+    ])
+    expect(gradedWashes(pickLining([BROWN, BLACK], question('#DAD5C4')))).toBeNull()
   })
   it('a dark warm grey lightens a dark blue: that is no line', () => {
     const [one] = pickLining([NEUTRAL], question('#10142E', { share: 0.3 })).washes

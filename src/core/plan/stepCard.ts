@@ -1,5 +1,6 @@
 import { actRow, PRESSURE_BAR, type ShareRange, THINNING } from '../materials'
-import { type Mix, type MixCoat, mix } from '../mixing'
+import { type Mix, type MixCoat, mix, type ThinningAdvice, thinningAdvice } from '../mixing'
+import { REFERENCE_CLIMATE } from '../model/climate'
 import type { Part } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import type { Family, Tool } from '../model/vocabulary'
@@ -16,6 +17,8 @@ export type StepCard = {
   thinning: ShareRange | null
   thinnedWith: string
   alsoInMix: string | null
+  /** What the warmth of the room does to the thinning, in words. */
+  warmth: string[]
   /** For the coats that are left on this part; null without an area or thinning. */
   mix: Mix | null
   /** bar, from … to; null when nothing is sprayed. */
@@ -27,16 +30,19 @@ const SPRAY: readonly Tool[] = ['airbrush', 'stencil']
 /** The bottle that a step would be painted from: same family and colour or sheen, fullest first. */
 export type Paint = { name: string; share: number; dropsPerMl?: number | undefined }
 
-/** The card of a step on a part. Source: handbook 4.4, 4.5, 6, 9. */
+/** The card of a step on a part, in a room of some warmth, °C. Source: handbook 4.4, 4.5, 6, 9. */
 export function stepCard(
   step: ActStep,
   part: Part,
   coatsLeft: number,
   paint: Paint | null,
+  celsius = REFERENCE_CLIMATE.celsius,
 ): StepCard {
   const row = actRow(step.do, step.family)
   const work = workOf(step, null)
-  const thinning = work.family && row.kind === 'film' ? range(step, work.family, work.tool) : null
+  const advice =
+    work.family && row.kind === 'film' ? adviceFor(step, work.family, work.tool, celsius) : null
+  const thinning = advice?.share ?? null
   const table = work.family ? THINNING[work.family] : null
   return {
     name: row.name,
@@ -45,16 +51,24 @@ export function stepCard(
     thinning,
     thinnedWith: table?.thinnedWith ?? '',
     alsoInMix: thinning ? (table?.with ?? null) : null,
+    warmth: thinning && step.thinning === undefined ? (advice?.because ?? []) : [],
     mix: thinning ? mixOf(step, part, coatsLeft, thinning, work.tool, paint) : null,
     pressure: SPRAY.includes(work.tool) && row.kind === 'film' ? pressure(step) : null,
   }
 }
 
-function range(step: ActStep, family: Family, tool: Tool): ShareRange | null {
-  if (step.thinning !== undefined) return [step.thinning, step.thinning]
-  const row = THINNING[family]
-  if (!SPRAY.includes(tool)) return tool === 'spray-can' ? null : row.brush
-  return step.do === 'clear' ? (row.clear ?? row.airbrush) : row.airbrush
+/** How far to thin: as the step says, else by the guide at this warmth. */
+function adviceFor(
+  step: ActStep,
+  family: Family,
+  tool: Tool,
+  celsius: number,
+): Pick<ThinningAdvice, 'share' | 'because'> | null {
+  if (step.thinning !== undefined) return { share: [step.thinning, step.thinning], because: [] }
+  if (tool === 'spray-can') return null
+  if (!SPRAY.includes(tool)) return thinningAdvice(family, 'brush', celsius)
+  const clear = step.do === 'clear' ? thinningAdvice(family, 'clear', celsius) : null
+  return clear?.share ? clear : thinningAdvice(family, 'colour', celsius)
 }
 
 function pressure(step: ActStep): readonly [number, number] {

@@ -1,5 +1,6 @@
 import type { Bottle, Build, Part, Project } from '../model/project'
 import { type ActStep, isAct } from '../model/sequence'
+import { latestClimate } from './climateSeries'
 import { bottlesFor } from './paintFor'
 import type { PartPlan } from './partPlan'
 import { stepCard } from './stepCard'
@@ -16,6 +17,7 @@ export type Use = {
 
 /** Every use of the shelf by what is left to do. Source: N68, N76. */
 export function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
+  const { celsius } = latestClimate(project)
   return plans.flatMap((plan) => {
     const build = project.builds?.find((one) => one.id === plan.build)
     const part = build?.parts.find((one) => one.id === plan.part)
@@ -27,7 +29,7 @@ export function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
       const bottle = bottlesFor(project, step)[0]
       if (!bottle) return []
       const left = Math.max(1, planned.coats - planned.coatsDone)
-      const card = stepCard(step, part, left, bottleAsPaint(bottle))
+      const card = stepCard(step, part, left, bottleAsPaint(bottle), celsius)
       const ml = card.mix?.ingredients[0]?.ml ?? 0
       return [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
     })

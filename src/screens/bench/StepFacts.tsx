@@ -44,6 +44,11 @@ export function StepFacts({
               Mix
             </Link>
           </p>
+          {card.warmth.map((one) => (
+            <p key={one} className="text-sm text-soft">
+              {one}
+            </p>
+          ))}
         </Fact>
       )}
       {pressure && (

@@ -118,7 +118,7 @@ function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) 
       {rows.map((row) => (
         <li
           key={row.key}
-          className="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2 border-t border-rule py-1.5"
+          className="grid grid-cols-[minmax(3.5rem,max-content)_minmax(0,1fr)] gap-2 border-t border-rule py-1.5"
         >
           <time className="font-semibold" dateTime={new Date(row.start).toISOString()}>
             {clockTime(row.start, row.start)}

@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import type { Part, Project } from '@/core/model/project'
 import { type ActStep, isAct } from '@/core/model/sequence'
-import { bottlesFor, type Paint, stepCard } from '@/core/plan'
+import { bottlesFor, latestClimate, type Paint, stepCard } from '@/core/plan'
 import { useBench } from '../shell/BenchContext'
 import type { NamedItem } from '../shell/useBenchQueue'
 
@@ -21,8 +21,14 @@ export function useStep(item: NamedItem) {
     const part: Part | undefined = build?.parts.find((one) => one.id === item.part)
     const step = build?.steps.find((one) => one.id === item.next.step)
     if (!part || !step || !isAct(step)) return null
+    const { celsius } = latestClimate(project)
     const done = item.next.coat === null ? 0 : item.next.coat - 1
     const coatsLeft = Math.max(1, (step.coats?.length ?? 1) - done)
-    return { step, part, done, card: stepCard(step, part, coatsLeft, paintFor(project, step)) }
+    return {
+      step,
+      part,
+      done,
+      card: stepCard(step, part, coatsLeft, paintFor(project, step), celsius),
+    }
   }, [project, item.build, item.part, item.next.step, item.next.coat])
 }

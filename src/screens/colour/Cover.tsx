@@ -1,7 +1,15 @@
 'use client'
 
 import { useMemo } from 'react'
-import { cover, groundOf, SHADE_GONE, SHADE_SHOWS, shadeLeft, thicknessOf } from '@/core/colour'
+import {
+  type Cast,
+  groundOf,
+  rankUndercoats,
+  SHADE_GONE,
+  SHADE_SHOWS,
+  shadeLeft,
+  thicknessOf,
+} from '@/core/colour'
 import type { Bottle } from '@/core/model/project'
 import { bottlePaint } from '@/core/plan'
 import { cx } from '@/ui/cx'
@@ -102,13 +110,16 @@ export function Cover() {
       <div>
         <Shading bottle={bottle} own={own} shade={shade} film={film} />
         <ul className="mt-5 space-y-5" aria-label="Surfaces">
-          {rows.map(({ say, colour, covering }) => (
+          {rows.map(({ say, colour, covering, cast }) => (
             <li key={`${say} ${colour}`}>
               <div className="flex flex-wrap justify-between gap-x-6">
                 <h2 className="font-display text-lg font-semibold">
                   {say} <span className="font-sans text-sm font-normal text-soft">{colour}</span>
                 </h2>
-                <p>{sayCover(covering)}</p>
+                <p>
+                  {sayCover(covering)}
+                  {castWords(cast)}
+                </p>
               </div>
               <div className="mt-1">
                 <CoatStrip ground={colour} covering={covering} />
@@ -189,9 +200,14 @@ function rowsOf(bottle: Bottle, own: string, shelf: readonly Bottle[], film: num
   const first = surfaces.filter(
     (one, i) => surfaces.findIndex((other) => other.colour === one.colour) === i,
   )
-  const paint = bottlePaint(bottle)
-  const never = Number.POSITIVE_INFINITY
-  return first
-    .map((one) => ({ ...one, covering: cover(paint, groundOf(one.colour), COATS, film) }))
-    .sort((a, b) => (a.covering.toCover ?? never) - (b.covering.toCover ?? never))
+  const named = new Map(first.map((one) => [one.colour, one.say]))
+  return rankUndercoats(bottlePaint(bottle), [...named.keys()], COATS, film).map((one) => ({
+    ...one,
+    say: named.get(one.colour) ?? '',
+  }))
+}
+
+/** What a surface lends a colour at its first coat. */
+function castWords(cast: readonly Cast[]): string {
+  return cast.length === 0 ? '' : ` After one: ${cast.join(', ')}.`
 }

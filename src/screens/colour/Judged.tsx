@@ -2,8 +2,21 @@ import type { ReactNode } from 'react'
 import { cx } from '@/ui/cx'
 
 /** A neutral surround on which colours are judged. */
-export function Surround({ children, className }: { children: ReactNode; className?: string }) {
-  return <div className={cx('rounded-tool bg-surround p-5', className)}>{children}</div>
+export function Surround({
+  children,
+  className,
+  tight = false,
+}: {
+  children: ReactNode
+  className?: string
+  /** For small swatches in a row. */
+  tight?: boolean
+}) {
+  return (
+    <div className={cx('rounded-tool bg-surround', tight ? 'p-2' : 'p-5', className)}>
+      {children}
+    </div>
+  )
 }
 
 /** Two colours edge to edge, with what they are in words under them. */

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { SCHOOLS } from '@/core/model/vocabulary'
-import { type LinedBy, pickLining } from '@/core/plan'
+import { type GradedWashes, gradedWashes, type LinedBy, pickLining } from '@/core/plan'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
@@ -41,6 +41,7 @@ export function Lines() {
       }),
     [project, face, look, scale, depth, share],
   )
+  const graded = useMemo(() => gradedWashes(answer), [answer])
   const faces = (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour)
   return (
     <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
@@ -99,6 +100,7 @@ export function Lines() {
             There is no wash with a colour on the shelf. Put one there, and its line is shown.
           </p>
         )}
+        {graded && <Graded set={graded} face={face} />}
         <ol className="border-t-2 border-strong">
           {answer.washes.map((one) => (
             <Row key={one.bottle.id} lined={one} face={face} />
@@ -109,11 +111,42 @@ export function Lines() {
   )
 }
 
+const PLACES = [
+  { place: 'high', say: 'High up' },
+  { place: 'low', say: 'Low down' },
+  { place: 'deep', say: 'In the deepest lines' },
+] as const
+
+/** A set that shades by height. */
+function Graded({ set, face }: { set: GradedWashes; face: string }) {
+  return (
+    <div className="mb-5">
+      <h2 className="font-display text-lg font-semibold">A graded set</h2>
+      <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+        {PLACES.map(({ place, say }) => (
+          <li key={place} className="flex items-center gap-3">
+            <Surround tight>
+              <svg width="44" height="28" role="img" aria-label={`Line ${set[place].line}`}>
+                <rect width="44" height="28" fill={face} />
+                <rect x="18" width="8" height="28" fill={set[place].line} />
+              </svg>
+            </Surround>
+            <span>
+              <span className="block text-sm text-soft">{say}</span>
+              <span className="block font-semibold">{set[place].bottle.name}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
 function Row({ lined, face }: { lined: LinedBy; face: string }) {
   const { bottle, share, line, deltaE00, reads } = lined
   return (
     <li className="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-rule py-3">
-      <Surround className="p-2">
+      <Surround tight>
         <LinedFace face={face} line={line} />
       </Surround>
       <span className="min-w-0 flex-1 basis-52">

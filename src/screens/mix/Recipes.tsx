@@ -22,7 +22,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
         {mixes.map((mix) => (
           <li key={mix.id} className="flex flex-wrap items-center gap-4 border-b border-rule py-2">
             <Swatch colour={mix.colour} />
-            <span className="min-w-0 flex-1">
+            <span className="min-w-0 flex-1 basis-48">
               <span className="block font-semibold">{mix.name}</span>
               <span className="block text-sm text-soft">
                 {mix.ingredients.map((one) => `${one.name} ${one.parts}`).join(' : ')} ·{' '}

@@ -2,6 +2,7 @@
 
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useDeferredValue, useMemo, useState } from 'react'
+import { labOf } from '@/core/colour'
 import { GASSES_OFF } from '@/core/materials'
 import type { Bottle } from '@/core/model/project'
 import { newId } from '@/store/ids'
@@ -27,6 +28,24 @@ export function ShelfScreen() {
 const NONE: readonly Bottle[] = []
 const ORDER = new Intl.Collator(undefined, { numeric: true })
 
+type Sort = 'maker' | 'left' | 'colour' | 'family'
+
+/** Orders of the shelf; within each by name. */
+const SORTS: Record<Sort, { say: string; by: (a: Bottle, b: Bottle) => number }> = {
+  maker: { say: 'By maker', by: (a, b) => ORDER.compare(a.maker ?? '', b.maker ?? '') },
+  left: { say: 'Emptiest first', by: (a, b) => a.leftMl / a.sizeMl - b.leftMl / b.sizeMl },
+  colour: { say: 'By colour', by: (a, b) => hueRank(a) - hueRank(b) },
+  family: { say: 'By family', by: (a, b) => ORDER.compare(a.family, b.family) },
+}
+
+/** Greys by lightness first, then the others round the circle of hues, those without a colour last. */
+function hueRank({ colour }: Bottle): number {
+  if (!colour) return 1000
+  const { l, a, b } = labOf(colour)
+  if (Math.hypot(a, b) < 8) return -1 + l / 100
+  return ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+}
+
 const EMPTY: Bottle = {
   id: '',
   name: '',
@@ -42,6 +61,7 @@ function Shelf() {
   const [find, setFind] = useState(asked)
   const [family, setFamily] = useState('')
   const [role, setRole] = useState('')
+  const [sort, setSort] = useState<Sort>('maker')
   const [editing, setEditing] = useState<Bottle | null>(null)
   const bottles = project.shelf ?? NONE
   // A thousand bottles are drawn after what is typed.
@@ -52,10 +72,12 @@ function Shelf() {
       .filter((bottle) => family === '' || bottle.family === family)
       .filter((bottle) => role === '' || bottle.role === role)
       .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
-      .sort((a, b) => ORDER.compare(a.maker ?? '', b.maker ?? '') || ORDER.compare(a.name, b.name))
-  }, [bottles, wanted, family, role])
+      .sort((a, b) => SORTS[sort].by(a, b) || ORDER.compare(a.name, b.name))
+  }, [bottles, wanted, family, role, sort])
   const current = editing && (bottles.find((one) => one.id === editing.id) ?? editing)
-  const makers = [...new Set(found.map((bottle) => bottle.maker ?? 'No maker'))]
+  const headOf = (bottle: Bottle) =>
+    sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[sort].say
+  const heads = [...new Set(found.map(headOf))]
   const save = (bottle: Bottle) => {
     const row = bottle.id === '' ? { ...bottle, id: newId() } : bottle
     void change(`${bottle.id === '' ? 'Added' : 'Changed'}: ${row.name}`, [
@@ -93,6 +115,18 @@ function Shelf() {
             values={bottles.map((one) => one.role)}
             say={plain}
           />
+          <select
+            aria-label="Order"
+            value={sort}
+            onChange={(event) => setSort(event.target.value as Sort)}
+            className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
+          >
+            {Object.entries(SORTS).map(([value, { say }]) => (
+              <option key={value} value={value}>
+                {say}
+              </option>
+            ))}
+          </select>
           <Button look="act" onClick={() => setEditing(EMPTY)}>
             Add a bottle
           </Button>
@@ -120,12 +154,12 @@ function Shelf() {
       {bottles.length > 0 && found.length === 0 && (
         <p className="mt-6 text-soft">No bottle is called that.</p>
       )}
-      {makers.map((maker) => (
-        <section key={maker} aria-label={maker} className="mt-6">
-          <h2 className="font-display text-xl font-semibold">{maker}</h2>
+      {heads.map((head) => (
+        <section key={head} aria-label={head} className="mt-6">
+          <h2 className="font-display text-xl font-semibold">{head}</h2>
           <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
             {found
-              .filter((bottle) => (bottle.maker ?? 'No maker') === maker)
+              .filter((bottle) => headOf(bottle) === head)
               .map((bottle) => (
                 <BottleRow key={bottle.id} bottle={bottle} onOpen={() => setEditing(bottle)} />
               ))}
