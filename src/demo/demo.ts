@@ -3,7 +3,7 @@ import { ACT_MINUTES } from '@/core/materials'
 import type { Build, LoggedAct, Project, Sessions } from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import builds from './builds.json'
-import { demoShelf } from './shelf'
+import { DEMO_TOOLS, demoShelf } from './shelf'
 
 /** The four builds, in the open project format. */
 const DEMO_BUILDS = builds as Build[]
@@ -148,6 +148,7 @@ export function demoProject(now: number, zone: string): Project {
     version: 1,
     builds: DEMO_BUILDS,
     shelf: demoShelf(now),
+    tools: DEMO_TOOLS,
     mixes: [
       {
         id: 'bone-spray',

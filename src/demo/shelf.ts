@@ -1,4 +1,4 @@
-import type { Bottle } from '@/core/model/project'
+import type { BenchTool, Bottle } from '@/core/model/project'
 import type { Family, Role, Sheen } from '@/core/model/vocabulary'
 
 type Line = [name: string, role: Role, colour: string | null, sizeMl: number, leftMl: number]
@@ -34,6 +34,16 @@ function clear(
 ): Bottle[] {
   return bottles(maker, family, [[name, 'clear', null, sizeMl, leftMl]], { sheen })
 }
+
+/** What is painted and measured with. */
+export const DEMO_TOOLS: BenchTool[] = [
+  { id: 'needle-02', kind: 'needle', name: 'Fine needle', sizeMm: 0.2 },
+  { id: 'needle-03', kind: 'needle', name: 'Needle', sizeMm: 0.3 },
+  { id: 'needle-05', kind: 'needle', name: 'Broad needle', sizeMm: 0.5 },
+  { id: 'cup-2', kind: 'cup', name: 'Side cup', holdsMl: 2 },
+  { id: 'cup-7', kind: 'cup', name: 'Top cup', holdsMl: 7 },
+  { id: 'sponge', kind: 'sponge', name: 'Chipping sponge' },
+]
 
 /** The demo's shelf: 48 bottles by five invented makers, some of them in a state worth watching. */
 export function demoShelf(now: number): Bottle[] {
@@ -104,6 +114,8 @@ export function demoShelf(now: number): Bottle[] {
   return shelf.map((bottle): Bottle => {
     if (bottle.name === 'Bone White')
       return { ...bottle, share: 0.8, note: 'Thinned for the airbrush.' }
+    if (bottle.name === 'Lamp Black' || bottle.name === 'Gloss Black')
+      return { ...bottle, strength: 3 }
     if (bottle.name !== 'Mountain Cream') return bottle
     const decantedAt = new Date(now - 9 * 3600_000).toISOString()
     return { ...bottle, state: 'decanted', decantedAt, note: 'Decanted; the lid rests loose.' }

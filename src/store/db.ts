@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type {
+  BenchTool,
   Bottle,
   Build,
   ClimateReading,
@@ -31,6 +32,7 @@ export const DATA_TABLES = [
   'techniques',
   'pins',
   'timers',
+  'tools',
   'single',
 ] as const
 export type DataTable = (typeof DATA_TABLES)[number]
@@ -52,11 +54,12 @@ type Tables = {
   techniques: EntityTable<OwnTechnique, 'id'>
   pins: EntityTable<Pin, 'id'>
   timers: EntityTable<Timer, 'id'>
+  tools: EntityTable<BenchTool, 'id'>
   single: EntityTable<SingleRow, 'id'>
   changes: EntityTable<ChangeRecord, 'seq'>
 }
 
-/** The browser's copy of the modeller's data. Version 2 has the modeller's own techniques, version 3 pins and timers. */
+/** The browser's copy of the modeller's data. Version 2 has the modeller's own techniques, version 3 pins and timers, version 4 tools. */
 export const db = new Dexie('tectoria') as Dexie & Tables
 
 db.version(1).stores({
@@ -74,3 +77,5 @@ db.version(1).stores({
 db.version(2).stores({ techniques: 'id' })
 
 db.version(3).stores({ pins: 'id', timers: 'id' })
+
+db.version(4).stores({ tools: 'id' })

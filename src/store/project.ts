@@ -14,6 +14,7 @@ const LISTS = [
   'techniques',
   'pins',
   'timers',
+  'tools',
 ] as const
 
 const KNOWN: readonly string[] = [...LISTS, 'format', 'version', 'exportedAt', 'sessions']
@@ -35,6 +36,7 @@ export async function loadProject(): Promise<Project> {
         techniques,
         pins,
         timers,
+        tools,
         sessions,
         extra,
       ] = await Promise.all([
@@ -48,6 +50,7 @@ export async function loadProject(): Promise<Project> {
         db.techniques.toArray(),
         db.pins.toArray(),
         db.timers.toArray(),
+        db.tools.toArray(),
         db.single.get('sessions'),
         db.single.get('extra'),
       ])
@@ -65,6 +68,7 @@ export async function loadProject(): Promise<Project> {
         techniques,
         pins,
         timers,
+        tools,
         sessions: (sessions?.id === 'sessions' ? sessions.value : null) ?? null,
       }
     },

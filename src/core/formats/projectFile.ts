@@ -14,6 +14,7 @@ export const PROJECT_LISTS = [
   'techniques',
   'pins',
   'timers',
+  'tools',
 ] as const
 export type ProjectList = (typeof PROJECT_LISTS)[number]
 

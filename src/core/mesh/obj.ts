@@ -1,5 +1,5 @@
 import { byteReader } from './bytes'
-import { MeshError, type Triangles, triangleStore } from './triangles'
+import { MeshError, MOST_TRIANGLES, type Triangles } from './triangles'
 
 /** Bytes of a face and its share of a corner, about. */
 const FACE = 60
@@ -7,63 +7,63 @@ const FACE = 60
 /** An OBJ: corners and faces; everything else is left out. @throws MeshError if it is damaged. Source: handbook 4.4. */
 export function readObj(bytes: Uint8Array): Triangles {
   const reader = byteReader(bytes)
-  const store = triangleStore(bytes.length / FACE)
-  let points = new Float32Array(3 * 1024)
-  let used = 0
+  let points = new Float32Array(Math.max(1024, Math.ceil(bytes.length / FACE / 2) * 3))
+  let corners = new Uint32Array(Math.max(1024, Math.ceil(bytes.length / FACE) * 3))
+  let [known, used] = [0, 0]
   const face: number[] = []
-  const corner = (index: number, line: number) => {
-    const at = index < 0 ? used / 3 + index : index - 1
-    if (!Number.isInteger(index) || index === 0 || at < 0 || at >= used / 3)
-      throw new MeshError(`line ${line}: a face names corner ${index}, and there are ${used / 3}`)
-    return at * 3
-  }
   for (let line = 1; reader.at < reader.length; line++) {
     if (reader.inLine()) {
       const word = reader.word()
       if (word === 'v') {
-        if (used + 3 > points.length) {
-          const larger = new Float32Array(points.length * 2)
-          larger.set(points)
-          points = larger
-        }
+        if (known * 3 + 3 > points.length) points = doubled(points)
         for (let c = 0; c < 3; c++) {
           const value = reader.inLine() ? reader.number() : Number.NaN
           if (Number.isNaN(value)) throw new MeshError(`line ${line}: a corner has three numbers`)
-          points[used++] = value
+          points[known * 3 + c] = value
         }
+        known++
       } else if (word === 'f') {
         face.length = 0
         while (reader.inLine()) {
-          face.push(corner(reader.number(), line))
+          const index = reader.number()
+          const at = index < 0 ? known + index : index - 1
+          if (!Number.isInteger(index) || index === 0 || at < 0 || at >= known)
+            throw new MeshError(
+              `line ${line}: a face names corner ${index}, and there are ${known}`,
+            )
+          face.push(at)
           // Texture and normal follow after slashes.
           while (reader.peek() > 32) reader.at++
         }
         if (face.length < 3) throw new MeshError(`line ${line}: a face has three corners or more`)
-        fan(face, points, store.add)
+        if (used / 3 + face.length - 2 > MOST_TRIANGLES)
+          throw new MeshError(`it has more than ${MOST_TRIANGLES} triangles`)
+        // A polygon is a fan of triangles from its first corner.
+        for (let i = 1; i + 1 < face.length; i++) {
+          if (used + 3 > corners.length) corners = doubled(corners)
+          corners[used++] = face[0] as number
+          corners[used++] = face[i] as number
+          corners[used++] = face[i + 1] as number
+        }
       }
     }
     reader.nextLine()
   }
-  return store.done()
+  return spread(points, corners.subarray(0, used))
 }
 
-/** A polygon as triangles from its first corner. */
-function fan(
-  face: readonly number[],
-  points: Float32Array,
-  add: ReturnType<typeof triangleStore>['add'],
-): void {
-  const at = (corner: number, axis: number) => points[(face[corner] as number) + axis] as number
-  for (let i = 1; i + 1 < face.length; i++)
-    add(
-      at(0, 0),
-      at(0, 1),
-      at(0, 2),
-      at(i, 0),
-      at(i, 1),
-      at(i, 2),
-      at(i + 1, 0),
-      at(i + 1, 1),
-      at(i + 1, 2),
-    )
+function doubled<T extends Float32Array | Uint32Array>(all: T): T {
+  const larger = new (all.constructor as new (length: number) => T)(all.length * 2)
+  larger.set(all)
+  return larger
+}
+
+/** The coordinates of every corner of every triangle. */
+function spread(points: Float32Array, corners: Uint32Array): Triangles {
+  const triangles = new Float32Array(corners.length * 3)
+  for (let i = 0; i < corners.length; i++) {
+    const from = (corners[i] as number) * 3
+    for (let c = 0; c < 3; c++) triangles[i * 3 + c] = points[from + c] as number
+  }
+  return triangles
 }

@@ -278,6 +278,20 @@ export const timerSchema = v.looseObject({
 })
 export type Timer = v.InferOutput<typeof timerSchema>
 
+/** What paint is laid on, measured and mixed with. */
+export const TOOL_KINDS = ['needle', 'cup', 'brush', 'sponge', 'other'] as const
+export const toolSchema = v.looseObject({
+  id: idField,
+  kind: v.picklist(TOOL_KINDS),
+  name: nameField,
+  /** Of a nozzle or the width of a brush, mm. */
+  sizeMm: v.optional(ranged(0.05, 100, 'mm')),
+  /** What a cup holds, ml. */
+  holdsMl: v.optional(ranged(0.1, 1000, 'ml')),
+  note,
+})
+export type BenchTool = v.InferOutput<typeof toolSchema>
+
 export const projectSchema = v.looseObject({
   format: v.literal(PROJECT_FORMAT),
   version: v.literal(PROJECT_VERSION),
@@ -296,6 +310,7 @@ export const projectSchema = v.looseObject({
   corrections: v.optional(v.array(correctionSchema)),
   pins: v.optional(v.array(pinSchema)),
   timers: v.optional(v.array(timerSchema)),
+  tools: v.optional(v.array(toolSchema)),
   /** Techniques of the modeller's own. */
   techniques: v.optional(v.array(ownTechniqueSchema)),
 })

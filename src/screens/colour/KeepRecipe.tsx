@@ -10,6 +10,7 @@ import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { numberOf } from '../forms'
+import { buildFields, ForBuild } from '../mix/ForBuild'
 import { useBench } from '../shell/BenchContext'
 
 /** Keeps a recipe as a mix for touch-ups, at a wanted volume. */
@@ -25,6 +26,7 @@ export function KeepRecipe({
   const { change } = useBench()
   const [name, setName] = useState('')
   const [volume, setVolume] = useState('3')
+  const [forBuild, setForBuild] = useState('')
   const [tried, setTried] = useState(false)
   const ml = numberOf(volume)
   const nameError = tried && name.trim() === '' ? 'Expected a name for the label' : null
@@ -33,7 +35,8 @@ export function KeepRecipe({
   const keep = () => {
     setTried(true)
     if (name.trim() === '' || volumeError || typeof ml !== 'number') return
-    const mix = mixOf(recipe, paints, family, name.trim(), ml)
+    const kept = mixOf(recipe, paints, family, name.trim(), ml)
+    const mix = { ...kept, ...buildFields(forBuild) }
     void change(`Kept the mix ${mix.name}`, [{ table: 'mixes', id: mix.id, row: mix }])
     setName('')
     setTried(false)
@@ -55,6 +58,9 @@ export function KeepRecipe({
           error={nameError}
           onChange={(event) => setName(event.target.value)}
         />
+      </div>
+      <div className="min-w-0 flex-1 basis-44">
+        <ForBuild value={forBuild} onChange={setForBuild} />
       </div>
       <div className="w-28">
         <TextField

@@ -101,7 +101,7 @@ export function Lines() {
           </p>
         )}
         {graded && <Graded set={graded} face={face} />}
-        <ol className="border-t-2 border-strong">
+        <ol className="border-t-2 border-strong" aria-label="Washes, the best first">
           {answer.washes.map((one) => (
             <Row key={one.bottle.id} lined={one} face={face} />
           ))}
@@ -122,7 +122,7 @@ function Graded({ set, face }: { set: GradedWashes; face: string }) {
   return (
     <div className="mb-5">
       <h2 className="font-display text-lg font-semibold">A graded set</h2>
-      <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+      <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2" aria-label="A graded set">
         {PLACES.map(({ place, say }) => (
           <li key={place} className="flex items-center gap-3">
             <Surround tight>

@@ -5,6 +5,7 @@ import { additiveDrops, type Job, nozzleWarning, pressureFor, thinningAdvice } f
 import type { Bottle } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
 import { useLatestClimate } from '../shell/useLatestClimate'
 import { familyName } from '../words'
 
@@ -17,7 +18,8 @@ const JOB_WORDS: readonly { value: Job; say: string }[] = [
   { value: 'mottle', say: 'Airbrush, mottle or soot' },
   { value: 'brush', say: 'Brush' },
 ]
-const NOZZLES = ['0.2', '0.3', '0.4', '0.5'] as const
+/** Nozzles that are offered while the shelf has none. */
+const NOZZLES = [0.2, 0.3, 0.4, 0.5] as const
 
 /** How far to thin the first bottle for a job, at the room as it was last read. */
 export function Advice({
@@ -32,7 +34,13 @@ export function Advice({
 }) {
   const climate = useLatestClimate()
   const [job, setJob] = useState<Job>('colour')
-  const [nozzle, setNozzle] = useState<string>('0.3')
+  const { project } = useBench()
+  const own = (project.tools ?? []).flatMap((one) =>
+    one.kind === 'needle' && one.sizeMm !== undefined ? [one.sizeMm] : [],
+  )
+  const nozzles = [...new Set(own.length > 0 ? own : NOZZLES)].sort((a, b) => a - b).map(String)
+  const [chosen, setNozzle] = useState<string>('0.3')
+  const nozzle = nozzles.includes(chosen) ? chosen : (nozzles[0] ?? '0.3')
   if (!paint) return null
   const advice = thinningAdvice(paint.family, job, climate.celsius, paint.state === 'decanted')
   const pressure = pressureFor(Number(nozzle), job)
@@ -54,7 +62,7 @@ export function Advice({
           unit="mm"
           value={nozzle}
           onChange={(event) => setNozzle(event.target.value)}
-          choices={NOZZLES.map((value) => ({ value, say: value }))}
+          choices={nozzles.map((value) => ({ value, say: value }))}
         />
       </div>
       <p className="mt-3">

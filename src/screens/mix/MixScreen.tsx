@@ -8,12 +8,13 @@ import { focusFirstError } from '../forms'
 import { useBench } from '../shell/BenchContext'
 import { Advice } from './Advice'
 import { AmountFields } from './AmountFields'
+import { ForBuild } from './ForBuild'
 import { isPaint, keepWrites } from './keep'
 import { LabelView } from './LabelView'
 import { PutRight } from './PutRight'
 import { Recipes } from './Recipes'
 import { Result } from './Result'
-import { type Amount, BEGIN, CUPS, type Line, readMix, requestOf, thinnedTo } from './request'
+import { type Amount, BEGIN, cupSizes, type Line, readMix, requestOf, thinnedTo } from './request'
 import { TwoParts } from './TwoParts'
 
 export function MixScreen() {
@@ -43,8 +44,10 @@ function Desk() {
     open: false,
   })
   const [cup, setCup] = useState('7')
+  const cups = cupSizes(project.tools ?? [])
   const [name, setName] = useState('')
   const [takenOut, setTakenOut] = useState(true)
+  const [forBuild, setForBuild] = useState('')
   const [nameError, setNameError] = useState<string | null>(null)
   const form = useRef<HTMLFormElement>(null)
   const { mixed, errors } = useMemo(
@@ -66,7 +69,10 @@ function Desk() {
     const said = name.trim()
     setNameError(said === '' ? 'Found nothing, expected a name of 1 to 120 characters' : null)
     if (!mixed || said === '') return focusFirstError(form.current)
-    void change(`Kept the mix ${said}`, keepWrites(said, lines, mixed, shelf, takenOut))
+    void change(
+      `Kept the mix ${said}`,
+      keepWrites(said, lines, mixed, shelf, { takenOut, forBuild }),
+    )
     setName('')
   }
   return (
@@ -153,7 +159,7 @@ function Desk() {
             value={cup}
             onChange={(event) => setCup(event.target.value)}
             choices={[
-              ...CUPS.map((ml) => ({ value: String(ml), say: `${ml} ml` })),
+              ...cups.map((ml) => ({ value: String(ml), say: `${ml} ml` })),
               { value: '', say: 'Large enough' },
             ]}
           />
@@ -165,6 +171,9 @@ function Desk() {
                 error={nameError}
                 onChange={(event) => setName(event.target.value)}
               />
+            </div>
+            <div className="min-w-0 flex-1 basis-48">
+              <ForBuild value={forBuild} onChange={setForBuild} />
             </div>
             <Button type="submit" look="act" className="mt-6">
               Keep the mix

@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import type { StoredMix } from '@/core/model/project'
+import type { Project, StoredMix } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { useBench } from '../shell/BenchContext'
@@ -25,6 +25,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
             <span className="min-w-0 flex-1 basis-48">
               <span className="block font-semibold">{mix.name}</span>
               <span className="block text-sm text-soft">
+                {forWords(mix, project)}
                 {mix.ingredients.map((one) => `${one.name} ${one.parts}`).join(' : ')} ·{' '}
                 {new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' }).format(
                   Date.parse(mix.at),
@@ -52,4 +53,12 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
       </ul>
     </section>
   )
+}
+
+/** The build that a mix is for, before its ingredients. */
+function forWords({ build, part }: StoredMix, project: Project): string {
+  const found = project.builds?.find((one) => one.id === build)
+  if (!found) return ''
+  const name = found.parts.find((one) => one.id === part)?.name
+  return `${found.name}${name ? `, ${name}` : ''} · `
 }

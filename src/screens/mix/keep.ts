@@ -5,6 +5,7 @@ import { bottlePaint, type Drawn, drawDown } from '@/core/plan'
 import type { Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { numberOf } from '../forms'
+import { buildFields } from './ForBuild'
 import type { Line } from './request'
 
 export function isPaint(bottle: Bottle): boolean {
@@ -41,16 +42,17 @@ export function keepWrites(
   lines: readonly Line[],
   mixed: Mix,
   shelf: readonly Bottle[],
-  takenOut: boolean,
+  options: { takenOut: boolean; forBuild: string },
 ): Write[] {
-  const stored = storedMix(name, lines, mixed, shelf)
-  const drawn = takenOut ? drawnBy(lines, mixed) : []
+  const stored = { ...storedMix(name, lines, mixed, shelf), ...buildFields(options.forBuild) }
+  const drawn = options.takenOut ? drawnBy(lines, mixed) : []
   const act: LoggedAct = {
     id: newId(),
     at: stored.at,
     kind: 'mixed',
     mix: stored.id,
     text: stored.name,
+    ...buildFields(options.forBuild),
     ...(drawn.length > 0 ? { drawn } : {}),
   }
   return [

@@ -1,13 +1,20 @@
 import { mixSchema } from '@/core/formats/mixFile'
 import { type Mix, type MixRequest, mix } from '@/core/mixing'
 import { parse } from '@/core/model/input'
-import type { Bottle } from '@/core/model/project'
+import type { BenchTool, Bottle } from '@/core/model/project'
 import { numberOf, sayProblem } from '../forms'
 
 /** One ingredient as it is typed. */
 export type Line = { key: number; bottle: string; name: string; parts: string; share: string }
 
-export const CUPS = [2, 5, 7, 9] as const
+/** Cups that are usual. Source: handbook 4.2. */
+const CUPS = [2, 5, 7, 9] as const
+
+/** Cups to choose from, ml: the usual ones and those of the shelf. */
+export function cupSizes(tools: readonly BenchTool[]): number[] {
+  const own = tools.flatMap(({ holdsMl }) => (holdsMl === undefined ? [] : [holdsMl]))
+  return [...new Set([...CUPS, ...own])].sort((a, b) => a - b)
+}
 
 export const BEGIN: readonly Line[] = [
   { key: 1, bottle: '', name: 'paint', parts: '2', share: '' },

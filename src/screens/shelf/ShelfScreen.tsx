@@ -16,6 +16,7 @@ import { familyName, plain } from '../words'
 import { BottleForm } from './BottleForm'
 import { ShelfCsv } from './ShelfCsv'
 import { Shortages } from './Shortages'
+import { Tools } from './Tools'
 
 export function ShelfScreen() {
   return (
@@ -166,6 +167,7 @@ function Shelf() {
           </ul>
         </section>
       ))}
+      <Tools />
       <ShelfCsv />
     </div>
   )

@@ -1,0 +1,40 @@
+'use client'
+
+import { SelectField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
+
+/** Which build a mix is for: its label says so. A build alone, or one of its parts, as `build/part`. */
+export function ForBuild({
+  value,
+  onChange,
+}: {
+  value: string
+  onChange: (value: string) => void
+}) {
+  const { project } = useBench()
+  const builds = project.builds ?? []
+  if (builds.length === 0) return null
+  return (
+    <SelectField
+      label="For"
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      choices={[
+        { value: '', say: 'No build' },
+        ...builds.flatMap((build) => [
+          { value: build.id, say: build.name },
+          ...build.parts.map((part) => ({
+            value: `${build.id}/${part.id}`,
+            say: `${build.name}, ${part.name}`,
+          })),
+        ]),
+      ]}
+    />
+  )
+}
+
+/** The fields of a kept mix that say which build and part it is for. */
+export function buildFields(value: string): { build?: string; part?: string } {
+  const [build, part] = value.split('/')
+  return { ...(build ? { build } : {}), ...(part ? { part } : {}) }
+}
