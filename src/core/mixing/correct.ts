@@ -103,10 +103,3 @@ export function putRight(parts: readonly number[], pouredMl: readonly number[]):
   const scale = Math.max(0, ...scales)
   return parts.map((part, i) => Math.max(0, part * scale - (pouredMl[i] ?? 0)))
 }
-
-/** Ingredients of a kept mix for another volume, in the same proportions, ml. Source: handbook 4.3, N77. */
-export function scaledTo(parts: readonly number[], totalMl: number): number[] {
-  const all = parts.reduce((sum, part) => sum + part, 0)
-  if (!(all > 0)) throw new RangeError('scaledTo: every part is zero')
-  return parts.map((part) => (part / all) * totalMl)
-}

@@ -13,7 +13,6 @@ import {
   pressureFor,
   psiOf,
   putRight,
-  scaledTo,
   shapeArea,
   shareTogether,
   thinningAdvice,
@@ -115,15 +114,7 @@ describe('correcting a mix, handbook 4.3', () => {
     )
     expect(() => putRight([1, 0], [1, 1])).toThrow(RangeError)
   })
-  it('a kept mix is scaled, and totals are kept', () => {
-    fc.assert(
-      fc.property(fc.array(ml, { minLength: 1, maxLength: 6 }), ml, (parts, total) => {
-        const scaled = scaledTo(parts, total)
-        expect(scaled.reduce((sum, one) => sum + one, 0)).toBeCloseTo(total, 9)
-      }),
-      RUNS,
-    )
-    expect(() => scaledTo([0, 0], 5)).toThrow(RangeError)
+  it('nothing has no share', () => {
     expect(() => shareTogether([])).toThrow(RangeError)
   })
 })

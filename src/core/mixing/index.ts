@@ -17,7 +17,6 @@ export {
   correction,
   type Liquid,
   putRight,
-  scaledTo,
   shareTogether,
   type TopUp,
   topUp,

@@ -11,12 +11,15 @@ import {
   lightened,
   offWhites,
   SCALE_EFFECT,
+  underSheen,
 } from '@/core/colour'
+import { GLOSS_UNITS } from '@/core/materials'
 import type { Bottle } from '@/core/model/project'
+import { SHEENS } from '@/core/model/vocabulary'
 import { bottlePaint } from '@/core/plan'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
-import { capital } from '../words'
+import { capital, plain } from '../words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
 import { Surround } from './Judged'
@@ -53,6 +56,14 @@ export function Variants() {
       { colour: most, say: word, under: `L* + ${to}` },
     ]
   })
+  const own = SHEENS.find((one) => one === get('sheen', 'satin')) ?? 'satin'
+  const sheens = SHEENS.map(
+    (sheen): Shade => ({
+      colour: hexOf(underSheen(colour, GLOSS_UNITS[own], GLOSS_UNITS[sheen])),
+      say: plain(sheen),
+      under: sheen === own ? 'as it is' : `${GLOSS_UNITS[sheen]} gloss units`,
+    }),
+  )
   const deep = Object.entries(CHIP_DEEP).map(
     ([say, one]): Shade => ({
       colour: one,
@@ -76,12 +87,23 @@ export function Variants() {
             ]}
           />
         )}
+        <SelectField
+          label="Its sheen now"
+          value={own}
+          onChange={(event) => set({ sheen: event.target.value })}
+          choices={SHEENS.map((value) => ({ value, say: plain(value) }))}
+        />
       </div>
       <div className="space-y-7">
         <Row
           title="At a distance"
           says="A school: the smaller the scale, the more light neutral in it."
           shades={[{ colour, say: 'As it is', under: colour }, ...distances]}
+        />
+        <Row
+          title="Under another sheen"
+          says="Matt adds a little light of its own: darks come out lighter, colours paler."
+          shades={sheens}
         />
         <Row
           title="Chips in it"

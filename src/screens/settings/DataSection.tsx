@@ -1,12 +1,13 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { type ImportRow, previewImport, readProject } from '@/core/formats/projectFile'
 import { type Problem, parseJson } from '@/core/model/input'
 import type { Project } from '@/core/model/project'
 import { loadDemo } from '@/store/demo'
 import { exportProject, importProject, wipe } from '@/store/project'
 import { Button } from '@/ui/Button'
+import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
 import { useBench } from '../shell/BenchContext'
 import { reason } from '../shell/reason'
@@ -24,17 +25,12 @@ export function DataSection() {
   const { project, say } = useBench()
   const [chosen, setChosen] = useState<Chosen>({ kind: 'none' })
   const [wiping, setWiping] = useState(false)
-  const input = useRef<HTMLInputElement>(null)
 
   const save = async () => {
     const text = await exportProject(Date.now())
     saveFile(`tectoria-${new Date().toISOString().slice(0, 10)}.json`, text, 'application/json')
   }
-  const look = async (file: File | undefined) => {
-    if (!file) return
-    setChosen(await readFile(file, project))
-    if (input.current) input.current.value = ''
-  }
+  const look = async (file: File) => setChosen(await readFile(file, project))
   const take = async (incoming: Project) => {
     try {
       await importProject(incoming)
@@ -65,16 +61,11 @@ export function DataSection() {
         <Button look="act" onClick={() => void save()}>
           Export everything
         </Button>
-        <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink has-focus-visible:outline-3 has-focus-visible:outline-act">
-          Import a file
-          <input
-            ref={input}
-            type="file"
-            accept=".json,application/json"
-            className="sr-only"
-            onChange={(event) => void look(event.target.files?.[0])}
-          />
-        </label>
+        <FileButton
+          say="Import a file"
+          accept=".json,application/json"
+          onFile={(file) => void look(file)}
+        />
         <Button onClick={() => void demo()}>Load the demo bench</Button>
         <Button look="stop" onClick={() => setWiping(true)}>
           Wipe everything

@@ -1,9 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { correction } from '@/core/mixing'
 import type { Bottle } from '@/core/model/project'
-import { type PouredIn, pourInto } from '@/core/plan'
+import { type PouredIn, pourInto, thinnerFor } from '@/core/plan'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { numberOf } from '../forms'
@@ -36,8 +35,8 @@ export function PourIn({
       }
     : null
   const after = poured ? pourInto(bottle, poured, Date.now()) : null
+  const half = thinnerFor(bottle, 0.5)
   const share = Math.round((bottle.share ?? 1) * 100)
-  const neat = correction({ ml: bottle.leftMl, share: bottle.share ?? 1 }, 1, 0.999)
   return (
     <section aria-labelledby="pour" className="mt-5 border-t border-rule pt-4">
       <h3 id="pour" className="font-display text-lg font-semibold">
@@ -45,10 +44,13 @@ export function PourIn({
       </h3>
       <p className="mt-1">
         It is <strong>{share} % paint</strong> now
-        {share < 100 && neat.kind === 'add'
-          ? '; only neat paint brings it back, so mixes make up for it.'
-          : '.'}
+        {share < 100 ? '; only neat paint brings it back, so mixes make up for it.' : '.'}
       </p>
+      {half !== null && (
+        <p className="text-sm text-soft">
+          {half.toFixed(1)} ml of thinner bring it to half paint, as an airbrush usually takes it.
+        </p>
+      )}
       <form
         noValidate
         aria-label="Pour into it"
