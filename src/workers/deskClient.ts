@@ -24,9 +24,32 @@ function end(): void {
   remote = null
 }
 
+/**
+ * Asks the desk. Progress comes by another way than the answer, and may come after it: then it is no progress any more.
+ */
+function jobOf<T>(
+  ask: (worker: Remote<DeskWorker>, tell: (share: number) => void) => Promise<T>,
+  onProgress: (share: number) => void,
+): Job<T> {
+  let going = true
+  const tell = proxy((share: number) => {
+    if (going) onProgress(share)
+  })
+  const result = ask(desk(), tell).finally(() => {
+    going = false
+  })
+  return {
+    result,
+    cancel: () => {
+      going = false
+      end()
+    },
+  }
+}
+
 /** Recipes that come nearest a colour. */
 export function matchJob(asked: MatchAsked, onProgress: (share: number) => void): Job<Recipe[]> {
-  return { result: desk().match(asked, proxy(onProgress)), cancel: end }
+  return jobOf((worker, tell) => worker.match(asked, tell), onProgress)
 }
 
 /** Surface of a mesh; its bytes go to the worker and are gone here. */
@@ -36,6 +59,8 @@ export function meshJob(
   size: MeshSize,
   onProgress: (share: number) => void,
 ): Job<MeshMeasure> {
-  const result = desk().mesh(name, transfer(bytes, [bytes]), size, proxy(onProgress))
-  return { result, cancel: end }
+  return jobOf(
+    (worker, tell) => worker.mesh(name, transfer(bytes, [bytes]), size, tell),
+    onProgress,
+  )
 }
