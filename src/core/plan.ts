@@ -67,7 +67,7 @@ export { type CardAct, type SessionCard, sessionCard, tasksIn } from './plan/ses
 export { bottlePaint, mixableFamilies, mixablePaints, type ShelfPaint } from './plan/shelfColours'
 export { SHELF_RULES, type ShelfFinding, shelfFindings } from './plan/shelfRules'
 export { type Shortage, type Substitute, shortages, substitutesFor } from './plan/shopping'
-export { type Paint, type StepCard, stepCard } from './plan/stepCard'
+export { bottleAsPaint, type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
 export { type TechniqueNumbers, techniqueNumbers } from './plan/techniqueNumbers'
 export { type RunningTimer, runningTimers, TIMER_MINUTES } from './plan/timers'
@@ -81,8 +81,8 @@ export type JudgedPart = {
   order: string[]
   /** What each planned clear does to what is under it, by step of the build. */
   coats: Map<string, LastCoat>
-  /** How many coats each planned colour takes, by step of the build. */
-  covers: Map<string, CoatsToCover>
+  /** How many coats a planned colour takes: reckoned when a step of the build is asked for. */
+  cover: (step: string) => CoatsToCover | null
 }
 export type JudgedFinding = PartFinding & { remedies: Remedy[] }
 
@@ -99,14 +99,16 @@ export function judgePart(project: Project, build: string, part: string, now: nu
     const place = walked.places[one.index]
     return coat && place && !place.fact ? [[place.step.id, coat]] : []
   })
-  const covers = walked.walk.walked.flatMap((one): [string, CoatsToCover][] => {
-    const place = walked.places[one.index]
-    const cover = place && !place.fact ? coatsToCover(one) : null
-    return cover && place ? [[place.step.id, cover]] : []
-  })
+  const cover = (step: string) => {
+    const one = walked.walk.walked.find(({ index }) => {
+      const place = walked.places[index]
+      return place?.step.id === step && !place.fact
+    })
+    return one ? coatsToCover(one) : null
+  }
   return {
     plan,
-    covers: new Map(covers),
+    cover,
     coats: new Map(coats),
     order: walked.places.map((place) => place.step.id),
     findings: plan.findings.map((finding) => ({ ...finding, remedies: waysOut(walked, finding) })),

@@ -2,7 +2,7 @@ import { defaultHiding } from './hiding'
 import { type Curve, curveOf, deltaE00, type Lab, labOfCurve } from './spectrum'
 
 /** Inner reflection of the surface. Source: handbook 5.1, Saunderson. */
-const K2 = 0.6
+export const K2 = 0.6
 
 /** A paint as its sheet or its swatch describes it. Source: handbook 5.1. */
 export type Paint = {
@@ -90,8 +90,8 @@ function hidingThickness(optics: Optics): number {
   return Math.exp((low + high) / 2)
 }
 
-/** K/S of a masstone. */
-function ratioOf(masstone: Curve): Curve {
+/** K/S of an endless film, from its reflectance inside. Source: handbook 5.1. */
+export function ratioOf(masstone: Curve): Curve {
   return masstone.map((r) => (1 - r) ** 2 / (2 * r))
 }
 

@@ -7,7 +7,7 @@ import { latestClimate } from './climateSeries'
 import { bottlesFor } from './paintFor'
 import { bare } from './partWalk'
 import type { BenchPlan, ScheduledTask } from './planBench'
-import { stepCard } from './stepCard'
+import { bottleAsPaint, stepCard } from './stepCard'
 
 const MINUTE = 60_000
 
@@ -168,11 +168,7 @@ function addCoat(
   const part = build?.parts.find((one) => one.id === task.part)
   if (!part || !step || !isAct(step)) return
   const coat = (step.coats ?? ['light'])[(task.coat ?? 1) - 1] ?? 'light'
-  const paint = bottle && {
-    name: bottle.name,
-    share: bottle.share ?? 1,
-    dropsPerMl: bottle.dropsPerMl,
-  }
+  const paint = bottle && bottleAsPaint(bottle)
   const { celsius } = latestClimate(project)
   const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint, celsius)
   for (const { name, ml } of card.mix?.ingredients ?? []) {

@@ -1,7 +1,7 @@
 import { actRow, PRESSURE_BAR, type ShareRange, THINNING } from '../materials'
 import { type Mix, type MixCoat, mix, type ThinningAdvice, thinningAdvice } from '../mixing'
 import { REFERENCE_CLIMATE } from '../model/climate'
-import type { Part } from '../model/project'
+import type { Bottle, Part } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import type { Family, Tool } from '../model/vocabulary'
 import { type Caution, cautionsFor } from '../safety'
@@ -29,6 +29,11 @@ const SPRAY: readonly Tool[] = ['airbrush', 'stencil']
 
 /** The bottle that a step would be painted from: same family and colour or sheen, fullest first. */
 export type Paint = { name: string; share: number; dropsPerMl?: number | undefined }
+
+/** A bottle as a mix takes from it. */
+export function bottleAsPaint({ name, share = 1, dropsPerMl }: Bottle): Paint {
+  return { name, share, dropsPerMl }
+}
 
 /** The card of a step on a part, in a room of some warmth, °C. Source: handbook 4.4, 4.5, 6, 9. */
 export function stepCard(

@@ -3,7 +3,7 @@ import { type ActStep, isAct } from '../model/sequence'
 import { latestClimate } from './climateSeries'
 import { bottlesFor } from './paintFor'
 import type { PartPlan } from './partPlan'
-import { stepCard } from './stepCard'
+import { bottleAsPaint, stepCard } from './stepCard'
 
 /** One use of a bottle by a step on a part: how much it takes of it, ml, and when, epoch milliseconds. */
 export type Use = {
@@ -34,8 +34,4 @@ export function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
       return [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
     })
   })
-}
-
-function bottleAsPaint(bottle: Bottle) {
-  return { name: bottle.name, share: bottle.share ?? 1, dropsPerMl: bottle.dropsPerMl }
 }

@@ -254,11 +254,10 @@ function Beside({
   if (!step) return <PartFacts build={build} part={part} judged={judged} write={edits.write} />
   const status = judged.plan.steps.find((one) => one.step === step.id)?.status
   const coat = judged.coats.get(step.id)
-  const cover = judged.covers.get(step.id)
   return (
     <>
       {coat && <LastCoatFacts coat={coat} />}
-      {cover && <CoverFacts cover={cover} />}
+      <CoverFacts judged={judged} step={step.id} />
       <StepEditor
         key={`${step.id} ${JSON.stringify(step)}`}
         build={build}

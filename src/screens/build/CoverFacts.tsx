@@ -1,8 +1,12 @@
+import { useMemo } from 'react'
+import type { JudgedPart } from '@/core/plan'
 import type { CoatsToCover } from '@/core/stack'
 import { cx } from '@/ui/cx'
 
 /** How many coats a colour takes over what lies there, beside how many are planned. */
-export function CoverFacts({ cover }: { cover: CoatsToCover }) {
+export function CoverFacts({ judged, step }: { judged: JudgedPart; step: string }) {
+  const cover = useMemo(() => judged.cover(step), [judged, step])
+  if (!cover) return null
   const short = cover.toCover === null || cover.toCover > cover.planned
   return (
     <p className={cx('mb-3 border-l-4 pl-3', short ? 'border-risk' : 'border-act')}>
@@ -11,7 +15,7 @@ export function CoverFacts({ cover }: { cover: CoatsToCover }) {
   )
 }
 
-export function coverWords({ toCover, planned, left }: CoatsToCover): string {
+function coverWords({ toCover, planned, left }: CoatsToCover): string {
   const plan = planned === 1 ? 'one is planned' : `${planned} are planned`
   if (toCover === null)
     return `It never covers what lies there; ${plan}, and leave it ΔE00 ${left.toFixed(1)} from its own look.`

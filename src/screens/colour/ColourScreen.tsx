@@ -9,10 +9,10 @@ import { Reach } from './Reach'
 import { Variants } from './Variants'
 
 const VIEWS = [
-  { value: 'reach', say: 'Reach a colour' },
-  { value: 'cover', say: 'Coats to cover' },
-  { value: 'line', say: 'A line for a face' },
-  { value: 'variants', say: 'Lighter, chipped, off-white' },
+  { value: 'reach', say: 'Reach a colour', View: Reach },
+  { value: 'cover', say: 'Coats to cover', View: Cover },
+  { value: 'line', say: 'A line for a face', View: Lines },
+  { value: 'variants', say: 'Lighter, chipped, off-white', View: Variants },
 ] as const
 
 export function ColourScreen() {
@@ -45,18 +45,11 @@ function Colour() {
             </Tabs.Trigger>
           ))}
         </Tabs.List>
-        <Tabs.Content value="reach" className="mt-5">
-          <Reach />
-        </Tabs.Content>
-        <Tabs.Content value="cover" className="mt-5">
-          <Cover />
-        </Tabs.Content>
-        <Tabs.Content value="line" className="mt-5">
-          <Lines />
-        </Tabs.Content>
-        <Tabs.Content value="variants" className="mt-5">
-          <Variants />
-        </Tabs.Content>
+        {VIEWS.map(({ value, View }) => (
+          <Tabs.Content key={value} value={value} className="mt-5">
+            <View />
+          </Tabs.Content>
+        ))}
       </Tabs.Root>
     </div>
   )

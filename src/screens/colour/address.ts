@@ -1,14 +1,10 @@
 import { useSearchParams } from 'next/navigation'
+import { setAddress } from '../shell/address'
 
 /** What is asked stands in the address, so that it can be gone back to; a value that isn't one of the field's is its first. */
 export function useAddress(path: string) {
   const query = useSearchParams()
-  const set = (next: Record<string, string>) => {
-    // The address as it is now: two choices made quickly must not undo one another.
-    const params = new URLSearchParams(window.location.search)
-    for (const [key, value] of Object.entries(next)) params.set(key, value)
-    window.history.replaceState(null, '', `${path}?${params}`)
-  }
+  const set = (next: Record<string, string>) => setAddress(path, next)
   return { get: (key: string, otherwise: string) => query.get(key) ?? otherwise, set }
 }
 

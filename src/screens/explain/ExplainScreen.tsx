@@ -7,6 +7,7 @@ import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/mo
 import { explain } from '@/core/stack'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
+import { setAddress } from '../shell/address'
 import { useBench } from '../shell/BenchContext'
 import { useLatestClimate } from '../shell/useLatestClimate'
 import { capital, plain } from '../words'
@@ -126,12 +127,7 @@ function useQuestion() {
   const build = project.builds?.find((one) => one.id === clock?.build)
   const lying = clock ? filmOfStep(build, clock.step) : null
   const first = FILMS[0] as FilmChoice
-  const set = (next: Record<string, string>) => {
-    // The address as it is now: two choices made quickly must not undo one another.
-    const params = new URLSearchParams(window.location.search)
-    for (const [key, value] of Object.entries(next)) params.set(key, value)
-    window.history.replaceState(null, '', `/explain?${params}`)
-  }
+  const set = (next: Record<string, string>) => setAddress('/explain', next)
   return {
     on: filmOf(query.get('on')) ?? lying ?? first,
     put: filmOf(query.get('put')) ?? filmOf('base.alcohol-acrylic') ?? first,

@@ -6,6 +6,7 @@ import type { OwnTechnique } from '@/core/model/technique'
 import { TECHNIQUE_GROUPS, TECHNIQUES, type Technique } from '@/core/techniques'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { setAddress } from '../shell/address'
 import { useBench } from '../shell/BenchContext'
 import { Compare } from './Compare'
 import { ImportTechnique } from './ImportTechnique'
@@ -28,11 +29,7 @@ function Library() {
   const own = project.techniques ?? []
   const id = query.get('id') ?? 'recess-wash'
   const build = query.get('build')
-  const open = (next: string) => {
-    const params = new URLSearchParams(window.location.search)
-    params.set('id', next)
-    window.history.replaceState(null, '', `/library?${params}`)
-  }
+  const open = (next: string) => setAddress('/library', { id: next })
   const mine = own.find((one) => one.id === id)
   const entry = TECHNIQUES.find((one) => one.id === id)
   if (id === COMPARE)

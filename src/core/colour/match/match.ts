@@ -1,5 +1,5 @@
 import { mixColour, type Portion } from '../mixture'
-import { groundOf } from '../optics'
+import { groundOf, ratioOf } from '../optics'
 import { deltaE00, hexOf, type Lab, labOf } from '../spectrum'
 import { type Best, EQUAL, type Found, SHOWN } from './best'
 import { type MatchBottle, mixRatio, paintInDrop, pigmentOf } from './palette'
@@ -51,8 +51,7 @@ export function match(
   const wanted = labOf(target)
   const sight = sightOf(wanted)
   const pigments = bottles.map(pigmentOf)
-  const ground = groundOf(target)
-  const ratio = ground.map((r) => (1 - r) ** 2 / (2 * r))
+  const ratio = ratioOf(groundOf(target))
   const best = search(pigments, sight, ratio, options)
   const differ: Differ = (set, drops, limit) =>
     sight.difference(mixRatio(pigments, set, drops, new Float64Array(ratio.length)), limit)

@@ -67,15 +67,25 @@ export function search(
   return work.best
 }
 
+/** ΔE00 of some drops; Infinity as soon as it is surely over a limit. */
+function differenceOf(
+  { sight, pigments, scratch }: Work,
+  set: readonly number[],
+  drops: readonly number[],
+  limit: number,
+): number {
+  return sight.difference(mixRatio(pigments, set, drops, scratch), limit)
+}
+
 /** Tries ratios of one set and offers the best. */
 function tryAll(work: Work, set: number[], ratios: readonly (readonly number[])[]): void {
-  const { best, bounds, sight, pigments, scratch } = work
+  const { best, bounds, sight } = work
   let limit = best.limit(set.length)
   let ranges = sight.ranges(limit)
   let drops: readonly number[] | null = null
   for (const ratio of ratios) {
     if (bounds && isOutside(bounds, set, ratio, ranges)) continue
-    const difference = sight.difference(mixRatio(pigments, set, ratio, scratch), limit)
+    const difference = differenceOf(work, set, ratio, limit)
     if (difference >= limit) continue
     limit = difference
     ranges = sight.ranges(limit)
@@ -225,20 +235,14 @@ function climb(work: Work, set: number[], begin: number[]): void {
   let drops = begin
   while (total(drops) > work.maxDrops)
     drops = drops.map((n) => (n === Math.max(...drops) ? n - 1 : n))
-  let difference = work.sight.difference(
-    mixRatio(work.pigments, set, drops, work.scratch),
-    Number.POSITIVE_INFINITY,
-  )
+  let difference = differenceOf(work, set, drops, Number.POSITIVE_INFINITY)
   for (let better = true; better; ) {
     better = false
     for (let i = 0; i < set.length; i++)
       for (const change of [1, -1]) {
         const next = drops.map((n, j) => (j === i ? n + change : n))
         if ((next[i] as number) < 1 || total(next) > work.maxDrops) continue
-        const nearer = work.sight.difference(
-          mixRatio(work.pigments, set, next, work.scratch),
-          difference,
-        )
+        const nearer = differenceOf(work, set, next, difference)
         if (nearer >= difference) continue
         drops = next
         difference = nearer

@@ -1,8 +1,9 @@
 import { converter } from 'culori'
+import { K2 } from '../optics'
 import { type Curve, deltaE00, type Lab, SEEN_WEIGHTS } from '../spectrum'
 
-/** 1 − k2 of the surface, see optics.ts: what a reflectance inside shows outside, in one formula with K/S. */
-const SHOWN = 0.4
+/** What of a reflectance inside shows outside, in one formula with K/S. */
+const SHOWN = 1 - K2
 
 const toXyz = converter('xyz65')
 const AXES = [
