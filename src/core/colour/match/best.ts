@@ -12,6 +12,7 @@ const KEPT = 64
 export type Best = {
   /** A set of this size pays only below this difference. */
   limit: (size: number) => number
+  /** A set that was offered before counts once, with its better drops. */
   offer: (found: Found) => void
   /** Sets of a size, best first. */
   of: (size: number) => readonly Found[]
@@ -19,7 +20,7 @@ export type Best = {
 
 export function keepBest(): Best {
   const bySize: Found[][] = []
-  const overall: number[] = []
+  const overall: Found[] = []
   const of = (size: number) => {
     bySize[size] ??= []
     return bySize[size] as Found[]
@@ -27,16 +28,26 @@ export function keepBest(): Best {
   return {
     of,
     limit: (size) =>
-      Math.max(overall[SHOWN] ?? Number.POSITIVE_INFINITY, (of(size)[0]?.difference ?? 0) + EQUAL),
+      Math.max(
+        overall[SHOWN]?.difference ?? Number.POSITIVE_INFINITY,
+        (of(size)[0]?.difference ?? 0) + EQUAL,
+      ),
     offer: (found) => {
-      insert(of(found.set.length), found, (one) => one.difference, KEPT)
-      insert(overall, found.difference, (one) => one, SHOWN + 1)
+      insert(of(found.set.length), found, KEPT)
+      insert(overall, found, SHOWN + 1)
     },
   }
 }
 
-function insert<T>(sorted: T[], one: T, by: (one: T) => number, most: number): void {
-  const at = sorted.findIndex((other) => by(other) > by(one))
+function insert(sorted: Found[], one: Found, most: number): void {
+  const same = sorted.findIndex(
+    ({ set }) => set.length === one.set.length && set.every((member, i) => member === one.set[i]),
+  )
+  if (same >= 0) {
+    if ((sorted[same] as Found).difference <= one.difference) return
+    sorted.splice(same, 1)
+  }
+  const at = sorted.findIndex(({ difference }) => difference > one.difference)
   sorted.splice(at < 0 ? sorted.length : at, 0, one)
   if (sorted.length > most) sorted.pop()
 }

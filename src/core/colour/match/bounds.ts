@@ -11,7 +11,7 @@ export type Bounds = { weight: Float64Array; most: Float64Array[]; least: Float6
 
 /** null where a bottle scatters by wavelength: K/S of its mixes is no mean. */
 export function boundsOf(sight: Sight, target: Curve, pigments: readonly Pigment[]): Bounds | null {
-  if (pigments.some(({ s }) => Math.max(...s) - Math.min(...s) > 1e-9 * Math.max(...s))) return null
+  if (pigments.some(({ flat }) => !flat)) return null
   const own = pigments.map(({ ratio }) => sight.stimulus(ratio))
   return {
     weight: Float64Array.from(pigments, (one) => one.weight),

@@ -1,5 +1,8 @@
+import fc from 'fast-check'
 import { blend, deltaE00, labOf, type MatchBottle, match } from '../index'
+import { groundOf, ratioOf } from '../optics'
 import { reducedRatios } from './ratios'
+import { sightOf } from './sight'
 
 /** A repeatable row of numbers from 0 to 1. */
 function numbers(seed: number): () => number {
@@ -86,6 +89,39 @@ it.each([1, 2, 3])('the screen leaves out nothing that counts, shelf %d', (seed)
   const screened = match(target, bottles, { maxBottles: 3, maxDrops: 6 })
   const tried = match(target, bottles, { maxBottles: 3, maxDrops: 6, exhaustiveUpTo: 40 })
   expect(screened).toEqual(tried)
+})
+
+it.each(['#FD029D', '#28AE08', '#E204A8'])(
+  'comes as near as anything does to %s, out of reach',
+  (target) => {
+    const bottles = shelf(numbers(5), 26).map((one) => ({ ...one, masstone: dulled(one.masstone) }))
+    const climbed = match(target, bottles, { maxBottles: 3, maxDrops: 6 })
+    const tried = match(target, bottles, { maxBottles: 3, maxDrops: 6, exhaustiveUpTo: 40 })
+    expect(tried[0]?.deltaE00).toBeGreaterThan(5)
+    expect(climbed.map((one) => one.deltaE00)).toEqual(tried.map((one) => one.deltaE00))
+  },
+)
+
+/** A colour half way to grey. */
+function dulled(hex: string): string {
+  const half = (at: number) => Math.round((Number.parseInt(hex.slice(at, at + 2), 16) + 128) / 2)
+  return `#${[1, 3, 5].map((at) => half(at).toString(16).padStart(2, '0')).join('')}`
+}
+
+const hexes = fc
+  .integer({ min: 0, max: 0xffffff })
+  .map((n) => `#${n.toString(16).padStart(6, '0')}`)
+
+it('gives up a colour only where it is surely over the limit', () => {
+  fc.assert(
+    fc.property(hexes, hexes, (target, other) => {
+      const sight = sightOf(labOf(target))
+      const ratio = ratioOf(groundOf(other))
+      const exact = sight.difference(ratio, Number.POSITIVE_INFINITY)
+      expect(sight.difference(ratio, exact + 1e-9)).toBe(exact)
+    }),
+    { numRuns: 400 },
+  )
 })
 
 const NEUTRAL: MatchBottle[] = [

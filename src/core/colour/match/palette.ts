@@ -24,8 +24,10 @@ export type Pigment = {
   s: Curve
   /** K/S of its own. */
   ratio: Curve
-  /** Its weight in a mix, per drop: scattering, as good as the same at every wavelength. */
+  /** Its weight in a mix, per drop: its scattering, in the middle. */
   weight: number
+  /** It scatters the same at every wavelength: K/S of its mixes is a mean of its bottles'. */
+  flat: boolean
 }
 
 export function pigmentOf(bottle: MatchBottle): Pigment {
@@ -38,6 +40,7 @@ export function pigmentOf(bottle: MatchBottle): Pigment {
     s,
     ratio: k.map((one, i) => one / (s[i] as number)),
     weight: s.reduce((sum, one) => sum + one, 0) / s.length,
+    flat: Math.max(...s) - Math.min(...s) <= 1e-9 * Math.max(...s),
   }
 }
 
@@ -53,14 +56,13 @@ export function mixRatio(
   const b = pigments[set[1] as number] as Pigment
   const m = drops[0] as number
   const n = drops[1] as number
-  // Most mixes that are looked at are of two bottles: those without a loop over the bottles.
-  if (set.length === 2) {
-    const { k: ka, s: sa } = a
-    const { k: kb, s: sb } = b
-    for (let i = 0; i < bands; i++)
-      into[i] =
-        (m * (ka[i] as number) + n * (kb[i] as number)) /
-        (m * (sa[i] as number) + n * (sb[i] as number))
+  // Most mixes that are looked at are of two bottles that scatter the same at every wavelength.
+  if (set.length === 2 && a.flat && b.flat) {
+    const share = (m * a.weight) / (m * a.weight + n * b.weight)
+    const rest = 1 - share
+    const { ratio: qa } = a
+    const { ratio: qb } = b
+    for (let i = 0; i < bands; i++) into[i] = share * (qa[i] as number) + rest * (qb[i] as number)
     return into
   }
   for (let i = 0; i < bands; i++) {

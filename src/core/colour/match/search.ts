@@ -1,10 +1,10 @@
 import type { Curve } from '../spectrum'
-import { type Best, type Found, keepBest } from './best'
+import { type Best, keepBest } from './best'
 import { type Bounds, boundsOf, isOutside, isPairOutside } from './bounds'
 import { mixRatio, type Pigment } from './palette'
 import { reducedRatios } from './ratios'
 import type { Sight } from './sight'
-import { dot, nearestOnLine, nearestOnTriangle, type Vec } from './triangle'
+import { dot, nearestOnLine, triangleDistance, type Vec } from './triangle'
 
 export type SearchOptions = {
   /** 1 to 4. */
@@ -25,6 +25,8 @@ type Work = {
   sight: Sight
   best: Best
   maxDrops: number
+  /** Every ratio of three bottles. */
+  threes: readonly (readonly number[])[]
   scratch: Curve
   /** Where each bottle lies when the colour is straightened round about the target. */
   points: readonly Vec[]
@@ -50,6 +52,7 @@ export function search(
     sight,
     best: keepBest(),
     maxDrops,
+    threes: maxBottles >= 3 ? reducedRatios(3, maxDrops) : [],
     scratch: new Float64Array(target.length),
     points: pointsOf(sight, target, pigments),
     bounds: boundsOf(sight, target, pigments),
@@ -62,7 +65,7 @@ export function search(
       pigments.length <= (options.exhaustiveUpTo ?? EXHAUSTIVE) ? allTriples : screenedTriples
     triples(work, (share) => tell(0.3 + share * 0.6))
   }
-  if (maxBottles >= 4 && maxDrops >= 4) extended(work)
+  if (maxBottles >= 4 && maxDrops >= 4) extended(work, 3)
   tell(1)
   return work.best
 }
@@ -113,11 +116,10 @@ function pairs(work: Work, tell: (share: number) => void): void {
 const TOLD = 1000
 
 function allTriples(work: Work, tell: (share: number) => void): void {
-  const ratios = reducedRatios(3, work.maxDrops)
   const count = work.pigments.length
   for (let i = 0; i < count; i++) {
     for (let j = i + 1; j < count; j++)
-      for (let k = j + 1; k < count; k++) tryAll(work, [i, j, k], ratios)
+      for (let k = j + 1; k < count; k++) tryAll(work, [i, j, k], work.threes)
     tell(i / count)
   }
 }
@@ -125,18 +127,15 @@ function allTriples(work: Work, tell: (share: number) => void): void {
 /** How far off a straightened mix may be, in ΔE00, when the real one is to come under a limit. */
 const COARSE = (limit: number) => 2.5 * limit + 0.7
 
-/** From this difference on the target is out of reach of two bottles, ΔE00, and only some bottles are tried in threes. */
+/** From this difference on the target is out of reach, ΔE00: straightened about it, mixes say little, and threes are only climbed to. */
 const OUT_OF_REACH = 3
-/** So many then: those whose pairs come nearest. */
-const NEAREST = 80
 
-/** The bottles that are tried in threes, those whose pairs come nearest first, so that the limit is low early. */
-function candidates({ best, points }: Work): number[] {
+/** The bottles by how near their pairs come, so that the limit is low early. */
+function nearestFirst({ points }: Work): number[] {
   const near = points.map((a, i) =>
     Math.min(...points.map((b, j) => (i === j ? Math.hypot(...a) : nearestOnLine(a, b).distance))),
   )
-  const all = points.map((_, i) => i).sort((a, b) => (near[a] as number) - (near[b] as number))
-  return best.limit(3) <= OUT_OF_REACH ? all : all.slice(0, NEAREST)
+  return points.map((_, i) => i).sort((a, b) => (near[a] as number) - (near[b] as number))
 }
 
 /**
@@ -145,31 +144,36 @@ function candidates({ best, points }: Work): number[] {
  */
 function screenedTriples(work: Work, tell: (share: number) => void): void {
   const { pigments, points, best } = work
-  const ratios = reducedRatios(3, work.maxDrops)
-  const tried = candidates(work)
-  tried.forEach((i, n) => {
+  const tried = new Set<string>()
+  extended(work, 2, tried)
+  if (best.limit(3) > OUT_OF_REACH) {
+    exchanged(work, tried)
+    return
+  }
+  const order = nearestFirst(work)
+  order.forEach((i, n) => {
     const a = points[i] as Vec
-    for (let m = n + 1; m < tried.length; m++) {
-      const j = tried[m] as number
+    for (let m = n + 1; m < order.length; m++) {
+      const j = order[m] as number
       const b = points[j] as Vec
       const limit = COARSE(best.limit(3))
       const side = nearestOnLine(a, b)
-      const [s = 0, t = 0] = side.shares
+      const [s, t] = side.shares
       const near: Vec = [a[0] * s + b[0] * t, a[1] * s + b[1] * t, a[2] * s + b[2] * t]
       const reach = limit * side.distance
-      for (let l = m + 1; l < tried.length; l++) {
-        const k = tried[l] as number
+      for (let l = m + 1; l < order.length; l++) {
+        const k = order[l] as number
         const c = points[k] as Vec
         // All three lie beyond a plane that is too far away.
         if (side.distance > limit && dot(c, near) > reach) continue
-        if (nearestOnTriangle(a, b, c).distance > limit) continue
+        if (triangleDistance(a, b, c) > limit) continue
         const set = [i, j, k].sort((one, other) => one - other)
         const corners = set.map((one) => points[one] as Vec) as [Vec, Vec, Vec]
         const weights = set.map((one) => (pigments[one] as Pigment).weight)
-        tryAll(work, set, nearOrigin(ratios, corners, weights, limit))
+        tryAll(work, set, nearOrigin(work.threes, corners, weights, limit))
       }
     }
-    tell(n / tried.length)
+    tell(n / order.length)
   })
 }
 
@@ -209,24 +213,55 @@ function pointsOf(sight: Sight, around: Curve, pigments: readonly Pigment[]): Ve
   })
 }
 
-/** So many of the best threes are tried with a fourth bottle. */
-const EXTENDED = 24
+/** So many of the best sets of a size are tried with one bottle more, or with another one. */
+const TRIED = 48
 
-function extended(work: Work): void {
-  const tried = new Set<string>()
-  for (const three of work.best.of(3).slice(0, EXTENDED))
-    for (let other = 0; other < work.pigments.length; other++) {
-      if (three.set.includes(other)) continue
-      const set = [...three.set, other].sort((a, b) => a - b)
-      const key = set.join()
-      if (tried.has(key)) continue
-      tried.add(key)
-      climb(
-        work,
-        set,
-        set.map((one) => three.drops[three.set.indexOf(one)] ?? 1),
-      )
-    }
+/** The best sets of a size, each with every bottle that isn't in it. */
+function extended(work: Work, size: number, tried = new Set<string>()): void {
+  for (const { set, drops } of work.best.of(size).slice(0, TRIED))
+    for (let other = 0; other < work.pigments.length; other++)
+      climbOnce(work, tried, [...set, other], [...drops, 1])
+}
+
+/** The best threes, each with one bottle exchanged for every other, as long as better ones are found. */
+function exchanged(work: Work, tried: Set<string>): void {
+  for (let round = 0; round < ROUNDS; round++) {
+    const before = tried.size
+    for (const { set, drops } of work.best.of(3).slice(0, TRIED))
+      for (let at = 0; at < set.length; at++)
+        for (let other = 0; other < work.pigments.length; other++)
+          climbOnce(work, tried, set.with(at, other), drops)
+    if (tried.size === before) return
+  }
+}
+
+/** A climb may end so far above the best drops of its set, ΔE00. */
+const SLACK = 0.3
+
+/** So often are bottles exchanged at the most. */
+const ROUNDS = 4
+
+/** Climbs in a set of bottles from some drops, unless that was done or a bottle is twice in it. */
+function climbOnce(
+  work: Work,
+  tried: Set<string>,
+  bottles: readonly number[],
+  drops: readonly number[],
+): void {
+  const order = bottles.map((_, i) => i).sort((i, j) => at(bottles, i) - at(bottles, j))
+  const set = order.map((i) => at(bottles, i))
+  const key = set.join()
+  if (tried.has(key) || set.some((one, i) => one === set[i + 1])) return
+  tried.add(key)
+  climb(
+    work,
+    set,
+    order.map((i) => at(drops, i)),
+  )
+}
+
+function at(list: readonly number[], i: number): number {
+  return list[i] as number
 }
 
 /** From some drops on, a drop more or fewer of each bottle as long as that comes nearer. */
@@ -249,6 +284,7 @@ function climb(work: Work, set: number[], begin: number[]): void {
         better = true
       }
   }
-  const found: Found = { set, drops, difference }
-  if (difference < work.best.limit(4)) work.best.offer(found)
+  const limit = work.best.limit(set.length)
+  if (set.length === 3 && difference < limit + SLACK) tryAll(work, set, work.threes)
+  else if (difference < limit) work.best.offer({ set, drops, difference })
 }

@@ -8,44 +8,48 @@ function minus(a: Vec, b: Vec): Vec {
   return [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
 }
 
-/** Shares of points whose sum is nearest the origin, and how near that is. */
-export type Nearest = { shares: number[]; distance: number }
+/** Shares of two points whose sum is nearest the origin, and how near that is. */
+export type Nearest = { shares: readonly [number, number]; distance: number }
 
 /** The point of a line between two points that is nearest the origin. */
 export function nearestOnLine(a: Vec, b: Vec): Nearest {
   const along = minus(b, a)
   const length = dot(along, along)
   const t = length === 0 ? 0 : Math.min(1, Math.max(0, -dot(a, along) / length))
-  return { shares: [1 - t, t], distance: lengthOf(a, b, 1 - t, t) }
+  return { shares: [1 - t, t], distance: sumLength(a, 1 - t, b, t, a, 0) }
 }
 
-function lengthOf(a: Vec, b: Vec, s: number, t: number): number {
-  return Math.hypot(a[0] * s + b[0] * t, a[1] * s + b[1] * t, a[2] * s + b[2] * t)
-}
-
-/** The point of a triangle that is nearest the origin: inside of it, or on one of its sides. */
-export function nearestOnTriangle(a: Vec, b: Vec, c: Vec): Nearest {
-  const ab = minus(b, a)
-  const ac = minus(c, a)
-  const [d00, d01, d11] = [dot(ab, ab), dot(ab, ac), dot(ac, ac)]
-  const [e0, e1] = [-dot(a, ab), -dot(a, ac)]
+/** How near the origin a triangle comes: inside of it, or on one of its sides. */
+export function triangleDistance(a: Vec, b: Vec, c: Vec): number {
+  const [abx, aby, abz] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]]
+  const [acx, acy, acz] = [c[0] - a[0], c[1] - a[1], c[2] - a[2]]
+  const d00 = abx * abx + aby * aby + abz * abz
+  const d01 = abx * acx + aby * acy + abz * acz
+  const d11 = acx * acx + acy * acy + acz * acz
+  const e0 = -(a[0] * abx + a[1] * aby + a[2] * abz)
+  const e1 = -(a[0] * acx + a[1] * acy + a[2] * acz)
   const det = d00 * d11 - d01 * d01
   if (det > 1e-12 * d00 * d11) {
     const v = (d11 * e0 - d01 * e1) / det
     const w = (d00 * e1 - d01 * e0) / det
-    if (v >= 0 && w >= 0 && v + w <= 1) {
-      const u = 1 - v - w
-      const at = [0, 1, 2].map((i) => u * (a[i] ?? 0) + v * (b[i] ?? 0) + w * (c[i] ?? 0))
-      return { shares: [u, v, w], distance: Math.hypot(...at) }
-    }
+    if (v >= 0 && w >= 0 && v + w <= 1) return sumLength(a, 1 - v - w, b, v, c, w)
   }
-  const [s, t, r] = [nearestOnLine(a, b), nearestOnLine(b, c), nearestOnLine(a, c)]
-  const [s0 = 0, s1 = 0] = s.shares
-  const [t0 = 0, t1 = 0] = t.shares
-  const [r0 = 0, r1 = 0] = r.shares
-  if (s.distance <= t.distance && s.distance <= r.distance)
-    return { shares: [s0, s1, 0], distance: s.distance }
-  return t.distance <= r.distance
-    ? { shares: [0, t0, t1], distance: t.distance }
-    : { shares: [r0, 0, r1], distance: r.distance }
+  return Math.min(lineDistance(a, b), lineDistance(b, c), lineDistance(a, c))
+}
+
+/** As `nearestOnLine`, with nothing but the distance. */
+function lineDistance(a: Vec, b: Vec): number {
+  const [x, y, z] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]]
+  const length = x * x + y * y + z * z
+  const along = -(a[0] * x + a[1] * y + a[2] * z)
+  const t = along <= 0 ? 0 : along >= length ? 1 : along / length
+  return sumLength(a, 1 - t, b, t, a, 0)
+}
+
+/** Length of r·a + s·b + t·c. */
+function sumLength(a: Vec, r: number, b: Vec, s: number, c: Vec, t: number): number {
+  const x = a[0] * r + b[0] * s + c[0] * t
+  const y = a[1] * r + b[1] * s + c[1] * t
+  const z = a[2] * r + b[2] * s + c[2] * t
+  return Math.sqrt(x * x + y * y + z * z)
 }
