@@ -1,7 +1,7 @@
 import { readObj } from './obj'
 import { seamsOf } from './seams'
 import { readStl } from './stl'
-import { MeshError, type Triangles } from './triangles'
+import { MeshError, type Triangles, triangleCount } from './triangles'
 
 /** Units that a mesh file may be meant in, mm each: the file doesn't say. */
 export const MESH_UNITS = { mm: 1, cm: 10, m: 1000, inch: 25.4 } as const
@@ -55,7 +55,7 @@ export function measureMesh(
   onProgress(1)
   return {
     ...measured,
-    triangles: triangles.length / 9,
+    triangles: triangleCount(triangles),
     openEdges: seams.open,
     crowdedEdges: seams.crowded,
     warnings: warningsOf(measured.sizeMm, seams),
@@ -67,29 +67,37 @@ function readMesh(name: string, bytes: Uint8Array): Triangles {
   if (ending !== 'stl' && ending !== 'obj')
     throw new MeshError('it is neither .stl nor .obj, which are what is read')
   const triangles = ending === 'obj' ? readObj(bytes) : readStl(bytes)
-  if (triangles.length === 0) throw new MeshError('there is no face in it')
-  for (let i = 0; i < triangles.length; i++)
-    if (!Number.isFinite(triangles[i]))
-      throw new MeshError(`triangle ${Math.floor(i / 9) + 1} has a corner that is no number`)
+  if (triangleCount(triangles) === 0) throw new MeshError('there is no face in it')
+  const { points } = triangles
+  for (let i = 0; i < points.length; i++)
+    if (!Number.isFinite(points[i]))
+      throw new MeshError(`point ${Math.floor(i / 3) + 1} of it is no number`)
   return triangles
 }
 
 function surfaceOf(triangles: Triangles, { unit, scale, up }: MeshSize) {
+  const { points, corners } = triangles
+  const count = triangleCount(triangles)
   const mm = MESH_UNITS[unit] / scale
   const axis = up === 'y' ? 1 : 2
   const least = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]
   const most = [Number.NEGATIVE_INFINITY, Number.NEGATIVE_INFINITY, Number.NEGATIVE_INFINITY]
   let [all, above, below] = [0, 0, 0]
-  const at = (i: number) => triangles[i] as number
-  for (let t = 0; t < triangles.length; t += 9) {
-    for (let c = 0; c < 9; c++) {
-      const value = at(t + c)
-      const i = c % 3
-      if (value < (least[i] as number)) least[i] = value
-      if (value > (most[i] as number)) most[i] = value
+  const at = (i: number) => points[i] as number
+  for (let t = 0; t < count; t++) {
+    const a = (corners ? (corners[t * 3] as number) : t * 3) * 3
+    const b = (corners ? (corners[t * 3 + 1] as number) : t * 3 + 1) * 3
+    const c = (corners ? (corners[t * 3 + 2] as number) : t * 3 + 2) * 3
+    for (let i = 0; i < 3; i++) {
+      const [low, high] = [
+        Math.min(at(a + i), at(b + i), at(c + i)),
+        Math.max(at(a + i), at(b + i), at(c + i)),
+      ]
+      if (low < (least[i] as number)) least[i] = low
+      if (high > (most[i] as number)) most[i] = high
     }
-    const [ux, uy, uz] = [at(t + 3) - at(t), at(t + 4) - at(t + 1), at(t + 5) - at(t + 2)]
-    const [vx, vy, vz] = [at(t + 6) - at(t), at(t + 7) - at(t + 1), at(t + 8) - at(t + 2)]
+    const [ux, uy, uz] = [at(b) - at(a), at(b + 1) - at(a + 1), at(b + 2) - at(a + 2)]
+    const [vx, vy, vz] = [at(c) - at(a), at(c + 1) - at(a + 1), at(c + 2) - at(a + 2)]
     const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx]
     const twice = Math.sqrt(x * x + y * y + z * z)
     all += twice

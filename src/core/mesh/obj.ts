@@ -49,21 +49,11 @@ export function readObj(bytes: Uint8Array): Triangles {
     }
     reader.nextLine()
   }
-  return spread(points, corners.subarray(0, used))
+  return { points: points.subarray(0, known * 3), corners: corners.subarray(0, used) }
 }
 
 function doubled<T extends Float32Array | Uint32Array>(all: T): T {
   const larger = new (all.constructor as new (length: number) => T)(all.length * 2)
   larger.set(all)
   return larger
-}
-
-/** The coordinates of every corner of every triangle. */
-function spread(points: Float32Array, corners: Uint32Array): Triangles {
-  const triangles = new Float32Array(corners.length * 3)
-  for (let i = 0; i < corners.length; i++) {
-    const from = (corners[i] as number) * 3
-    for (let c = 0; c < 3; c++) triangles[i * 3 + c] = points[from + c] as number
-  }
-  return triangles
 }

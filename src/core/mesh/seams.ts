@@ -1,4 +1,4 @@
-import type { Triangles } from './triangles'
+import { type Triangles, triangleCount } from './triangles'
 
 /** Edges of a mesh by how many triangles meet in them. */
 export type Seams = {
@@ -15,10 +15,10 @@ function tableSize(entries: number): number {
   return size
 }
 
-/** Corners that are the same point get the same number. Points are the same when their coordinates are, to the bit. */
-function weld(corners: Triangles): Int32Array {
-  const count = corners.length / 3
-  const bits = new Int32Array(corners.buffer, corners.byteOffset, corners.length)
+/** Points in the same place get the same number. Points are in the same place when their coordinates are, to the bit. */
+function weld(points: Float32Array): Int32Array {
+  const count = points.length / 3
+  const bits = new Int32Array(points.buffer, points.byteOffset, points.length)
   const size = tableSize(count / 3)
   const ids = new Int32Array(count)
   let table = new Int32Array(size).fill(-1)
@@ -26,11 +26,9 @@ function weld(corners: Triangles): Int32Array {
   let known = 0
   const first: number[] = []
   const same = (a: number, b: number) =>
-    corners[a] === corners[b] &&
-    corners[a + 1] === corners[b + 1] &&
-    corners[a + 2] === corners[b + 2]
+    points[a] === points[b] && points[a + 1] === points[b + 1] && points[a + 2] === points[b + 2]
   // −0 and 0 are the same coordinate with other bits.
-  const bitsAt = (at: number) => (corners[at] === 0 ? 0 : (bits[at] as number))
+  const bitsAt = (at: number) => (points[at] === 0 ? 0 : (bits[at] as number))
   const slotOf = (at: number) => {
     let hash =
       Math.imul(bitsAt(at), 73856093) ^
@@ -72,9 +70,11 @@ function weld(corners: Triangles): Int32Array {
 }
 
 /** Counts the edges that don't join exactly two triangles. Triangles without area are left out. */
-export function seamsOf(corners: Triangles): Seams {
-  const ids = weld(corners)
-  const triangles = ids.length / 3
+export function seamsOf(mesh: Triangles): Seams {
+  const { points, corners } = mesh
+  const ids = weld(points)
+  const idOf = (corner: number) => ids[corners ? (corners[corner] as number) : corner] as number
+  const triangles = triangleCount(mesh)
   const size = tableSize(triangles * 1.5)
   const mask = size - 1
   const low = new Int32Array(size).fill(-1)
@@ -92,9 +92,9 @@ export function seamsOf(corners: Triangles): Seams {
     times[slot] = Math.min(3, (times[slot] as number) + 1)
   }
   for (let t = 0; t < triangles; t++) {
-    const a = ids[t * 3] as number
-    const b = ids[t * 3 + 1] as number
-    const c = ids[t * 3 + 2] as number
+    const a = idOf(t * 3)
+    const b = idOf(t * 3 + 1)
+    const c = idOf(t * 3 + 2)
     if (a === b || b === c || c === a) continue
     add(a, b)
     add(b, c)

@@ -37,7 +37,7 @@ function readBinary(bytes: Uint8Array): Triangles {
     const from = HEADER + i * RECORD + 12
     for (let c = 0; c < 9; c++) corners[i * 9 + c] = view.getFloat32(from + c * 4, true)
   }
-  return corners
+  return { points: corners, corners: null }
 }
 
 function readText(bytes: Uint8Array): Triangles {

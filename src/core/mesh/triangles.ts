@@ -1,5 +1,13 @@
-/** Corners of triangles, nine numbers each, as the file gives them. */
-export type Triangles = Float32Array
+/** Points, three numbers each as the file gives them, and triangles. */
+export type Triangles = {
+  points: Float32Array
+  /** Three points of each triangle; null: the points are the corners, one triangle after the other. */
+  corners: Uint32Array | null
+}
+
+export function triangleCount({ points, corners }: Triangles): number {
+  return corners ? corners.length / 3 : points.length / 9
+}
 
 /** Why a file is no mesh: in words for the person who chose it. */
 export class MeshError extends Error {}
@@ -24,6 +32,6 @@ export function triangleStore(expected: number) {
       for (let i = 0; i < 9; i++) corners[used + i] = nine[i] as number
       used += 9
     },
-    done: (): Triangles => corners.subarray(0, used),
+    done: (): Triangles => ({ points: corners.subarray(0, used), corners: null }),
   }
 }
