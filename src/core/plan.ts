@@ -26,6 +26,7 @@ export type { DryingClock } from './plan/clocks'
 export { type Learnt, learntFrom, type Ratio, ratiosOf } from './plan/corrections'
 export { type CureCurve, cureCurve } from './plan/cureCurve'
 export { editBuild } from './plan/editBuild'
+export { faceOfPart } from './plan/faceOfPart'
 export { FILTER_CHANGED, sprayedSinceFilter } from './plan/filterHours'
 export type { ReviewItem } from './plan/finalReview'
 export { findingsOfBuild, type JudgedBuild, judgeBuild, judgeBuildAt } from './plan/judgeBuild'
@@ -47,11 +48,13 @@ export { coatsOf, planPart } from './plan/partPlan'
 export { bare, stepsOfPart } from './plan/partWalk'
 export {
   type GradedWashes,
+  type GradientBand,
   gradedWashes,
   type LinedBy,
   type LiningAnswer,
   type LiningQuestion,
   pickLining,
+  washGradient,
 } from './plan/pickLining'
 export { type Place, placesFor } from './plan/places'
 export {
@@ -72,6 +75,7 @@ export type { PlannedTask } from './plan/tasks'
 export { type TechniqueNumbers, techniqueNumbers } from './plan/techniqueNumbers'
 export { type RunningTimer, runningTimers, TIMER_MINUTES } from './plan/timers'
 export type { UndoNow } from './plan/undoNow'
+export { waitBetween } from './plan/waitBetween'
 export { outcomeOf, type PlanOutcome, supposed, type WhatIf } from './plan/whatIf'
 
 /** One part judged for its screen: its plan, every finding with its ways out, the order the edits speak of, its clears. */

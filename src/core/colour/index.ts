@@ -27,7 +27,16 @@ export { blend, match, portionsOf, type Recipe } from './match/match'
 export type { MatchBottle } from './match/palette'
 export type { SearchOptions } from './match/search'
 export { mixColour, mixOptics, type Portion } from './mixture'
-export { groundOf, labInside, type Optics, opaque, opticsOf, outside, type Paint } from './optics'
+export {
+  groundOf,
+  labInside,
+  layer,
+  type Optics,
+  opaque,
+  opticsOf,
+  outside,
+  type Paint,
+} from './optics'
 export {
   colourOfLight,
   type Light,
@@ -36,5 +45,21 @@ export {
   whiteBalance,
 } from './picture'
 export { surfaceReflection, underSheen } from './sheen'
-export { curveOf, deltaE00, hexOf, type Lab, labOf, labOfCurve } from './spectrum'
+export { type Curve, curveOf, deltaE00, hexOf, type Lab, labOf, labOfCurve } from './spectrum'
 export { fitHiding, type SeenSwatch, type SwatchFit } from './swatch'
+export {
+  interleaved,
+  SPREAD_LIVELY,
+  TOLD_APART,
+  type Tone,
+  type Variety,
+  varietyOf,
+} from './variety'
+export {
+  type FaceFor,
+  faceFor,
+  nearestPass,
+  type Veil,
+  type VeilStep,
+  veilSteps,
+} from './veils'

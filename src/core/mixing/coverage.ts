@@ -80,3 +80,28 @@ export function mixVolume(request: CoverageRequest): { ml: number; fills: number
   }
   return { ml: total(fills), fills }
 }
+
+/**
+ * How much of a thin mix a brush takes for some passes over an area, with the margin on top.
+ *
+ * @param area cm²
+ * @param wetUm of one pass, µm
+ * @returns ml. Source: handbook 4.4.
+ */
+export function brushedVolume(area: number, wetUm: number, passes: number): number {
+  return ((area * (wetUm / 10_000) * passes) / LANDS.brush.large) * (1 + MARGIN)
+}
+
+/**
+ * How much of a wash some line takes: its section full, and as much again that is wiped away, with the margin on top.
+ *
+ * @param metres of line
+ * @param widthMm and `depthMm` of the line: a square millimetre of section is a millilitre to the metre
+ * @returns ml. Source: handbook 4.4, N27.
+ */
+export function lineVolume(metres: number, widthMm: number, depthMm: number): number {
+  return metres * widthMm * depthMm * (1 + WIPED) * (1 + MARGIN)
+}
+
+/** Wash that is wiped away again, as a share of what fills the lines. Source: handbook 4.4. */
+const WIPED = 1

@@ -3,9 +3,11 @@ import { FAMILIES } from '../model/vocabulary'
 import {
   additiveDrops,
   barOf,
+  brushedVolume,
   correction,
   densityOf,
   JOBS,
+  lineVolume,
   massOf,
   mix,
   nozzleWarning,
@@ -266,4 +268,16 @@ it('volumes add up over coats and fills', () => {
     }),
     RUNS,
   )
+})
+
+test.each([
+  [
+    'a filter over 100 cm², two passes',
+    brushedVolume(100, 15, 2),
+    (100 * 0.0015 * 2 * 1.15) / 0.95,
+  ],
+  ['two metres of line 0.2 × 0.3 mm', lineVolume(2, 0.2, 0.3), 2 * 0.06 * 2 * 1.15],
+  ['no line', lineVolume(0, 0.2, 0.3), 0],
+])('%s', (_, found, ml) => {
+  expect(found).toBeCloseTo(ml, 12)
 })

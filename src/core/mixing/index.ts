@@ -22,9 +22,11 @@ export {
   topUp,
 } from './correct'
 export {
+  brushedVolume,
   coatVolume,
   isBrush,
   LANDS,
+  lineVolume,
   MARGIN,
   MIX_COATS,
   MIX_TOOLS,

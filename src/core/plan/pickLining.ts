@@ -1,4 +1,15 @@
-import { colourOver, deltaE00, hexOf, type Lab, labOf, thicknessOf } from '../colour'
+import {
+  colourOver,
+  deltaE00,
+  groundOf,
+  hexOf,
+  type Lab,
+  labInside,
+  labOf,
+  layer,
+  mixOptics,
+  thicknessOf,
+} from '../colour'
 import { HARSH, lineBand } from '../materials'
 import type { Bottle } from '../model/project'
 import type { SCHOOLS } from '../model/vocabulary'
@@ -33,6 +44,8 @@ export type LinedBy = {
   reads: boolean
   /** Of the hue family that goes with the face. */
   suits: boolean
+  /** Fills of the line until it reads, each dried before the next; null: more than are worth it, or none does. */
+  fills: number | null
 }
 
 export type LiningAnswer = {
@@ -81,20 +94,30 @@ function seen(
   band: LiningAnswer['band'],
 ): LinedBy {
   const thickness = thicknessOf(depthMm * 1000 * LEFT, share * (bottle.share ?? 1))
-  const line = colourOver(face, [{ ...bottlePaint(bottle), thickness }])
   const base = labOf(face)
+  const after = (fills: number) =>
+    colourOver(face, [{ ...bottlePaint(bottle), thickness: thickness * fills }])
+  const line = after(1)
+  const reaches = (lab: Lab) => {
+    const apart = deltaE00(lab, base)
+    return lab.l < base.l && apart >= band.from && apart <= Math.min(band.to, HARSH)
+  }
+  const fills = Array.from({ length: MOST_FILLS }, (_, i) => i + 1).find((n) => reaches(after(n)))
   const difference = deltaE00(line, base)
-  const darker = line.l < base.l
   return {
     bottle,
     share,
     line: hexOf(line),
     deltaE00: difference,
-    darker,
-    reads: darker && difference >= band.from && difference <= Math.min(band.to, HARSH),
+    darker: line.l < base.l,
+    reads: reaches(line),
+    fills: fills ?? null,
     suits: SUITS[faceKind(base)].includes(washKind(labOf(bottle.colour as string))),
   }
 }
+
+/** More fills than this are not worth the wait: a stronger wash is. Source: N31. */
+const MOST_FILLS = 5
 
 /** 0 for the kind of wash that goes with the face best; the ones that don't go with it come last. */
 function suitRank({ bottle }: LinedBy, face: Lab): number {
@@ -184,6 +207,35 @@ export function gradedWashes({ washes }: LiningAnswer): GradedWashes | null {
   const low = find(GRADES.low)
   const high = find(GRADES.high)
   return high && low && deep ? { high, low, deep } : null
+}
+
+/** One height of a gradient: how much of the lower wash is in it, 0 to 1, and its line. */
+export type GradientBand = { low: number; line: string; deltaE00: number }
+
+/**
+ * From one wash to another in even steps, the highest first: both at the dilution they were picked at.
+ *
+ * @param question with the face and the depth of its lines
+ * @param heights 2 or more
+ * Source: handbook 5.1, 5.3, N26.
+ */
+export function washGradient(
+  { high, low }: GradedWashes,
+  { face, depthMm }: LiningQuestion,
+  heights: number,
+): GradientBand[] {
+  const paintIn = ({ share, bottle }: LinedBy) => share * (bottle.share ?? 1)
+  const liquid = depthMm * 1000 * LEFT
+  return Array.from({ length: heights }, (_, i): GradientBand => {
+    const part = i / (heights - 1)
+    const portions = [
+      { paint: bottlePaint(high.bottle), amount: (1 - part) * paintIn(high) },
+      { paint: bottlePaint(low.bottle), amount: part * paintIn(low) },
+    ]
+    const paint = portions.reduce((sum, one) => sum + one.amount, 0)
+    const line = labInside(layer(mixOptics(portions), thicknessOf(liquid, paint), groundOf(face)))
+    return { low: part, line: hexOf(line), deltaE00: deltaE00(line, labOf(face)) }
+  })
 }
 
 function colourOf({ bottle }: LinedBy): Lab {

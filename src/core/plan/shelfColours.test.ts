@@ -1,5 +1,12 @@
 import type { Bottle } from '../model/project'
-import { bottlePaint, gradedWashes, mixableFamilies, mixablePaints, pickLining } from '../plan'
+import {
+  bottlePaint,
+  gradedWashes,
+  mixableFamilies,
+  mixablePaints,
+  pickLining,
+  washGradient,
+} from '../plan'
 
 let count = 0
 const bottle = (more: Partial<Bottle>): Bottle => ({
@@ -65,6 +72,23 @@ describe('a wash for a face, handbook 5.3', () => {
       'Black',
     ])
     expect(gradedWashes(pickLining([BROWN, BLACK], question('#DAD5C4')))).toBeNull()
+  })
+  it('a weak wash reads after some fills; one that reads at once needs no more', () => {
+    const at = (share: number) => pickLining([BROWN], question('#E9E9E6', { share })).washes[0]
+    const weak = at(0.002)
+    expect(weak?.reads).toBe(false)
+    expect(weak?.fills).toBeGreaterThan(1)
+    expect(at((weak?.fills ?? 0) * 0.002)?.reads).toBe(true)
+    expect(at(((weak?.fills ?? 0) - 1) * 0.002)?.reads).toBe(false)
+    expect(pickLining([BROWN], question('#1C1C1D')).washes[0]?.fills).toBeNull()
+  })
+  it('a gradient runs from the one wash to the other', () => {
+    const asked = question('#DAD5C4')
+    const set = gradedWashes(pickLining(WASHES, asked))
+    if (!set) throw new Error('no set')
+    const bands = washGradient(set, asked, 5)
+    expect(bands.map((one) => one.low)).toEqual([0, 0.25, 0.5, 0.75, 1])
+    expect([bands[0]?.line, bands[4]?.line]).toEqual([set.high.line, set.low.line])
   })
   it('a dark warm grey lightens a dark blue: that is no line', () => {
     const [one] = pickLining([NEUTRAL], question('#10142E', { share: 0.3 })).washes

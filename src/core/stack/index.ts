@@ -3,6 +3,7 @@ export { type Closing, closings } from './closing'
 export { type CoatsToCover, coatsToCover } from './coatsToCover'
 export { applyEdit, type Edited, editSequence, followed } from './edit'
 export { type Explained, type ExplainedMoment, explain } from './explain'
+export { faceColour } from './faceColour'
 export { type Film, filmReaches, filmState, hasReached } from './film'
 export {
   type Edit,

@@ -4,13 +4,17 @@ import { Tabs } from 'radix-ui'
 import { Suspense } from 'react'
 import { useAddress } from './address'
 import { Cover } from './Cover'
+import { Layers } from './Layers'
 import { Lines } from './Lines'
 import { Reach } from './Reach'
+import { Tones } from './Tones'
 import { Variants } from './Variants'
 
 const VIEWS = [
   { value: 'reach', say: 'Reach a colour', View: Reach },
   { value: 'cover', say: 'Coats to cover', View: Cover },
+  { value: 'layers', say: 'Layer by layer', View: Layers },
+  { value: 'tones', say: 'Side by side', View: Tones },
   { value: 'line', say: 'A line for a face', View: Lines },
   { value: 'variants', say: 'Lighter, chipped, off-white', View: Variants },
 ] as const

@@ -19,19 +19,11 @@ import { familyName } from '../words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
+import { COATS_LAID, colouredPaints } from './coats'
 import { SwatchSeen } from './SwatchSeen'
 
 /** Coats that are shown. */
 const COATS = 8
-/** Roles of bottles that change a colour. */
-const PAINTS: readonly Bottle['role'][] = [
-  'colour',
-  'primer',
-  'clear-colour',
-  'filter',
-  'wash',
-  'oil',
-]
 /** Surfaces beside the one that is chosen and the shelf's own primers. */
 const PLAIN = [
   { colour: '#F4F4F2', say: 'White' },
@@ -39,27 +31,11 @@ const PLAIN = [
   { colour: '#222223', say: 'Black' },
 ] as const
 
-/** What is laid on: wet film, µm, and share of paint in it. Source: handbook 4.4, 4.5, 5.2. */
-const COATS_LAID = [
-  { value: 'mist', say: 'Mist coat', wetUm: 8, share: 0.5 },
-  { value: 'light', say: 'Light coat', wetUm: 15, share: 0.5 },
-  { value: 'wet', say: 'Wet coat', wetUm: 30, share: 0.5 },
-  { value: 'brush', say: 'Brushed coat', wetUm: 60, share: 0.85 },
-  { value: 'glaze', say: 'Glaze, 20 % paint', wetUm: 15, share: 0.2 },
-  { value: 'filter', say: 'Filter pass, 3 % paint', wetUm: 15, share: 0.03 },
-] as const
-
 /** How many coats of a bottle cover which surface, the soonest first. */
 export function Cover() {
   const { project } = useBench()
   const { get, set } = useAddress('/colour')
-  const paints = useMemo(
-    () =>
-      (project.shelf ?? [])
-        .filter((one) => one.colour && PAINTS.includes(one.role))
-        .sort((a, b) => a.name.localeCompare(b.name)),
-    [project],
-  )
+  const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const bottle = paints.find((one) => one.id === get('paint', '')) ?? paints[0]
   const own = get('over', '#8B8C8B')
   const coat = COATS_LAID.find((one) => one.value === get('coat', 'light')) ?? COATS_LAID[1]

@@ -2,14 +2,16 @@
 
 import { useMemo } from 'react'
 import { SCHOOLS } from '@/core/model/vocabulary'
-import { type GradedWashes, gradedWashes, type LinedBy, pickLining } from '@/core/plan'
+import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/core/plan'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { capital } from '../words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
+import { Graded } from './Graded'
 import { Surround } from './Judged'
+import { WashVolume } from './WashVolume'
 
 const SCALES = ['20', '24', '35', '48', '72', '100', '144', '350'] as const
 const DEPTHS = ['0.1', '0.2', '0.3', '0.5'] as const
@@ -30,17 +32,17 @@ export function Lines() {
   const scale = get('scale', '72')
   const depth = get('depth', '0.2')
   const share = get('wash', '')
-  const answer = useMemo(
-    () =>
-      pickLining(project.shelf ?? [], {
-        face,
-        look,
-        scale: Number(scale),
-        depthMm: Number(depth),
-        share: share === '' ? null : Number(share),
-      }),
-    [project, face, look, scale, depth, share],
+  const question = useMemo(
+    (): LiningQuestion => ({
+      face,
+      look,
+      scale: Number(scale),
+      depthMm: Number(depth),
+      share: share === '' ? null : Number(share),
+    }),
+    [face, look, scale, depth, share],
   )
+  const answer = useMemo(() => pickLining(project.shelf ?? [], question), [project, question])
   const graded = useMemo(() => gradedWashes(answer), [answer])
   const faces = (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour)
   return (
@@ -92,6 +94,7 @@ export function Lines() {
           A {look} line at 1:{scale} differs from its face by ΔE00 {answer.band.from} to{' '}
           {answer.band.to}.
         </p>
+        <WashVolume widthMm={LINE_MM} depthMm={question.depthMm} />
       </div>
       <section aria-label="Washes" className="min-w-0">
         {answer.instead && <p className="mb-4 border-l-4 border-risk pl-3">{answer.instead}</p>}
@@ -100,44 +103,13 @@ export function Lines() {
             There is no wash with a colour on the shelf. Put one there, and its line is shown.
           </p>
         )}
-        {graded && <Graded set={graded} face={face} />}
+        {graded && <Graded set={graded} question={question} />}
         <ol className="border-t-2 border-strong" aria-label="Washes, the best first">
           {answer.washes.map((one) => (
             <Row key={one.bottle.id} lined={one} face={face} />
           ))}
         </ol>
       </section>
-    </div>
-  )
-}
-
-const PLACES = [
-  { place: 'high', say: 'High up' },
-  { place: 'low', say: 'Low down' },
-  { place: 'deep', say: 'In the deepest lines' },
-] as const
-
-/** A set that shades by height. */
-function Graded({ set, face }: { set: GradedWashes; face: string }) {
-  return (
-    <div className="mb-5">
-      <h2 className="font-display text-lg font-semibold">A graded set</h2>
-      <ul className="mt-1 flex flex-wrap gap-x-6 gap-y-2" aria-label="A graded set">
-        {PLACES.map(({ place, say }) => (
-          <li key={place} className="flex items-center gap-3">
-            <Surround tight>
-              <svg width="44" height="28" role="img" aria-label={`Line ${set[place].line}`}>
-                <rect width="44" height="28" fill={face} />
-                <rect x="18" width="8" height="28" fill={set[place].line} />
-              </svg>
-            </Surround>
-            <span>
-              <span className="block text-sm text-soft">{say}</span>
-              <span className="block font-semibold">{set[place].bottle.name}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
     </div>
   )
 }
@@ -166,8 +138,9 @@ function Row({ lined, face }: { lined: LinedBy; face: string }) {
   )
 }
 
-function verdict({ reads, darker, suits }: LinedBy): string {
+function verdict({ reads, darker, suits, fills }: LinedBy): string {
   if (!darker) return 'lighter than the face: no line'
+  if (!reads && fills !== null) return `reads after ${fills} fills, each dried`
   if (!reads) return 'outside of what is wanted'
   return suits ? 'reads, and goes with the face' : 'reads'
 }

@@ -1,0 +1,32 @@
+import { type Curve, groundOf, hexOf, labInside, layer, opticsOf } from '../colour'
+import type { Step } from '../model/sequence'
+import { layerOf, thinningOf } from './colours'
+import type { Film } from './film'
+import { isTransparent } from './stack'
+
+/** Grey plastic and grey primer, where nothing says another colour. */
+const GREY = '#8B8C8B'
+
+/**
+ * The colour that a face shows through all its films, each as thick as its coats: patchy ones are left out.
+ *
+ * @returns #RRGGBB; null while nothing lies there, or where the colour of what hides isn't known
+ * Source: handbook 5.2.
+ */
+export function faceColour(films: readonly Film[], steps: readonly Step[]): string | null {
+  if (films.length === 0) return null
+  let seen: Curve | null = groundOf(GREY)
+  for (const film of films) {
+    if (film.coverage !== 'whole' || film.role === 'clear' || film.role === 'release') continue
+    const colour: string | null = film.colour ?? (film.role === 'primer' ? GREY : null)
+    if (colour === null) {
+      if (!isTransparent(film)) seen = null
+    } else if (seen === null) seen = groundOf(colour)
+    else {
+      const thinning = thinningOf(steps[film.step])
+      const laid = layerOf(colour, film.role === 'clear-colour', film.coats, thinning)
+      seen = layer(opticsOf(laid), laid.thickness, seen)
+    }
+  }
+  return seen && hexOf(labInside(seen))
+}

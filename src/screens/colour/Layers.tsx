@@ -1,0 +1,198 @@
+'use client'
+
+import { useMemo } from 'react'
+import {
+  deltaE00,
+  faceFor,
+  hexOf,
+  labOf,
+  nearestPass,
+  thicknessOf,
+  underSheen,
+  type Veil,
+  veilSteps,
+} from '@/core/colour'
+import { defaultSheen, GLOSS_UNITS } from '@/core/materials'
+import { sayDuration } from '@/core/model/duration'
+import type { Bottle } from '@/core/model/project'
+import { bottlePaint, waitBetween } from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { numberOf } from '../forms'
+import { useBench } from '../shell/BenchContext'
+import { useLatestClimate } from '../shell/useLatestClimate'
+import { colourOf, useAddress } from './address'
+import { ColourField } from './ColourField'
+import { COATS_LAID, colouredPaints } from './coats'
+import { FaceOfBuild } from './FaceOfBuild'
+import { nearness } from './Judged'
+import { Rings } from './Rings'
+import { VeilFields } from './VeilFields'
+import { type ShownPass, VeilStrip } from './VeilStrip'
+import { MOST_VEILS, readVeils, type VeilDraft, writeVeils } from './veilAddress'
+
+/** A wet film shines like gloss. */
+const WET = 100
+/** Passes to begin with. */
+const PASSES = 3
+/** Thin paints come first to mind. */
+const THIN: readonly Bottle['role'][] = ['filter', 'wash', 'clear-colour', 'oil']
+
+type ReadVeil = Veil & { bottle: Bottle }
+
+/** Thin layers one after the other: the look after each pass, when to stop, what to begin with. */
+export function Layers() {
+  const { project } = useBench()
+  const { get, set } = useAddress('/colour')
+  const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
+  const first = paints.find((one) => THIN.includes(one.role)) ?? paints[0]
+  const face = get('face', '#C9BFA2')
+  const aim = colourOf(get('aim', ''))
+  const drafts = readVeils(get('veils', ''))
+  const veils = drafts.length > 0 || !first ? drafts : [fresh(first)]
+  const setVeils = (next: readonly VeilDraft[]) => set({ veils: writeVeils(next) })
+  if (!first)
+    return (
+      <p className="border-y-2 border-rule py-6">
+        There is no coloured bottle on the shelf. Put a filter, a wash or a clear colour there, and
+        every pass of it is shown.
+      </p>
+    )
+  const read = veils.map((one) => readVeil(one, paints))
+  return (
+    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="space-y-4">
+        <ColourField label="Face" value={face} onChange={(next) => set({ face: next })} />
+        <FaceOfBuild onFace={(next) => set({ face: next })} />
+        {aim ? (
+          <div>
+            <ColourField label="Aim" value={aim} onChange={(next) => set({ aim: next })} />
+            <Button size="small" look="quiet" onClick={() => set({ aim: '' })}>
+              Aim at nothing
+            </Button>
+          </div>
+        ) : (
+          <Button onClick={() => set({ aim: face })}>Aim at a colour</Button>
+        )}
+        {veils.map((veil, i) => (
+          <VeilFields
+            // biome-ignore lint/suspicious/noArrayIndexKey: a layer is its place
+            key={i}
+            veil={veil}
+            nth={i + 1}
+            paints={paints}
+            wrong={read[i] === null}
+            onChange={(next) => setVeils(veils.with(i, next))}
+            onRemove={veils.length > 1 ? () => setVeils(veils.toSpliced(i, 1)) : null}
+          />
+        ))}
+        {veils.length < MOST_VEILS && (
+          <Button onClick={() => setVeils([...veils, fresh(first)])}>Add a layer over it</Button>
+        )}
+      </div>
+      <Seen face={face} aim={aim} veils={read.filter((one) => one !== null)} />
+    </div>
+  )
+}
+
+function fresh({ id, role }: Bottle): VeilDraft {
+  const coat = role === 'clear-colour' ? 'light' : 'filter'
+  return { bottle: id, coat, percent: '', passes: PASSES }
+}
+
+/** null while its share of paint doesn't read. */
+function readVeil(draft: VeilDraft, paints: readonly Bottle[]): ReadVeil | null {
+  const bottle = paints.find((one) => one.id === draft.bottle) ?? paints[0]
+  const coat = COATS_LAID.find((one) => one.value === draft.coat) ?? COATS_LAID[0]
+  const percent = numberOf(draft.percent) ?? coat.share * 100
+  if (!bottle || typeof percent !== 'number' || percent < 0.1 || percent > 100) return null
+  const thickness = thicknessOf(coat.wetUm, (percent / 100) * (bottle.share ?? 1))
+  return { bottle, paint: bottlePaint(bottle), thickness, passes: draft.passes }
+}
+
+function Seen({
+  face,
+  aim,
+  veils,
+}: {
+  face: string
+  aim: string | null
+  veils: readonly ReadVeil[]
+}) {
+  const climate = useLatestClimate()
+  const passes = useMemo(
+    () =>
+      veilSteps(face, veils, aim ?? undefined).map((step): ShownPass => {
+        const { bottle } = veils[step.veil] as ReadVeil
+        const sheen = bottle.sheen ?? defaultSheen(bottle.family, bottle.role, false)
+        const wet = hexOf(underSheen(step.colour, GLOSS_UNITS[sheen], WET))
+        return { ...step, wet, name: bottle.name }
+      }),
+    [face, aim, veils],
+  )
+  const last = passes.at(-1)
+  if (!last) return <p className="text-soft">Say how much paint is in it.</p>
+  const nearest = aim === null ? null : nearestPass(face, passes, aim)
+  return (
+    <div className="min-w-0 space-y-6">
+      <div>
+        <p className="text-lg" aria-live="polite">
+          {aim === null ? endWords(face, last) : stopWords(face, aim, passes, nearest as number)}
+        </p>
+        <p className="mt-1 mb-2 text-sm text-soft">
+          Above as it dries, below while it is wet. Under each pass: ΔE00 from the bare face
+          {aim === null ? '' : ', then from the aim'}.
+        </p>
+        <VeilStrip face={face} passes={passes} nearest={nearest} />
+      </div>
+      <BeginWith face={face} veils={veils} />
+      <p>
+        {waitWords(veils.map(({ bottle, passes: count }) => [waitBetween(bottle, climate), count]))}
+      </p>
+      <Rings face={face} passes={passes} />
+    </div>
+  )
+}
+
+function endWords(face: string, { colour, fromFace, lab }: ShownPass): string {
+  const lift = lab.l - labOf(face).l
+  const light =
+    Math.abs(lift) < 0.05
+      ? 'as light'
+      : `L* ${Math.abs(lift).toFixed(1)} ${lift < 0 ? 'darker' : 'lighter'}`
+  return `It ends at ${colour}, ΔE00 ${fromFace.toFixed(1)} from the face and ${light}.`
+}
+
+function stopWords(face: string, aim: string, passes: readonly ShownPass[], at: number): string {
+  const bare = deltaE00(labOf(face), labOf(aim))
+  const stop = passes[at]
+  if (!stop)
+    return `Lay none of it: the bare face is nearest, ΔE00 ${bare.toFixed(1)} from the aim.`
+  const left = stop.toTarget ?? 0
+  return `Stop after pass ${stop.pass} of ${stop.name}: ΔE00 ${left.toFixed(1)} from the aim, ${nearness(left)}.`
+}
+
+/** A face that comes out as this one is now. */
+function BeginWith({ face, veils }: { face: string; veils: readonly Veil[] }) {
+  const { colour, off } = useMemo(() => faceFor(face, veils), [face, veils])
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      <span className="size-8 rounded-tool border border-strong" style={{ background: colour }} />
+      <span className="flex-1 basis-64">
+        {off < 2
+          ? `To end at the face’s own colour, begin with ${colour}.`
+          : `No face ends at this colour under it: ${colour} comes nearest, and stays ΔE00 ${off.toFixed(1)} off. Bring the light back afterwards.`}
+      </span>
+    </p>
+  )
+}
+
+/** Waits between passes; none after the last. */
+function waitWords(waits: readonly (readonly [minutes: number | null, passes: number])[]): string {
+  if (waits.some(([minutes]) => minutes === null))
+    return 'One of them never dries so far that it may be gone over.'
+  const each = waits.flatMap(([minutes, count]) => Array<number>(count).fill(minutes ?? 0))
+  const all = each.slice(0, -1).reduce((sum, one) => sum + one, 0)
+  return all === 0
+    ? 'A single pass: nothing to wait for between.'
+    : `Between the passes it dries ${sayDuration(Math.round(all))} in all, as the room is now.`
+}

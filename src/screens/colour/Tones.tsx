@@ -1,0 +1,201 @@
+'use client'
+
+import { useMemo } from 'react'
+import {
+  hexOf,
+  interleaved,
+  type Lab,
+  thicknessOf,
+  type Variety,
+  varietyOf,
+  veilSteps,
+} from '@/core/colour'
+import { brushedVolume, DROPS_PER_ML } from '@/core/mixing'
+import type { Bottle } from '@/core/model/project'
+import { bottlePaint } from '@/core/plan'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/Field'
+import { numberOf } from '../forms'
+import { useBench } from '../shell/BenchContext'
+import { useAddress } from './address'
+import { ColourField } from './ColourField'
+import { COATS_LAID, colouredPaints } from './coats'
+import { FaceOfBuild } from './FaceOfBuild'
+import { Surround } from './Judged'
+import { ToneRow } from './ToneRow'
+import { MOST_TONES, readTones, type ToneDraft, writeTones } from './toneAddress'
+
+/** Strengths that areas begin with and are spread between, percent of paint. */
+const STRENGTHS = [2, 10] as const
+/** Bottles that areas begin with: up to so many of the thin ones. */
+const BEGIN = 4
+
+/** One area worked out: its look, and how much is mixed for it. */
+export type ReadTone = {
+  lab: Lab
+  colour: string
+  area: number
+  /** The thinned mix, ml, and the paint in it, drops. */
+  ml: number
+  drops: number
+}
+
+/** Several areas side by side: rust in many tones, chalking from panel to panel. */
+export function Tones() {
+  const { project } = useBench()
+  const { get, set } = useAddress('/colour')
+  const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
+  const face = get('face', '#C9BFA2')
+  const coat = COATS_LAID.find((one) => one.value === get('coat', 'wash')) ?? COATS_LAID[0]
+  const text = get('tones', '')
+  const drafts = useMemo(() => {
+    const typed = readTones(text)
+    return typed.length > 0 ? typed : beginning(paints)
+  }, [text, paints])
+  const setTones = (next: readonly ToneDraft[]) => set({ tones: writeTones(next) })
+  const read = useMemo(
+    () => drafts.map((one) => readTone(one, face, coat.wetUm, paints)),
+    [drafts, face, coat, paints],
+  )
+  if (paints.length === 0)
+    return (
+      <p className="border-y-2 border-rule py-6">
+        There is no coloured bottle on the shelf. Put some there with their colours, and they are
+        shown beside each other.
+      </p>
+    )
+  const good = read.filter((one) => one !== null)
+  const variety = good.length > 1 ? varietyOf(good) : null
+  return (
+    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="space-y-4">
+        <ColourField label="Face" value={face} onChange={(next) => set({ face: next })} />
+        <FaceOfBuild onFace={(next) => set({ face: next })} />
+        <SelectField
+          label="Laid as"
+          value={coat.value}
+          onChange={(event) => set({ coat: event.target.value })}
+          choices={COATS_LAID}
+        />
+        <p className="text-sm text-soft">
+          Each pass is {coat.wetUm} µm wet. Areas are in the order in which they lie: neighbours
+          should be told apart, and all of them together neither look alike nor fall apart.
+        </p>
+        <Button onClick={() => setTones(spreadOut(drafts))}>
+          Spread the paint, {STRENGTHS[0]} to {STRENGTHS[1]} %
+        </Button>
+      </div>
+      <div className="min-w-0">
+        {variety && (
+          <p className="text-lg" aria-live="polite">
+            {varietyWords(variety, drafts)}
+          </p>
+        )}
+        <Surround className="mt-2">
+          <div className="flex h-24" aria-hidden="true">
+            <span className="w-12 shrink-0" style={{ background: face }} />
+            {read.map((one, i) =>
+              one ? (
+                <span
+                  // biome-ignore lint/suspicious/noArrayIndexKey: an area is its place
+                  key={i}
+                  style={{ background: one.colour, flexGrow: one.area, flexBasis: 0 }}
+                />
+              ) : null,
+            )}
+          </div>
+        </Surround>
+        <ol className="mt-4 border-t-2 border-strong" aria-label="Areas, in the order they lie">
+          {drafts.map((draft, i) => (
+            <ToneRow
+              // biome-ignore lint/suspicious/noArrayIndexKey: an area is its place
+              key={i}
+              nth={i + 1}
+              draft={draft}
+              read={read[i] ?? null}
+              paints={paints}
+              onChange={(next) => setTones(drafts.with(i, next))}
+              onRemove={drafts.length > 1 ? () => setTones(drafts.toSpliced(i, 1)) : null}
+            />
+          ))}
+        </ol>
+        <div className="mt-3 flex flex-wrap items-center justify-between gap-4">
+          {drafts.length < MOST_TONES && (
+            <Button onClick={() => setTones([...drafts, nextAfter(drafts)])}>Add an area</Button>
+          )}
+          <p>
+            In all {good.reduce((sum, one) => sum + one.ml, 0).toFixed(2)} ml of mix for{' '}
+            {Number(good.reduce((sum, one) => sum + one.area, 0).toFixed(1))} cm².
+          </p>
+        </div>
+      </div>
+    </div>
+  )
+}
+
+function beginning(paints: readonly Bottle[]): ToneDraft[] {
+  const thin = paints.filter((one) => one.role === 'wash' || one.role === 'filter')
+  const chosen = (thin.length > 1 ? thin : paints).slice(0, BEGIN)
+  return chosen.map(({ id }, i) => ({
+    name: `Area ${i + 1}`,
+    bottle: id,
+    percent: '10',
+    passes: '1',
+    area: '20',
+  }))
+}
+
+function nextAfter(drafts: readonly ToneDraft[]): ToneDraft {
+  const last = drafts.at(-1) as ToneDraft
+  return { ...last, name: `Area ${drafts.length + 1}` }
+}
+
+/** The same areas with strengths that no neighbour shares. */
+function spreadOut(drafts: readonly ToneDraft[]): ToneDraft[] {
+  const strengths = interleaved(drafts.length, ...STRENGTHS)
+  return drafts.map((one, i) => ({
+    ...one,
+    percent: String(Number((strengths[i] as number).toFixed(1))),
+  }))
+}
+
+/** null while a number of it doesn't read. */
+function readTone(
+  draft: ToneDraft,
+  face: string,
+  wetUm: number,
+  paints: readonly Bottle[],
+): ReadTone | null {
+  const bottle = paints.find((one) => one.id === draft.bottle) ?? paints[0]
+  const [percent, passes, area] = [draft.percent, draft.passes, draft.area].map(numberOf)
+  if (!bottle || !within(percent, 0.1, 100) || !within(area, 0.1, 100_000)) return null
+  if (!within(passes, 1, 20) || !Number.isInteger(passes)) return null
+  const share = (percent as number) / 100
+  const thickness = thicknessOf(wetUm, share * (bottle.share ?? 1))
+  const veil = { paint: bottlePaint(bottle), thickness, passes: passes as number }
+  const lab = veilSteps(face, [veil]).at(-1)?.lab
+  if (!lab) return null
+  const ml = brushedVolume(area as number, wetUm, passes as number)
+  const perMl = bottle.dropsPerMl ?? DROPS_PER_ML.paint
+  return { lab, colour: hexOf(lab), area: area as number, ml, drops: ml * share * perMl }
+}
+
+function within(value: number | string | undefined, least: number, most: number): boolean {
+  return typeof value === 'number' && value >= least && value <= most
+}
+
+function varietyWords(
+  { spread, verdict, tooAlike }: Variety,
+  drafts: readonly ToneDraft[],
+): string {
+  const said = {
+    alike: 'They look alike: nothing breaks the surface up.',
+    lively: 'They are lively together, neither alike nor torn.',
+    chaotic: 'They fall apart: the lightest and the darkest are too far from each other.',
+  }[verdict]
+  const pairs = tooAlike.map(({ first, deltaE00 }) => {
+    const [one, next] = [drafts[first]?.name, drafts[first + 1]?.name]
+    return `${one} and ${next} can’t be told apart (ΔE00 ${deltaE00.toFixed(1)}).`
+  })
+  return [`${said} Lightness spreads by L* ${spread.toFixed(1)}.`, ...pairs].join(' ')
+}

@@ -1,0 +1,33 @@
+'use client'
+
+import { useState } from 'react'
+import { lineVolume } from '@/core/mixing'
+import { TextField } from '@/ui/Field'
+import { numberOf } from '../forms'
+
+/** How much wash the lines of a model take. */
+export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: number }) {
+  const [metres, setMetres] = useState('2')
+  const length = numberOf(metres)
+  const good = typeof length === 'number' && length > 0 && length <= 1000
+  return (
+    <div className="border-t border-rule pt-3">
+      <TextField
+        label="Line on the model"
+        unit="m"
+        inputMode="decimal"
+        value={metres}
+        error={good ? null : 'Expected m above 0, to 1000'}
+        onChange={(event) => setMetres(event.target.value)}
+      />
+      {good && (
+        <p className="mt-1" aria-live="polite">
+          <strong>{lineVolume(length, widthMm, depthMm).toFixed(2)} ml of wash</strong>
+          <span className="block text-sm text-soft">
+            Lines {widthMm} mm wide full, as much again wiped away, 15 % spare.
+          </span>
+        </p>
+      )}
+    </div>
+  )
+}
