@@ -4,6 +4,7 @@ import {
   additiveDrops,
   barOf,
   brushedVolume,
+  cleaningFor,
   correction,
   densityOf,
   JOBS,
@@ -280,4 +281,17 @@ test.each([
   ['no line', lineVolume(0, 0.2, 0.3), 0],
 ])('%s', (_, found, ml) => {
   expect(found).toBeCloseTo(ml, 12)
+})
+
+test.each([
+  ['lacquer', 'lacquer-mild', 'lacquer-hot', false],
+  ['water-acrylic', 'water', 'alcohol', false],
+  ['enamel', 'spirit-mild', 'spirit-hot', false],
+  ['urethane-2k', 'reducer-2k', 'lacquer-hot', true],
+] as const)('%s is flushed with %s and cleaned out with %s', (family, flush, clean, sets) => {
+  expect(cleaningFor(family)).toMatchObject({ flush, clean, beforeItSets: sets })
+})
+
+it('what nothing thins is not cleaned out of an airbrush', () => {
+  expect(cleaningFor('pencil')).toBeNull()
 })

@@ -12,6 +12,7 @@ export {
   thinningAdvice,
   viscosityFactor,
 } from './advice'
+export { type Cleaning, cleaningFor } from './cleaning'
 export {
   type Correction,
   correction,

@@ -74,12 +74,17 @@ function pour(ingredients: readonly Ingredient[]): Poured {
     return bottle
   })
   const rest = parts.map((part, i) => {
-    if (!(shares[i] as Fraction).equals(0)) return part
+    if (!(shares[i] as Fraction).equals(0) || isAdditive(ingredients[i])) return part
     const off = brought.compare(part) > 0 ? part : brought
     brought = brought.sub(off)
     return part.sub(off)
   })
   return { parts: rest, short: brought }
+}
+
+/** Flow aid and retarder are no thinner: what a thinned bottle brings is not taken off them. Source: handbook 4.2. */
+function isAdditive(ingredient: Ingredient | undefined): boolean {
+  return /flow|retard/i.test(ingredient?.name ?? '')
 }
 
 /** Drops to the millilitre of an ingredient that doesn't say. Source: handbook 4.2. */

@@ -217,3 +217,17 @@ it('no other rounding of the same drops comes nearer than the one that is given'
     { seed: 5, numRuns: 400 },
   )
 })
+
+it('what a thinned bottle brings is taken off the thinner, not off the flow aid before it', () => {
+  const { ingredients } = mix({
+    ingredients: [
+      { name: 'paint', parts: 10, share: 0.8 },
+      { name: 'flow aid', parts: 1 },
+      { name: 'thinner', parts: 9 },
+    ],
+    volumeMl: 20,
+  })
+  expect(ingredients.map((one) => one.ml)).toEqual(
+    [12.5, 1, 6.5].map((ml) => expect.closeTo(ml, 9)),
+  )
+})

@@ -1,13 +1,20 @@
 'use client'
 
 import { useState } from 'react'
-import { additiveDrops, type Job, nozzleWarning, pressureFor, thinningAdvice } from '@/core/mixing'
+import {
+  additiveDrops,
+  cleaningFor,
+  type Job,
+  nozzleWarning,
+  pressureFor,
+  thinningAdvice,
+} from '@/core/mixing'
 import type { Bottle } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { useLatestClimate } from '../shell/useLatestClimate'
-import { familyName } from '../words'
+import { familyName, SOLVENT_NAMES } from '../words'
 
 const JOB_WORDS: readonly { value: Job; say: string }[] = [
   { value: 'colour', say: 'Airbrush, colour' },
@@ -25,10 +32,12 @@ const NOZZLES = [0.2, 0.3, 0.4, 0.5] as const
 export function Advice({
   paint,
   ml,
+  fills,
   onThin,
 }: {
   paint: Bottle | null
   ml: number
+  fills: number
   /** Thins the mix to a share of thinner. */
   onThin: (share: number) => void
 }) {
@@ -84,6 +93,7 @@ export function Advice({
           {range(pressure.bar, 1)} bar, that is {range(pressure.psi, 0)} psi.
         </p>
       )}
+      {pressure && <CleaningWords family={paint.family} fills={fills} />}
       {advice.because.map((one) => (
         <p key={one} className="mt-1 text-sm text-soft">
           {one}
@@ -91,6 +101,22 @@ export function Advice({
       ))}
       {clogs && <p className="mt-2 border-l-4 border-risk pl-3">{clogs}</p>}
     </section>
+  )
+}
+
+/** Flushes between fills with their time, and what cleans the brush out afterwards. */
+function CleaningWords({ family, fills }: { family: Bottle['family']; fills: number }) {
+  const cleaning = cleaningFor(family)
+  if (!cleaning) return null
+  const { flush, clean, flushMinutes, beforeItSets } = cleaning
+  const flushes = fills - 1
+  return (
+    <p className="mt-1">
+      {flushes > 0 &&
+        `Flush with ${SOLVENT_NAMES[flush]} between the fills, ${flushes * flushMinutes} min in all. `}
+      Clean out with {SOLVENT_NAMES[clean]}
+      {beforeItSets ? ' before its pot life ends: set, it stays in the brush.' : '.'}
+    </p>
   )
 }
 

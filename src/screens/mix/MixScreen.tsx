@@ -11,6 +11,7 @@ import { AmountFields } from './AmountFields'
 import { ForBuild } from './ForBuild'
 import { isPaint, keepWrites } from './keep'
 import { LabelView } from './LabelView'
+import { PouredWrongly } from './PouredWrongly'
 import { PutRight } from './PutRight'
 import { Recipes } from './Recipes'
 import { Result } from './Result'
@@ -204,11 +205,13 @@ function Desk() {
           <Advice
             paint={shelf.find((one) => one.id === lines[0]?.bottle) ?? null}
             ml={mixed?.totalMl ?? 0}
+            fills={mixed?.fills ?? 1}
             onThin={(share) => setLines(thinnedTo(lines, share, shelf))}
           />
         </div>
       </div>
       <PutRight />
+      <PouredWrongly mixed={mixed} />
       <TwoParts />
       <Recipes
         onOpen={(stored) =>

@@ -7,13 +7,20 @@ import { numberOf } from '../forms'
 
 /** A mix that isn't as it should be: what to add so that it is, or why that can't be done and what can. */
 export function PutRight() {
-  const [typed, setTyped] = useState({ ml: '4', now: '50', wanted: '60', fill: '' })
-  const [ml, now, wanted, fill] = [typed.ml, typed.now, typed.wanted, typed.fill].map(numberOf)
+  const [typed, setTyped] = useState({ ml: '4', now: '50', wanted: '60', fill: '', medium: '0' })
+  const [ml, now, wanted, fill, medium] = [
+    typed.ml,
+    typed.now,
+    typed.wanted,
+    typed.fill,
+    typed.medium,
+  ].map(numberOf)
   const problems = {
     ml: isWithin(ml, 0.01, 5000) ? null : 'Expected 0.01 to 5000 ml',
     now: isWithin(now, 0, 100) ? null : 'Expected 0 to 100 %',
     wanted: isWithin(wanted, 0, 100) ? null : 'Expected 0 to 100 %',
     fill: fill === undefined || isWithin(fill, 0.01, 5000) ? null : 'Expected ml, or nothing',
+    medium: isWithin(medium, 0, 100) ? null : 'Expected 0 to 100 %',
   }
   const good = Object.values(problems).every((one) => one === null)
   const field = (name: keyof typeof typed) => ({
@@ -31,11 +38,12 @@ export function PutRight() {
       <p className="mt-1 text-soft">
         Too thin, too thick, thinned in the bottle, or half used: by how much of it is paint.
       </p>
-      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-5">
         <TextField label="There is" unit="ml" {...field('ml')} />
         <TextField label="Paint in it" unit="%" {...field('now')} />
         <TextField label="Paint wanted" unit="%" {...field('wanted')} />
         <TextField label="Filled up to" unit="ml" placeholder="as it comes" {...field('fill')} />
+        <TextField label="Medium in the thinner" unit="%" {...field('medium')} />
       </div>
       <p className="mt-3 text-lg" aria-live="polite">
         {good
@@ -43,6 +51,7 @@ export function PutRight() {
               { ml: ml as number, share: (now as number) / 100 },
               (wanted as number) / 100,
               fill as number | undefined,
+              (medium as number) / 100,
             )
           : 'Nothing is reckoned until every field reads.'}
       </p>
@@ -58,11 +67,12 @@ function answer(
   now: { ml: number; share: number },
   wanted: number,
   fill: number | undefined,
+  medium: number,
 ): string {
   if (fill !== undefined) {
     const both = topUp(now, 1, 0, wanted, fill)
     return both.kind === 'add'
-      ? `Add ${both.first.toFixed(2)} ml of neat paint and ${both.second.toFixed(2)} ml of thinner: ${fill} ml in all.`
+      ? `Add ${both.first.toFixed(2)} ml of neat paint and ${thinnerWords(both.second, medium)}: ${fill} ml in all.`
       : `That can’t be done: ${both.because}.`
   }
   const thicken = wanted > now.share
@@ -70,5 +80,12 @@ function answer(
   if (one.kind === 'right') return 'It is right as it is.'
   if (one.kind === 'never') return `That can’t be done: ${one.because}.`
   const thin = 1 - wanted
-  return `Add ${one.ml.toFixed(2)} ml of ${thicken ? 'neat paint' : 'thinner'}: ${one.totalMl.toFixed(2)} ml in all, thinned ${Math.round(thin * 100)} % of the mix${wanted > 0 ? `, that is ${Math.round(addedFromShare(thin) * 100)} % added to the paint` : ''}.`
+  return `Add ${thicken ? `${one.ml.toFixed(2)} ml of neat paint` : thinnerWords(one.ml, medium)}: ${one.totalMl.toFixed(2)} ml in all, thinned ${Math.round(thin * 100)} % of the mix${wanted > 0 ? `, that is ${Math.round(addedFromShare(thin) * 100)} % added to the paint` : ''}.`
+}
+
+/** Thinner, or a wash's medium and water in their proportion. Source: handbook 4.3. */
+function thinnerWords(ml: number, medium: number): string {
+  if (medium === 0) return `${ml.toFixed(2)} ml of thinner`
+  const water = ml * (1 - medium)
+  return `${(ml * medium).toFixed(2)} ml of medium and ${water.toFixed(2)} ml of water`
 }
