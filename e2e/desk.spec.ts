@@ -213,7 +213,7 @@ test('a thousand bottles from CSV with three bad rows: named, the rest taken, ta
   await expect(preview.getByText(/^Row 1000, Shade 998: colour:/)).toBeVisible()
   await preview.getByRole('button', { name: 'Take these 997 bottles' }).click()
   await expect(page.getByRole('heading', { name: 'Quarrel' })).toBeVisible()
-  await page.getByLabel('Find a bottle by name, maker, family or role').fill('shade 999')
+  await page.getByLabel('Find a bottle by name, maker, family, role or code').fill('shade 999')
   await expect(page.getByRole('button', { name: /^Shade 999/ })).toBeVisible()
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('Control+z')

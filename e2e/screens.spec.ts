@@ -80,7 +80,9 @@ test('the theme is chosen and kept', async ({ page }) => {
 test('a bottle is found, changed, taken off and brought back', async ({ page }) => {
   await openDemo(page)
   await goTo(page, 'Shelf')
-  await page.getByLabel('Find a bottle by name, maker, family or role').fill('glasswing clear')
+  await page
+    .getByLabel('Find a bottle by name, maker, family, role or code')
+    .fill('glasswing clear')
   await expect(page.getByRole('button', { name: /Matt Clear/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /Kelp Moss/ })).toHaveCount(0)
   await page.getByRole('button', { name: /Matt Clear/ }).click()

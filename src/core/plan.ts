@@ -24,6 +24,7 @@ export {
 } from './plan/climateSeries'
 export type { DryingClock } from './plan/clocks'
 export { type Learnt, learntFrom, type Ratio, ratiosOf } from './plan/corrections'
+export { type BuildCost, costsOf, type Wear, wearOf } from './plan/cost'
 export { type CureCurve, cureCurve } from './plan/cureCurve'
 export { editBuild } from './plan/editBuild'
 export { faceOfPart } from './plan/faceOfPart'
@@ -69,7 +70,14 @@ export { type SchoolEffect, schoolEffect } from './plan/schoolEffect'
 export { type CardAct, type SessionCard, sessionCard, tasksIn } from './plan/sessionCard'
 export { bottlePaint, mixableFamilies, mixablePaints, type ShelfPaint } from './plan/shelfColours'
 export { SHELF_RULES, type ShelfFinding, shelfFindings } from './plan/shelfRules'
-export { type Shortage, type Substitute, shortages, substitutesFor } from './plan/shopping'
+export {
+  type MissingTool,
+  missingTools,
+  type Shortage,
+  type Substitute,
+  shortages,
+  substitutesFor,
+} from './plan/shopping'
 export { bottleAsPaint, type Paint, type StepCard, stepCard } from './plan/stepCard'
 export type { PlannedTask } from './plan/tasks'
 export { type TechniqueNumbers, techniqueNumbers } from './plan/techniqueNumbers'

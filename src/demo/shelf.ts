@@ -42,7 +42,11 @@ export const DEMO_TOOLS: BenchTool[] = [
   { id: 'needle-05', kind: 'needle', name: 'Broad needle', sizeMm: 0.5 },
   { id: 'cup-2', kind: 'cup', name: 'Side cup', holdsMl: 2 },
   { id: 'cup-7', kind: 'cup', name: 'Top cup', holdsMl: 7 },
+  { id: 'brush-0', kind: 'brush', name: 'Detail brush', sizeMm: 1, price: 9, lasts: 120 },
+  { id: 'brush-flat', kind: 'brush', name: 'Flat brush', sizeMm: 10, price: 6, lasts: 200 },
   { id: 'sponge', kind: 'sponge', name: 'Chipping sponge' },
+  { id: 'blades', kind: 'blade', name: 'Knife blades', price: 5, lasts: 10 },
+  { id: 'swabs', kind: 'swabs', name: 'Swabs', price: 4, lasts: 200 },
 ]
 
 /** The demo's shelf: 48 bottles by five invented makers, some of them in a state worth watching. */

@@ -21,6 +21,9 @@ export const SHELF_COLUMNS = [
   'hiding',
   'strength',
   'density',
+  'code',
+  'boughtAt',
+  'price',
   'note',
 ] as const
 const NUMBERS: readonly string[] = [
@@ -31,6 +34,7 @@ const NUMBERS: readonly string[] = [
   'hiding',
   'strength',
   'density',
+  'price',
 ]
 const NEEDED = ['name', 'family', 'role', 'sizeMl'] as const
 

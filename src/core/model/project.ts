@@ -93,6 +93,14 @@ export const bottleSchema = v.looseObject({
   strength: v.optional(ranged(0.05, 20)),
   /** g/ml. */
   density: v.optional(ranged(0.3, 5, 'g/ml')),
+  /** The maker's code. */
+  code: v.optional(v.pipe(v.string(), v.maxLength(40, 'a code of up to 40 characters'))),
+  /** Codes that it had before, the oldest first. */
+  earlierCodes: v.optional(v.array(v.looseObject({ code: v.string(), until: instantField }))),
+  /** Where it was bought. */
+  boughtAt: v.optional(v.pipe(v.string(), v.maxLength(120, 'a place of up to 120 characters'))),
+  /** What the full bottle cost, in the modeller's own money. */
+  price: v.optional(ranged(0, 100000)),
   /** Every time something was poured into it: paint share before and after. */
   thinnings: v.optional(
     v.array(
@@ -130,6 +138,10 @@ export const storedMixSchema = v.looseObject({
     v.minLength(1, 'a list of at least one ingredient'),
   ),
   volumeMl: ranged(0.01, 10000, 'ml'),
+  /** What was left over and kept, ml; 0: used up. */
+  leftMl: v.optional(ranged(0, 10000, 'ml')),
+  /** Times that a dried left-over was wetted again. */
+  rewetted: v.optional(v.array(instantField)),
   note,
 })
 export type StoredMix = v.InferOutput<typeof storedMixSchema>
@@ -161,6 +173,9 @@ export const loggedActSchema = v.looseObject({
   /** What a mix took out of bottles. */
   drawn: v.optional(v.array(v.looseObject({ bottle: idField, ml: ranged(0, 10000, 'ml') }))),
   text: note,
+  /** The tool or consumable that was used up by so many uses. */
+  tool: v.optional(idField),
+  uses: v.optional(wholeRanged(1, 1000, 'uses')),
   /** The act that this one takes back. */
   undoes: v.optional(idField),
 })
@@ -279,7 +294,16 @@ export const timerSchema = v.looseObject({
 export type Timer = v.InferOutput<typeof timerSchema>
 
 /** What paint is laid on, measured and mixed with. */
-export const TOOL_KINDS = ['needle', 'cup', 'brush', 'sponge', 'other'] as const
+export const TOOL_KINDS = [
+  'needle',
+  'cup',
+  'brush',
+  'sponge',
+  'blade',
+  'swabs',
+  'filter',
+  'other',
+] as const
 export const toolSchema = v.looseObject({
   id: idField,
   kind: v.picklist(TOOL_KINDS),
@@ -288,6 +312,10 @@ export const toolSchema = v.looseObject({
   sizeMm: v.optional(ranged(0.05, 100, 'mm')),
   /** What a cup holds, ml. */
   holdsMl: v.optional(ranged(0.1, 1000, 'ml')),
+  /** How many uses it lasts: the pieces of a pack, the jobs of a blade. */
+  lasts: v.optional(wholeRanged(1, 100000, 'uses')),
+  /** What it cost, or the whole pack, in the modeller's own money. */
+  price: v.optional(ranged(0, 100000)),
   note,
 })
 export type BenchTool = v.InferOutput<typeof toolSchema>

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import type { Bottle, Build, Project } from '../model/project'
 import {
   drawDown,
+  missingTools,
   planParts,
   pourInto,
   shelfFindings,
@@ -129,5 +130,24 @@ describe('running short', () => {
     expect(shelfFindings(mended, plansOf(mended), NOW).map((one) => one.rule)).not.toContain(
       'bottle-short',
     )
+  })
+})
+
+describe('tools that steps need', () => {
+  const needle = { id: 'n', kind: 'needle', name: 'Needle' } as const
+  const brush = { id: 'r', kind: 'brush', name: 'Brush' } as const
+  test.each([
+    ['nobody has put a tool there', [], []],
+    ['a needle is there', [needle], []],
+    ['only a brush is there', [brush], ['needle']],
+  ] as const)('%s', (_, tools, kinds) => {
+    const bench = { ...project([bottle()]), tools: [...tools] }
+    const missing = missingTools(bench, plansOf(bench))
+    expect(missing.map((one) => one.kind)).toEqual([...kinds])
+    for (const one of missing) expect(one).toMatchObject({ steps: 1, builds: ['b'] })
+  })
+  it('says what the same coat takes otherwise', () => {
+    const brushed = { ...project([bottle()]), tools: [brush] }
+    expect(missingTools(brushed, plansOf(brushed))[0]?.instead).toMatch(/44 % more.*4 times/)
   })
 })

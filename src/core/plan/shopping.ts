@@ -1,5 +1,9 @@
 import { deltaE00, labOf } from '../colour'
-import type { Bottle, Project } from '../model/project'
+import { actRow } from '../materials'
+import { LANDS, WET_FILM_UM } from '../mixing'
+import type { BenchTool, Bottle, Project } from '../model/project'
+import { isAct } from '../model/sequence'
+import type { Tool } from '../model/vocabulary'
 import type { PartPlan } from './partPlan'
 import { usesOf } from './uses'
 
@@ -62,4 +66,59 @@ export function substitutesFor(bottle: Bottle, shelf: readonly Bottle[]): Substi
       (a, b) =>
         Number(b.sameSheen) - Number(a.sameSheen) || (a.deltaE00 ?? far) - (b.deltaE00 ?? far),
     )
+}
+
+/** A kind of tool that planned steps need and the shelf has none of, and what may be laid with instead. */
+export type MissingTool = {
+  kind: BenchTool['kind']
+  /** How many steps need it. */
+  steps: number
+  builds: string[]
+  instead: string | null
+}
+
+/** What a step's tool is on the shelf, and what stands in for it. Source: handbook 4.4, N76. */
+const ON_SHELF: Partial<Record<Tool, { kind: BenchTool['kind']; instead: string | null }>> = {
+  airbrush: {
+    kind: 'needle',
+    instead: insteadOf(LANDS.airbrush.large / LANDS['spray-can'].large),
+  },
+  brush: { kind: 'brush', instead: null },
+  'flat-brush': { kind: 'brush', instead: null },
+  sponge: { kind: 'sponge', instead: 'A stiff brush, nearly dry, makes marks like it.' },
+}
+
+/** Spray lands worse out of a can; a brush wastes nothing and lays four films in one. */
+function insteadOf(more: number): string {
+  const thicker = WET_FILM_UM.brush / WET_FILM_UM.light
+  return `A spray can takes ${Math.round((more - 1) * 100)} % more paint for the same coat; a brush wastes hardly any, and lays ${thicker} times the film in one coat.`
+}
+
+/** Tools that planned steps need and the shelf has none of; none while no tool was ever put there. Source: N76. */
+export function missingTools(project: Project, plans: readonly PartPlan[]): MissingTool[] {
+  const owned = new Set((project.tools ?? []).map((one) => one.kind))
+  if (owned.size === 0) return []
+  const missing = new Map<BenchTool['kind'], { steps: Set<string>; builds: Set<string> }>()
+  const needed = plans.flatMap((plan) => {
+    const build = project.builds?.find((one) => one.id === plan.build)
+    return plan.steps.flatMap(({ step: id, status }) => {
+      const step = build?.steps.find((one) => one.id === id)
+      const open = status !== 'done' && status !== 'skipped'
+      return build && step && isAct(step) && open ? [{ build, step }] : []
+    })
+  })
+  for (const { build, step } of needed) {
+    const kind = ON_SHELF[step.tool ?? actRow(step.do, step.family).tool]?.kind
+    if (!kind || owned.has(kind)) continue
+    const known = missing.get(kind) ?? { steps: new Set(), builds: new Set() }
+    known.steps.add(`${build.id} ${step.id}`)
+    known.builds.add(build.id)
+    missing.set(kind, known)
+  }
+  return [...missing].map(([kind, { steps, builds }]) => ({
+    kind,
+    steps: steps.size,
+    builds: [...builds],
+    instead: Object.values(ON_SHELF).find((one) => one.kind === kind)?.instead ?? null,
+  }))
 }

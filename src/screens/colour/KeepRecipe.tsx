@@ -9,8 +9,8 @@ import type { ShelfPaint } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
+import { buildFields, ForBuild } from '../ForBuild'
 import { numberOf } from '../forms'
-import { buildFields, ForBuild } from '../mix/ForBuild'
 import { useBench } from '../shell/BenchContext'
 
 /** Keeps a recipe as a mix for touch-ups, at a wanted volume. */

@@ -5,6 +5,7 @@ import type { Project, StoredMix } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { useBench } from '../shell/BenchContext'
+import { LeftOver } from './LeftOver'
 
 /** Mixes that were kept, the newest first. */
 export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
@@ -32,6 +33,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
                 )}
               </span>
             </span>
+            <LeftOver mix={mix} />
             <Link
               href={`/mix?label=${mix.id}`}
               className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"

@@ -4,8 +4,8 @@ import type { Bottle, LoggedAct, StoredMix } from '@/core/model/project'
 import { bottlePaint, type Drawn, drawDown } from '@/core/plan'
 import type { Write } from '@/store/changes'
 import { newId } from '@/store/ids'
+import { buildFields } from '../ForBuild'
 import { numberOf } from '../forms'
-import { buildFields } from './ForBuild'
 import type { Line } from './request'
 
 export function isPaint(bottle: Bottle): boolean {

@@ -45,6 +45,9 @@ export function BottleForm({
     hiding: bottle.hiding === undefined ? '' : String(bottle.hiding),
     strength: bottle.strength === undefined ? '' : String(bottle.strength),
     density: bottle.density === undefined ? '' : String(bottle.density),
+    code: bottle.code ?? '',
+    boughtAt: bottle.boughtAt ?? '',
+    price: bottle.price === undefined ? '' : String(bottle.price),
   })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
@@ -74,6 +77,10 @@ export function BottleForm({
       hiding: numberOf(draft.hiding),
       strength: numberOf(draft.strength),
       density: numberOf(draft.density),
+      code: text(draft.code),
+      earlierCodes: codesBefore(bottle, text(draft.code)),
+      boughtAt: text(draft.boughtAt),
+      price: numberOf(draft.price),
       state: draft.state,
       ...(draft.state === 'decanted' ? { lid: draft.lid } : {}),
       ...(draft.state === 'decanted' && !bottle.decantedAt
@@ -186,6 +193,19 @@ export function BottleForm({
             </div>
           </fieldset>
         )}
+        <fieldset className="mt-4">
+          <legend className="font-display text-lg font-semibold">Where it is from</legend>
+          <div className="mt-1 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+            <TextField label="Code" hint={earlierWords(bottle)} {...field('code')} />
+            <TextField label="Bought at" {...field('boughtAt')} />
+            <TextField
+              label="Price"
+              inputMode="decimal"
+              hint="Of the full bottle, for what builds cost"
+              {...field('price')}
+            />
+          </div>
+        </fieldset>
         <div className="mt-4 flex flex-wrap gap-2">
           <Button type="submit" look="act">
             {bottle.id === '' ? 'Put it on the shelf' : 'Apply to the bottle'}
@@ -203,4 +223,15 @@ export function BottleForm({
       )}
     </div>
   )
+}
+
+/** Codes that a bottle had: the one that is corrected now joins them. */
+function codesBefore({ code, earlierCodes }: Bottle, next: string | undefined) {
+  if (code === undefined || code === next) return earlierCodes
+  return [...(earlierCodes ?? []), { code, until: new Date().toISOString() }]
+}
+
+function earlierWords({ earlierCodes = [] }: Bottle): string | undefined {
+  if (earlierCodes.length === 0) return undefined
+  return `Before: ${earlierCodes.map((one) => one.code).join(', ')}`
 }

@@ -14,6 +14,9 @@ import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import { familyName, plain } from '../words'
 import { BottleForm } from './BottleForm'
+import { Costs } from './Costs'
+import { ManyBar } from './ManyBar'
+import { ManyRow } from './ManyRow'
 import { ShelfCsv } from './ShelfCsv'
 import { Shortages } from './Shortages'
 import { Tools } from './Tools'
@@ -64,6 +67,7 @@ function Shelf() {
   const [role, setRole] = useState('')
   const [sort, setSort] = useState<Sort>('maker')
   const [editing, setEditing] = useState<Bottle | null>(null)
+  const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null)
   const bottles = project.shelf ?? NONE
   // A thousand bottles are drawn after what is typed.
   const wanted = useDeferredValue(find)
@@ -96,8 +100,8 @@ function Shelf() {
         <h1 className="font-display text-4xl font-semibold">Shelf</h1>
         <div className="flex min-w-0 flex-1 flex-wrap justify-end gap-2">
           <input
-            aria-label="Find a bottle by name, maker, family or role"
-            placeholder="Name, maker, family, role"
+            aria-label="Find a bottle by name, maker, family, role or code"
+            placeholder="Name, maker, family, role, code"
             value={find}
             onChange={(event) => setFind(event.target.value)}
             className="min-h-11 w-full max-w-72 rounded-tool border-2 border-strong bg-raised px-3"
@@ -128,11 +132,29 @@ function Shelf() {
               </option>
             ))}
           </select>
+          {bottles.length > 0 && (
+            <Button
+              aria-pressed={ticked !== null}
+              onClick={() => {
+                setTicked(ticked ? null : new Set())
+                setEditing(null)
+              }}
+            >
+              {ticked ? 'Done with several' : 'Edit several'}
+            </Button>
+          )}
           <Button look="act" onClick={() => setEditing(EMPTY)}>
             Add a bottle
           </Button>
         </div>
       </div>
+      {ticked && (
+        <ManyBar
+          chosen={bottles.filter((one) => ticked.has(one.id))}
+          found={found}
+          onChoose={(ids) => setTicked(new Set(ids))}
+        />
+      )}
       {current && editing && (
         <BottleForm
           // What was poured into it is seen in the form at once.
@@ -161,13 +183,28 @@ function Shelf() {
           <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
             {found
               .filter((bottle) => headOf(bottle) === head)
-              .map((bottle) => (
-                <BottleRow key={bottle.id} bottle={bottle} onOpen={() => setEditing(bottle)} />
-              ))}
+              .map((bottle) =>
+                ticked ? (
+                  <ManyRow
+                    key={bottle.id}
+                    bottle={bottle}
+                    ticked={ticked.has(bottle.id)}
+                    onTick={(on) => {
+                      const next = new Set(ticked)
+                      if (on) next.add(bottle.id)
+                      else next.delete(bottle.id)
+                      setTicked(next)
+                    }}
+                  />
+                ) : (
+                  <BottleRow key={bottle.id} bottle={bottle} onOpen={() => setEditing(bottle)} />
+                ),
+              )}
           </ul>
         </section>
       ))}
       <Tools />
+      <Costs />
       <ShelfCsv />
     </div>
   )
@@ -214,7 +251,12 @@ function kindOf(bottle: Bottle): string {
 }
 
 function searchText(bottle: Bottle): string {
-  return `${bottle.name} ${bottle.maker ?? ''} ${familyName(bottle.family)} ${bottle.family} ${bottle.role}`.toLowerCase()
+  const { name, maker, family, role, code, boughtAt, earlierCodes = [] } = bottle
+  const codes = earlierCodes.map((one) => one.code)
+  return [name, maker, familyName(family), family, role, code, ...codes, boughtAt]
+    .filter(Boolean)
+    .join(' ')
+    .toLowerCase()
 }
 
 const MINUTE = 60_000

@@ -1,16 +1,18 @@
 'use client'
 
 import { useMemo } from 'react'
-import { shortages, substitutesFor } from '@/core/plan'
+import { missingTools, shortages, substitutesFor } from '@/core/plan'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { useBench } from '../shell/BenchContext'
+import { capital } from '../words'
 
 /** Bottles that don't last for what is planned, over all builds; what could stand in, and a list to take to the shop. */
 export function Shortages() {
   const { project, parts } = useBench()
   const short = useMemo(() => shortages(project, parts), [project, parts])
-  if (short.length === 0) return null
+  const missing = useMemo(() => missingTools(project, parts), [project, parts])
+  if (short.length + missing.length === 0) return null
   const list = short
     .map(
       ({ bottle, shortMl }) =>
@@ -48,6 +50,19 @@ export function Shortages() {
             </li>
           )
         })}
+        {missing.map(({ kind, steps, builds, instead }) => (
+          <li
+            key={kind}
+            className="grid gap-x-6 border-t border-rule py-2 md:grid-cols-[16rem_8rem_1fr]"
+          >
+            <span className="font-semibold">{capital(kind)}</span>
+            <span className="font-semibold text-risk">none on the shelf</span>
+            <span className="text-soft">
+              {steps === 1 ? 'One step needs it' : `${steps} steps need it`}, for{' '}
+              {builds.map(buildName).join(', ')}. {instead}
+            </span>
+          </li>
+        ))}
       </ul>
     </section>
   )

@@ -1,28 +1,49 @@
 'use client'
 
-import { useRef, useState } from 'react'
-import { type BenchTool, TOOL_KINDS, toolSchema } from '@/core/model/project'
+import { useMemo, useRef, useState } from 'react'
+import { type BenchTool, type LoggedAct, TOOL_KINDS, toolSchema } from '@/core/model/project'
+import { wearOf } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { buildFields, ForBuild } from '../ForBuild'
 import { focusFirstError, numberOf, readForm } from '../forms'
 import { useBench } from '../shell/BenchContext'
 import { capital } from '../words'
+import { ToolRow } from './ToolRow'
 
-const EMPTY = { kind: 'needle' as BenchTool['kind'], name: '', sizeMm: '', holdsMl: '' }
+const EMPTY = {
+  kind: 'needle' as BenchTool['kind'],
+  name: '',
+  sizeMm: '',
+  holdsMl: '',
+  lasts: '',
+  price: '',
+}
 
-/** Needles, cups, brushes, sponges: the mixing desk offers the cups and nozzles that are here. */
+/**
+ * Tools and consumables with how far each is used up; the mixing desk offers the cups and nozzles that are here.
+ */
 export function Tools() {
   const { project, change } = useBench()
   const [draft, setDraft] = useState(EMPTY)
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
-  const tools = [...(project.tools ?? [])].sort(
-    (a, b) =>
-      TOOL_KINDS.indexOf(a.kind) - TOOL_KINDS.indexOf(b.kind) ||
-      (a.sizeMm ?? a.holdsMl ?? 0) - (b.sizeMm ?? b.holdsMl ?? 0),
-  )
-  const field = (name: 'name' | 'sizeMm' | 'holdsMl') => ({
+  const [usedFor, setUsedFor] = useState('')
+  const wear = useMemo(() => wearOf(project).sort((a, b) => byKind(a.tool, b.tool)), [project])
+  const use = ({ id, name }: BenchTool) => {
+    const act: LoggedAct = {
+      id: newId(),
+      at: new Date().toISOString(),
+      kind: 'noted',
+      text: `Used ${name}`,
+      tool: id,
+      uses: 1,
+      ...buildFields(usedFor),
+    }
+    void change(`Used ${name} once`, [{ table: 'acts', id: act.id, row: act }])
+  }
+  const field = (name: Exclude<keyof typeof EMPTY, 'kind'>) => ({
     value: draft[name],
     error: errors[name],
     onChange: (event: { target: { value: string } }) =>
@@ -36,6 +57,8 @@ export function Tools() {
       ...(draft.kind === 'cup'
         ? { holdsMl: numberOf(draft.holdsMl) }
         : { sizeMm: numberOf(draft.sizeMm) }),
+      lasts: numberOf(draft.lasts),
+      price: numberOf(draft.price),
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return focusFirstError(form.current)
@@ -48,22 +71,23 @@ export function Tools() {
       <h2 id="tools" className="font-display text-xl font-semibold">
         Tools
       </h2>
+      {wear.length > 0 && (
+        <div className="mt-2 max-w-sm">
+          <ForBuild value={usedFor} onChange={setUsedFor} />
+        </div>
+      )}
       <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
-        {tools.map((tool) => (
-          <li key={tool.id} className="flex items-center gap-3 border-b border-rule py-1.5">
-            <span className="min-w-0 flex-1">
-              <span className="font-semibold">{tool.name}</span>{' '}
-              <span className="text-soft">{sizeWords(tool)}</span>
-            </span>
-            <Button
-              size="small"
-              onClick={() =>
-                void change(`Took away ${tool.name}`, [{ table: 'tools', id: tool.id, row: null }])
-              }
-            >
-              Take away
-            </Button>
-          </li>
+        {wear.map((one) => (
+          <ToolRow
+            key={one.tool.id}
+            wear={one}
+            onUse={() => use(one.tool)}
+            onRemove={() =>
+              void change(`Took away ${one.tool.name}`, [
+                { table: 'tools', id: one.tool.id, row: null },
+              ])
+            }
+          />
         ))}
       </ul>
       <form
@@ -96,6 +120,18 @@ export function Tools() {
             <TextField label="Size" unit="mm" inputMode="decimal" {...field('sizeMm')} />
           )}
         </div>
+        <div className="w-28">
+          <TextField
+            label="Lasts"
+            unit="uses"
+            inputMode="numeric"
+            placeholder="for ever"
+            {...field('lasts')}
+          />
+        </div>
+        <div className="w-24">
+          <TextField label="Price" inputMode="decimal" {...field('price')} />
+        </div>
         <Button type="submit" className="mt-6">
           Add the tool
         </Button>
@@ -104,7 +140,9 @@ export function Tools() {
   )
 }
 
-function sizeWords({ kind, sizeMm, holdsMl }: BenchTool): string {
-  if (holdsMl !== undefined) return `${kind}, ${holdsMl} ml`
-  return sizeMm === undefined ? kind : `${kind}, ${sizeMm} mm`
+function byKind(a: BenchTool, b: BenchTool): number {
+  return (
+    TOOL_KINDS.indexOf(a.kind) - TOOL_KINDS.indexOf(b.kind) ||
+    (a.sizeMm ?? a.holdsMl ?? 0) - (b.sizeMm ?? b.holdsMl ?? 0)
+  )
 }

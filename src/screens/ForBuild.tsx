@@ -1,7 +1,7 @@
 'use client'
 
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
+import { useBench } from './shell/BenchContext'
 
 /** Which build a mix is for: its label says so. A build alone, or one of its parts, as `build/part`. */
 export function ForBuild({

@@ -1,0 +1,36 @@
+import { familyRow } from '../materials'
+import type { Family, Solvent } from '../model/vocabulary'
+
+/** How an airbrush is kept clear of a paint. */
+export type Cleaning = {
+  /** Between fills of the same mix: what it is thinned with. */
+  flush: Solvent
+  /** Before another paint, and at the end: the strongest of its thinners that is still safe at the bench. */
+  clean: Solvent
+  /** Minutes of a flush between two fills. */
+  flushMinutes: number
+  /** Two-part paint sets in the brush: before its pot life ends. */
+  beforeItSets: boolean
+}
+
+/** Minutes of a flush between two fills. */
+const FLUSH = 2
+/** Families whose last of their own thinners doesn't clean them out of an airbrush. Source: handbook 4.5. */
+const CLEANED_WITH: Partial<Record<Family, Solvent>> = {
+  'water-acrylic': 'alcohol',
+  'acrylic-pu': 'alcohol',
+  'urethane-2k': 'lacquer-hot',
+}
+
+/** null: it isn't sprayed, or nothing thins it. Source: handbook 4.5, N67. */
+export function cleaningFor(family: Family): Cleaning | null {
+  const { thinners } = familyRow(family)
+  const flush = thinners[0]
+  if (!flush) return null
+  return {
+    flush,
+    clean: CLEANED_WITH[family] ?? thinners.at(-1) ?? flush,
+    flushMinutes: FLUSH,
+    beforeItSets: family === 'urethane-2k',
+  }
+}

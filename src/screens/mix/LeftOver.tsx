@@ -1,0 +1,77 @@
+'use client'
+
+import { useState } from 'react'
+import type { StoredMix } from '@/core/model/project'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { figures } from '@/ui/time'
+import { numberOf } from '../forms'
+import { useBench } from '../shell/BenchContext'
+
+/** Families that water or spirit makes liquid again once they have dried on a palette. Source: handbook 2.3, N77. */
+const REWETS: readonly StoredMix['family'][] = ['watercolour', 'oil', 'enamel-wash']
+
+/** What is left over of a mix: how much, how old, and how often it was wetted again. */
+export function LeftOver({ mix }: { mix: StoredMix }) {
+  const { change } = useBench()
+  const [typed, setTyped] = useState('')
+  const left = numberOf(typed)
+  const good = typeof left === 'number' && left >= 0 && left <= 10_000
+  const write = (fields: Partial<StoredMix>, say: string) =>
+    void change(say, [{ table: 'mixes', id: mix.id, row: { ...mix, ...fields } }])
+  if (!mix.leftMl)
+    return (
+      <form
+        noValidate
+        aria-label={`Left over of ${mix.name}`}
+        className="flex items-start gap-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (good && typed.trim() !== '') write({ leftMl: left }, `${left} ml of ${mix.name} kept`)
+        }}
+      >
+        <div className="w-24">
+          <TextField
+            label="Left over"
+            hideLabel
+            inputMode="decimal"
+            placeholder="ml left"
+            value={typed}
+            error={typed !== '' && !good ? 'Expected ml' : null}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </div>
+        <Button type="submit" disabled={!good || typed.trim() === ''}>
+          Keep it
+        </Button>
+      </form>
+    )
+  const rewetted = mix.rewetted ?? []
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span className="text-sm">
+        <strong>{Number(mix.leftMl.toFixed(2))} ml left</strong>, {age(mix)}
+        {rewetted.length > 0 && `, wetted again ${rewetted.length} ×`}
+      </span>
+      {REWETS.includes(mix.family) && (
+        <Button
+          size="small"
+          onClick={() =>
+            write({ rewetted: [...rewetted, new Date().toISOString()] }, `Wetted ${mix.name} again`)
+          }
+        >
+          Wetted again
+        </Button>
+      )}
+      <Button size="small" onClick={() => write({ leftMl: 0 }, `${mix.name} is used up`)}>
+        Used up
+      </Button>
+    </div>
+  )
+}
+
+/** How old it is, in its largest unit. */
+function age({ at }: StoredMix): string {
+  const [largest] = figures(Math.max(0, Date.now() - Date.parse(at)))
+  return largest ? `${largest.value} ${largest.unit} old` : 'new'
+}

@@ -1,0 +1,66 @@
+'use client'
+
+import { useState } from 'react'
+import { type Mix, putRight } from '@/core/mixing'
+import { TextField } from '@/ui/Field'
+import { numberOf } from '../forms'
+
+/** Something was poured wrongly: what to add of each ingredient so that the cup is the recipe above again. */
+export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
+  const [typed, setTyped] = useState<Record<number, string>>({})
+  if (!mixed || mixed.ingredients.length < 2) return null
+  const poured = mixed.ingredients.map((_, i) => numberOf(typed[i] ?? '') ?? 0)
+  const good = poured.every((ml) => typeof ml === 'number' && ml >= 0 && ml <= 5000)
+  return (
+    <section aria-labelledby="wrongly" className="mt-10 border-t-2 border-strong pt-3">
+      <h2 id="wrongly" className="font-display text-xl font-semibold">
+        Poured wrongly
+      </h2>
+      <p className="mt-1 text-soft">
+        What is in the cup of each; the rest that makes it {mixed.ratio} again is reckoned.
+      </p>
+      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+        {mixed.ingredients.map(({ name }, i) => (
+          <TextField
+            // biome-ignore lint/suspicious/noArrayIndexKey: an ingredient is its place in the mix
+            key={i}
+            label={`In the cup: ${name}`}
+            unit="ml"
+            inputMode="decimal"
+            placeholder="0"
+            value={typed[i] ?? ''}
+            error={isAmount(poured[i]) ? null : 'Expected 0 to 5000 ml'}
+            onChange={(event) => setTyped({ ...typed, [i]: event.target.value })}
+          />
+        ))}
+      </div>
+      <p className="mt-3 text-lg" aria-live="polite">
+        {good
+          ? restWords(mixed, poured as number[])
+          : 'Nothing is reckoned until every field reads.'}
+      </p>
+    </section>
+  )
+}
+
+function isAmount(ml: unknown): boolean {
+  return typeof ml === 'number' && ml >= 0 && ml <= 5000
+}
+
+/** Less than this can't be poured, ml. */
+const NOTHING = 0.005
+
+function restWords(mixed: Mix, poured: readonly number[]): string {
+  if (poured.every((ml) => ml === 0)) return 'Nothing is in the cup yet.'
+  const rest = putRight(
+    mixed.ingredients.map((one) => one.ml),
+    poured,
+  )
+  const add = mixed.ingredients.flatMap(({ name }, i) => {
+    const ml = rest[i] as number
+    return ml < NOTHING ? [] : [`${ml.toFixed(2)} ml of ${name}`]
+  })
+  if (add.length === 0) return 'It is the recipe as it is.'
+  const total = poured.reduce((sum, ml) => sum + ml, 0) + rest.reduce((sum, ml) => sum + ml, 0)
+  return `Add ${add.join(' and ')}: ${total.toFixed(2)} ml in all.`
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import { useMemo } from 'react'
+import { costsOf } from '@/core/plan'
+import { useBench } from '../shell/BenchContext'
+
+const MONEY = new Intl.NumberFormat(undefined, {
+  minimumFractionDigits: 2,
+  maximumFractionDigits: 2,
+})
+
+/** What each build has cost and will: only once something has a price. */
+export function Costs() {
+  const { project, parts } = useBench()
+  const costs = useMemo(
+    () => costsOf(project, parts).filter((one) => one.paint + one.tools + one.toCome > 0),
+    [project, parts],
+  )
+  return (
+    <section aria-labelledby="costs" className="mt-10 border-t-2 border-strong pt-4">
+      <h2 id="costs" className="font-display text-xl font-semibold">
+        What builds cost
+      </h2>
+      {costs.length === 0 ? (
+        <p className="mt-1 text-soft">
+          Give bottles and tools a price: what was mixed and used for a build, and what is planned,
+          is then reckoned here.
+        </p>
+      ) : (
+        <table className="mt-2 w-full max-w-3xl">
+          <thead>
+            <tr className="border-b border-rule text-right text-sm text-soft">
+              <th scope="col" className="text-left font-normal">
+                Build
+              </th>
+              <th scope="col" className="font-normal">
+                Paint mixed
+              </th>
+              <th scope="col" className="font-normal">
+                Tools used
+              </th>
+              <th scope="col" className="font-normal">
+                Paint to come
+              </th>
+              <th scope="col" className="font-normal">
+                In all
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {costs.map(({ build, name, paint, tools, toCome }) => (
+              <tr key={build} className="border-b border-rule text-right">
+                <th scope="row" className="py-1.5 text-left font-semibold">
+                  {name}
+                </th>
+                <td>{MONEY.format(paint)}</td>
+                <td>{MONEY.format(tools)}</td>
+                <td>{MONEY.format(toCome)}</td>
+                <td className="font-semibold">{MONEY.format(paint + tools + toCome)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,92 @@
+'use client'
+
+import { useState } from 'react'
+import type { Bottle } from '@/core/model/project'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { useBench } from '../shell/BenchContext'
+import { given, MANY_FIELDS, type ManyField } from './many'
+
+/** Gives a field to every bottle that is ticked, or takes them all off the shelf: one change, one undo. */
+export function ManyBar({
+  chosen,
+  found,
+  onChoose,
+}: {
+  chosen: readonly Bottle[]
+  /** Those that are shown. */
+  found: readonly Bottle[]
+  onChoose: (ids: readonly string[]) => void
+}) {
+  const { change } = useBench()
+  const [field, setField] = useState<ManyField>(MANY_FIELDS[0] as ManyField)
+  const [text, setText] = useState('')
+  const [error, setError] = useState<string | null>(null)
+  const value = field.choices && text === '' ? (field.choices[0]?.value ?? '') : text
+  const give = () => {
+    const read = given(chosen, field.value, value, Date.now())
+    setError(read.ok ? null : read.error)
+    if (!read.ok) return
+    void change(
+      `${field.say} given to ${read.rows.length} bottles`,
+      read.rows.map((row) => ({ table: 'shelf', id: row.id, row })),
+    )
+  }
+  const takeOff = () => {
+    void change(
+      `Took ${chosen.length} bottles off the shelf`,
+      chosen.map(({ id }) => ({ table: 'shelf', id, row: null })),
+    )
+    onChoose([])
+  }
+  const input = {
+    label: 'To',
+    value,
+    error,
+    ...(field.unit ? { unit: field.unit } : {}),
+    onChange: (event: { target: { value: string } }) => setText(event.target.value),
+  }
+  return (
+    <form
+      noValidate
+      aria-label="Several bottles"
+      className="sticky top-0 z-10 mt-4 flex flex-wrap items-start gap-3 border-y-2 border-strong bg-page py-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        give()
+      }}
+    >
+      <p className="mt-8 font-semibold" aria-live="polite">
+        {chosen.length} ticked
+      </p>
+      <Button className="mt-6" onClick={() => onChoose(found.map((one) => one.id))}>
+        Tick all {found.length}
+      </Button>
+      <div className="w-44">
+        <SelectField
+          label="Set"
+          value={field.value}
+          choices={MANY_FIELDS}
+          onChange={(event) => {
+            setField(MANY_FIELDS.find((one) => one.value === event.target.value) ?? field)
+            setText('')
+            setError(null)
+          }}
+        />
+      </div>
+      <div className="min-w-0 flex-1 basis-44">
+        {field.choices ? (
+          <SelectField {...input} choices={field.choices} />
+        ) : (
+          <TextField {...input} placeholder="nothing" />
+        )}
+      </div>
+      <Button type="submit" look="act" className="mt-6" disabled={chosen.length === 0}>
+        Set it on {chosen.length}
+      </Button>
+      <Button look="stop" className="mt-6" disabled={chosen.length === 0} onClick={takeOff}>
+        Take them off
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,39 @@
+import type { Bottle } from '@/core/model/project'
+import { given } from './many'
+
+const NOW = Date.parse('2026-03-14T12:00:00Z')
+const bottle = (name: string, more: Partial<Bottle> = {}): Bottle => ({
+  id: name.toLowerCase(),
+  name,
+  family: 'lacquer',
+  role: 'colour',
+  sizeMl: 10,
+  leftMl: 5,
+  ...more,
+})
+const TWO = [bottle('Red'), bottle('Blue', { maker: 'Ferrowick', share: 0.5 })]
+
+test.each([
+  ['leftMl', '2,5', [{ leftMl: 2.5 }, { leftMl: 2.5 }]],
+  ['share', '80', [{ share: 0.8 }, { share: 0.8 }]],
+  ['share', '', [{ share: undefined }, { share: undefined }]],
+  ['maker', ' Osmund ', [{ maker: 'Osmund' }, { maker: 'Osmund' }]],
+  ['maker', '', [{ maker: undefined }, { maker: undefined }]],
+  ['family', 'enamel', [{ family: 'enamel' }, { family: 'enamel' }]],
+  ['state', 'decanted', [{ decantedAt: '2026-03-14T12:00:00.000Z' }, { state: 'decanted' }]],
+])('%s "%s" is given to all', (field, text, rows) => {
+  expect(given(TWO, field, text, NOW)).toMatchObject({ ok: true, rows })
+})
+
+test.each([
+  ['leftMl', 'full', 'Red: Found "full", expected a number from 0 to 5000 ml'],
+  ['leftMl', '', 'Red: Found nothing, expected a number from 0 to 5000 ml'],
+  ['share', '120', 'Red: Found 1.2, expected a number from 0.01 to 1 (paint share)'],
+])('%s "%s" is refused, and nothing is given', (field, text, error) => {
+  expect(given(TWO, field, text, NOW)).toEqual({ ok: false, error })
+})
+
+it('one bottle is not named in its own row', () => {
+  const refused = given([bottle('Red')], 'leftMl', '-1', NOW)
+  expect(refused).toEqual({ ok: false, error: expect.stringMatching(/^Found -1/) })
+})

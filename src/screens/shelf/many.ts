@@ -1,0 +1,66 @@
+import { type Bottle, bottleSchema } from '@/core/model/project'
+import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
+import { numberOf, readForm } from '../forms'
+import { familyName, plain } from '../words'
+
+/** What several bottles are given at once: a choice, or a number or a word that is typed. */
+export type ManyField = {
+  value: string
+  say: string
+  unit?: string
+  choices?: readonly { value: string; say: string }[]
+}
+
+const STATES = ['sealed', 'open', 'decanted'] as const
+
+export const MANY_FIELDS: readonly ManyField[] = [
+  { value: 'leftMl', say: 'Left in it', unit: 'ml' },
+  { value: 'share', say: 'Paint in it', unit: '%' },
+  { value: 'dropsPerMl', say: 'Drops to the ml' },
+  { value: 'maker', say: 'Maker' },
+  { value: 'boughtAt', say: 'Bought at' },
+  { value: 'price', say: 'Price' },
+  {
+    value: 'family',
+    say: 'Family',
+    choices: FAMILIES.map((value) => ({ value, say: familyName(value) })),
+  },
+  { value: 'role', say: 'Role', choices: ROLES.map((value) => ({ value, say: plain(value) })) },
+  { value: 'sheen', say: 'Sheen', choices: SHEENS.map((value) => ({ value, say: plain(value) })) },
+  { value: 'state', say: 'State', choices: STATES.map((value) => ({ value, say: plain(value) })) },
+]
+
+const WORDS: readonly string[] = ['maker', 'boughtAt', 'family', 'role', 'sheen', 'state']
+
+/** Bottles with a field set to what was typed; an empty text takes the field away where it may be left out. */
+export function given(
+  bottles: readonly Bottle[],
+  field: string,
+  text: string,
+  now: number,
+): { ok: true; rows: Bottle[] } | { ok: false; error: string } {
+  const rows: Bottle[] = []
+  for (const bottle of bottles) {
+    const read = readForm(bottleSchema, { ...bottle, ...fieldsOf(bottle, field, text, now) })
+    if (!read.ok) {
+      const said = read.errors[field] ?? Object.values(read.errors)[0] ?? ''
+      return { ok: false, error: bottles.length > 1 ? `${bottle.name}: ${said}` : said }
+    }
+    rows.push(read.value)
+  }
+  return { ok: true, rows }
+}
+
+function fieldsOf(bottle: Bottle, field: string, text: string, now: number) {
+  const trimmed = text.trim()
+  if (WORDS.includes(field)) {
+    const value = trimmed === '' ? undefined : trimmed
+    const decanted = field === 'state' && value === 'decanted' && !bottle.decantedAt
+    return {
+      [field]: value,
+      ...(decanted ? { decantedAt: new Date(now).toISOString() } : {}),
+    }
+  }
+  const number = numberOf(trimmed)
+  return { [field]: field === 'share' && typeof number === 'number' ? number / 100 : number }
+}
