@@ -115,7 +115,8 @@ export function demoShelf(now: number): Bottle[] {
     ...clear('Glasswing', 'urethane-2k', 'Two-part Clear', 'gloss', 100, 80),
     ...bottles('Glasswing', 'release', [['Chipping Fluid', 'release', null, 35, 27]]),
   ]
-  return shelf.map((bottle): Bottle => {
+  const priced = shelf.map((one) => ({ ...one, price: priceOf(one) }))
+  return priced.map((bottle): Bottle => {
     if (bottle.name === 'Bone White')
       return { ...bottle, share: 0.8, note: 'Thinned for the airbrush.' }
     if (bottle.name === 'Lamp Black' || bottle.name === 'Gloss Black')
@@ -124,4 +125,9 @@ export function demoShelf(now: number): Bottle[] {
     const decantedAt = new Date(now - 9 * 3600_000).toISOString()
     return { ...bottle, state: 'decanted', decantedAt, note: 'Decanted; the lid rests loose.' }
   })
+}
+
+/** What a bottle cost: something for the bottle, something for what is in it. */
+function priceOf({ sizeMl }: Bottle): number {
+  return Number((1.4 + sizeMl * 0.08).toFixed(1))
 }

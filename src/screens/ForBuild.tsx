@@ -5,9 +5,11 @@ import { useBench } from './shell/BenchContext'
 
 /** Which build a mix is for: its label says so. A build alone, or one of its parts, as `build/part`. */
 export function ForBuild({
+  label = 'For',
   value,
   onChange,
 }: {
+  label?: string
   value: string
   onChange: (value: string) => void
 }) {
@@ -16,7 +18,7 @@ export function ForBuild({
   if (builds.length === 0) return null
   return (
     <SelectField
-      label="For"
+      label={label}
       value={value}
       onChange={(event) => onChange(event.target.value)}
       choices={[

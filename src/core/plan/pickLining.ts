@@ -119,11 +119,13 @@ function seen(
 /** More fills than this are not worth the wait: a stronger wash is. Source: N31. */
 const MOST_FILLS = 5
 
-/** 0 for the kind of wash that goes with the face best; the ones that don't go with it come last. */
+/** 0 for the kind of wash that goes with the face best; others come later, and what is no shadow at all last. */
 function suitRank({ bottle }: LinedBy, face: Lab): number {
   const suits = SUITS[faceKind(face)]
-  const at = suits.indexOf(washKind(labOf(bottle.colour as string)))
-  return at < 0 ? suits.length : at
+  const kind = washKind(labOf(bottle.colour as string))
+  const at = suits.indexOf(kind)
+  if (at >= 0) return at
+  return suits.length + (kind === 'other' ? 1 : 0)
 }
 
 function offBand(difference: number, { from, to }: LiningAnswer['band']): number {

@@ -53,6 +53,11 @@ describe('a wash for a face, handbook 5.3', () => {
       expect(one.deltaE00).toBeLessThanOrEqual(band.to)
     }
   })
+  it('dust comes after every shadow, however much of it there is', () => {
+    const dust = bottle({ name: 'Dust', colour: '#A8977A', leftMl: 200 })
+    const { washes } = pickLining([dust, NEUTRAL, BROWN], question('#DAD5C4'))
+    expect(washes.map((one) => one.bottle.name)).toEqual(['Brown', 'Neutral', 'Dust'])
+  })
   it('a dilution that is chosen is kept; stronger reads stronger', () => {
     const at = (share: number) => pickLining([BROWN], question('#E9E9E6', { share })).washes[0]
     expect(at(0.05)?.share).toBe(0.05)

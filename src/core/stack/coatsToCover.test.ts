@@ -1,5 +1,5 @@
 import type { Sequence, Step } from '../model/sequence'
-import { coatsToCover, walk } from './index'
+import { coatsToCover, type ShelfPaint, walk } from './index'
 import { EXAMPLE } from './tests/sequences'
 
 const prime = (colour: string): Step => ({ do: 'prime', family: 'lacquer', colour })
@@ -7,8 +7,12 @@ const base = (more: object = {}): Step =>
   ({ do: 'base', family: 'lacquer', colour: '#A8231F', coats: ['light', 'light'], ...more }) as Step
 
 function covers(...steps: Step[]) {
+  return coversFrom([], ...steps)
+}
+
+function coversFrom(shelf: readonly ShelfPaint[], ...steps: Step[]) {
   const sequence: Sequence = { ...EXAMPLE, waits: 'auto', steps }
-  const last = walk(sequence).walked.at(-1)
+  const last = walk(sequence, { shelf }).walked.at(-1)
   if (!last) throw new Error('nothing was walked')
   return coatsToCover(last)
 }
@@ -32,6 +36,17 @@ it('what is left is more than the limit exactly while too few are planned', () =
     expect((cover?.left ?? 0) < 1.5).toBe(enough)
     expect(cover?.planned).toBe(count)
   }
+})
+
+it('a bottle with a swatch card covers as that says, not as its colour usually does', () => {
+  const red: ShelfPaint = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#a8231f' }
+  const steps = [prime('#E9E9E6'), base()]
+  const usual = covers(...steps)?.toCover
+  expect(coversFrom([red], ...steps)?.toCover).toBe(usual)
+  expect(coversFrom([{ ...red, hiding: 1 }], ...steps)?.toCover).toBeLessThan(usual as number)
+  expect(coversFrom([{ ...red, hiding: 15 }], ...steps)?.toCover).toBeGreaterThan(usual as number)
+  const other: ShelfPaint = { ...red, family: 'enamel', hiding: 1 }
+  expect(coversFrom([other], ...steps)?.toCover).toBe(usual)
 })
 
 it.each([

@@ -1,6 +1,8 @@
 import { coverWith, labOf, opticsOf, stackOver } from '../colour'
+import type { ActStep } from '../model/sequence'
 import type { Coat } from '../model/vocabulary'
 import { colourFilms, groundUnder, layerOf } from './colours'
+import type { ShelfPaint } from './moment'
 import { isTransparent } from './stack'
 import type { Walked } from './walk'
 
@@ -30,13 +32,34 @@ export function coatsToCover({ step, moment }: Walked): CoatsToCover | null {
     under,
     stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps)),
   )
-  const first = layerOf(step.colour, false, [work.coats[0] as Coat], step.thinning)
-  const all = layerOf(step.colour, false, work.coats, step.thinning)
+  const swatch = swatchOf(step, setting.shelf)
+  const laid = (coats: readonly Coat[]) => ({
+    ...layerOf(step.colour as string, false, coats, step.thinning),
+    ...swatch,
+  })
+  const first = laid([work.coats[0] as Coat])
+  const all = laid(work.coats)
   const [optics, own] = [opticsOf(first), labOf(step.colour)]
   const planned = work.coats.length
   return {
     toCover: coverWith(optics, own, ground, 1, first.thickness).toCover,
     planned,
     left: coverWith(optics, own, ground, 1, all.thickness).deltaE00[0] as number,
+  }
+}
+
+/** What is known of the bottle that a step is painted from: the one of its family and colour with a swatch card. */
+function swatchOf({ family, colour }: ActStep, shelf: readonly ShelfPaint[]) {
+  const { hiding, undertone } =
+    shelf.find(
+      (one) =>
+        one.family === family &&
+        one.colour?.toLowerCase() === colour?.toLowerCase() &&
+        (one.hiding !== undefined || one.undertone !== undefined),
+    ) ?? {}
+  // An undertone says what it hides; a hiding beside it scales that.
+  return {
+    ...(undertone === undefined ? {} : { undertone, hiding: undefined }),
+    ...(hiding === undefined ? {} : { hiding }),
   }
 }

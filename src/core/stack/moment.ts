@@ -57,6 +57,9 @@ export type ShelfPaint = {
   sheen?: Sheen | undefined
   colour?: string | undefined
   product?: Product | undefined
+  /** What its swatch card says, where one was made. */
+  undertone?: string | undefined
+  hiding?: number | undefined
 }
 
 /** A film and the solvent put on it, as one key. */

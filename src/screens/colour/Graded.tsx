@@ -36,23 +36,27 @@ export function Graded({ set, question }: { set: GradedWashes; question: LiningQ
           </li>
         ))}
       </ul>
-      <h3 className="mt-3 font-semibold">From the top down, mixed along the way</h3>
-      <ol className="mt-1 max-w-xl" aria-label="Mixes from the top down">
-        {bands.map(({ low, line, deltaE00 }, i) => (
-          <li key={low} className="flex items-center gap-4 border-b border-rule py-1">
-            <Surround tight>
-              <svg width="44" height="20" role="img" aria-label={`Line ${line}`}>
-                <rect width="44" height="20" fill={face} />
-                <rect x="18" width="8" height="20" fill={line} />
-              </svg>
-            </Surround>
-            <span className="flex-1">
-              {mixWords(set.high.bottle.name, set.low.bottle.name, i, bands.length - 1)}
-            </span>
-            <span>ΔE00 {deltaE00.toFixed(1)}</span>
-          </li>
-        ))}
-      </ol>
+      <details className="mt-2">
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+          From the top down, mixed along the way
+        </summary>
+        <ol className="mt-1 max-w-xl" aria-label="Mixes from the top down">
+          {bands.map(({ low, line, deltaE00 }, i) => (
+            <li key={low} className="flex items-center gap-4 border-b border-rule py-1">
+              <Surround tight>
+                <svg width="44" height="20" role="img" aria-label={`Line ${line}`}>
+                  <rect width="44" height="20" fill={face} />
+                  <rect x="18" width="8" height="20" fill={line} />
+                </svg>
+              </Surround>
+              <span className="flex-1">
+                {mixWords(set.high.bottle.name, set.low.bottle.name, i, bands.length - 1)}
+              </span>
+              <span>ΔE00 {deltaE00.toFixed(1)}</span>
+            </li>
+          ))}
+        </ol>
+      </details>
     </div>
   )
 }

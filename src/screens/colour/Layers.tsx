@@ -24,7 +24,7 @@ import { colourOf, useAddress } from './address'
 import { ColourField } from './ColourField'
 import { COATS_LAID, colouredPaints } from './coats'
 import { FaceOfBuild } from './FaceOfBuild'
-import { nearness } from './Judged'
+import { nearness, Surround } from './Judged'
 import { Rings } from './Rings'
 import { VeilFields } from './VeilFields'
 import { type ShownPass, VeilStrip } from './VeilStrip'
@@ -44,8 +44,8 @@ export function Layers() {
   const { project } = useBench()
   const { get, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
-  const first = paints.find((one) => THIN.includes(one.role)) ?? paints[0]
   const face = get('face', '#C9BFA2')
+  const first = useMemo(() => firstOf(paints, face), [paints, face])
   const aim = colourOf(get('aim', ''))
   const drafts = readVeils(get('veils', ''))
   const veils = drafts.length > 0 || !first ? drafts : [fresh(first)]
@@ -92,6 +92,13 @@ export function Layers() {
       <Seen face={face} aim={aim} veils={read.filter((one) => one !== null)} />
     </div>
   )
+}
+
+/** The thin paint that shows most on a face: something is to be seen at once. */
+function firstOf(paints: readonly Bottle[], face: string): Bottle | undefined {
+  const thin = paints.filter((one) => THIN.includes(one.role))
+  const apart = ({ colour }: Bottle) => deltaE00(labOf(colour ?? face), labOf(face))
+  return (thin.length > 0 ? thin : [...paints]).sort((a, b) => apart(b) - apart(a))[0]
 }
 
 function fresh({ id, role }: Bottle): VeilDraft {
@@ -176,7 +183,9 @@ function BeginWith({ face, veils }: { face: string; veils: readonly Veil[] }) {
   const { colour, off } = useMemo(() => faceFor(face, veils), [face, veils])
   return (
     <p className="flex flex-wrap items-center gap-3">
-      <span className="size-8 rounded-tool border border-strong" style={{ background: colour }} />
+      <Surround tight>
+        <span className="block h-6 w-10" style={{ background: colour }} />
+      </Surround>
       <span className="flex-1 basis-64">
         {off < 2
           ? `To end at the face’s own colour, begin with ${colour}.`

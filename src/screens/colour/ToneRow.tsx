@@ -36,7 +36,7 @@ export function ToneRow({
           onChange={(event) => onChange({ ...draft, bottle: event.target.value })}
           choices={paints.map((one) => ({ value: one.id, say: one.name }))}
         />
-        <TextField label="Paint in it" unit="%" inputMode="decimal" {...field('percent')} />
+        <TextField label="Share" unit="%" inputMode="decimal" {...field('percent')} />
         <TextField label="Passes" inputMode="numeric" {...field('passes')} />
         <TextField label="Size" unit="cm²" inputMode="decimal" {...field('area')} />
         <p className="col-span-2 flex flex-wrap items-center gap-x-4 gap-y-1 sm:col-span-5">

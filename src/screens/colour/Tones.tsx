@@ -27,6 +27,8 @@ import { MOST_TONES, readTones, type ToneDraft, writeTones } from './toneAddress
 
 /** Strengths that areas begin with and are spread between, percent of paint. */
 const STRENGTHS = [2, 10] as const
+/** A face to begin with. */
+const FACE = '#C9BFA2'
 /** Bottles that areas begin with: up to so many of the thin ones. */
 const BEGIN = 4
 
@@ -45,8 +47,8 @@ export function Tones() {
   const { project } = useBench()
   const { get, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
-  const face = get('face', '#C9BFA2')
-  const coat = COATS_LAID.find((one) => one.value === get('coat', 'wash')) ?? COATS_LAID[0]
+  const face = get('face', FACE)
+  const coat = COATS_LAID.find((one) => one.value === get('coat', 'filter')) ?? COATS_LAID[0]
   const text = get('tones', '')
   const drafts = useMemo(() => {
     const typed = readTones(text)
@@ -139,7 +141,7 @@ function beginning(paints: readonly Bottle[]): ToneDraft[] {
   return chosen.map(({ id }, i) => ({
     name: `Area ${i + 1}`,
     bottle: id,
-    percent: '10',
+    percent: '5',
     passes: '1',
     area: '20',
   }))

@@ -26,7 +26,7 @@ export function VeilStrip({
               <span key={`${veil} ${pass}`} className="flex-1" style={{ background: colour }} />
             ))}
           </div>
-          <div className="flex h-8" aria-hidden="true">
+          <div className="mt-1.5 flex h-8" aria-hidden="true">
             <span className="flex-1" style={{ background: face }} />
             {passes.map(({ veil, pass, wet }) => (
               <span key={`${veil} ${pass}`} className="flex-1" style={{ background: wet }} />

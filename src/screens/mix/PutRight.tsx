@@ -38,12 +38,12 @@ export function PutRight() {
       <p className="mt-1 text-soft">
         Too thin, too thick, thinned in the bottle, or half used: by how much of it is paint.
       </p>
-      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-5">
+      <div className="mt-2 grid max-w-4xl grid-cols-2 items-end gap-3 md:grid-cols-5">
         <TextField label="There is" unit="ml" {...field('ml')} />
         <TextField label="Paint in it" unit="%" {...field('now')} />
         <TextField label="Paint wanted" unit="%" {...field('wanted')} />
         <TextField label="Filled up to" unit="ml" placeholder="as it comes" {...field('fill')} />
-        <TextField label="Medium in the thinner" unit="%" {...field('medium')} />
+        <TextField label="Thinner is medium" unit="%" {...field('medium')} />
       </div>
       <p className="mt-3 text-lg" aria-live="polite">
         {good

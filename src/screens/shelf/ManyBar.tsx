@@ -50,7 +50,7 @@ export function ManyBar({
     <form
       noValidate
       aria-label="Several bottles"
-      className="sticky top-0 z-10 mt-4 flex flex-wrap items-start gap-3 border-y-2 border-strong bg-page py-3"
+      className="sticky top-0 z-10 mt-4 flex flex-wrap items-start gap-3 border-y-2 border-strong bg-surface py-3"
       onSubmit={(event) => {
         event.preventDefault()
         give()

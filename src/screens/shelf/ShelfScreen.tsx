@@ -96,42 +96,9 @@ function Shelf() {
   }
   return (
     <div className="p-4 lg:p-6">
-      <div className="flex flex-wrap items-end justify-between gap-4">
+      <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
         <h1 className="font-display text-4xl font-semibold">Shelf</h1>
-        <div className="flex min-w-0 flex-1 flex-wrap justify-end gap-2">
-          <input
-            aria-label="Find a bottle by name, maker, family, role or code"
-            placeholder="Name, maker, family, role, code"
-            value={find}
-            onChange={(event) => setFind(event.target.value)}
-            className="min-h-11 w-full max-w-72 rounded-tool border-2 border-strong bg-raised px-3"
-          />
-          <Only
-            label="Family"
-            value={family}
-            onChange={setFamily}
-            values={bottles.map((one) => one.family)}
-            say={(one) => familyName(one as Bottle['family'])}
-          />
-          <Only
-            label="Role"
-            value={role}
-            onChange={setRole}
-            values={bottles.map((one) => one.role)}
-            say={plain}
-          />
-          <select
-            aria-label="Order"
-            value={sort}
-            onChange={(event) => setSort(event.target.value as Sort)}
-            className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
-          >
-            {Object.entries(SORTS).map(([value, { say }]) => (
-              <option key={value} value={value}>
-                {say}
-              </option>
-            ))}
-          </select>
+        <div className="flex flex-wrap gap-2">
           {bottles.length > 0 && (
             <Button
               aria-pressed={ticked !== null}
@@ -147,6 +114,41 @@ function Shelf() {
             Add a bottle
           </Button>
         </div>
+      </div>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <input
+          aria-label="Find a bottle by name, maker, family, role or code"
+          placeholder="Name, maker, family, role, code"
+          value={find}
+          onChange={(event) => setFind(event.target.value)}
+          className="min-h-11 min-w-0 flex-1 basis-60 rounded-tool border-2 border-strong bg-raised px-3"
+        />
+        <Only
+          label="Family"
+          value={family}
+          onChange={setFamily}
+          values={bottles.map((one) => one.family)}
+          say={(one) => familyName(one as Bottle['family'])}
+        />
+        <Only
+          label="Role"
+          value={role}
+          onChange={setRole}
+          values={bottles.map((one) => one.role)}
+          say={plain}
+        />
+        <select
+          aria-label="Order"
+          value={sort}
+          onChange={(event) => setSort(event.target.value as Sort)}
+          className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
+        >
+          {Object.entries(SORTS).map(([value, { say }]) => (
+            <option key={value} value={value}>
+              {say}
+            </option>
+          ))}
+        </select>
       </div>
       {ticked && (
         <ManyBar

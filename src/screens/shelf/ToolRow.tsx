@@ -37,9 +37,11 @@ export function ToolRow({
   )
 }
 
-function sizeWords({ kind, sizeMm, holdsMl }: BenchTool): string {
-  if (holdsMl !== undefined) return `${kind}, ${holdsMl} ml`
-  return sizeMm === undefined ? kind : `${kind}, ${sizeMm} mm`
+/** Its kind, unless its name says that, and its size. */
+function sizeWords({ name, kind, sizeMm, holdsMl }: BenchTool): string {
+  const said = name.toLowerCase().includes(kind)
+  const size = holdsMl === undefined ? sizeMm && `${sizeMm} mm` : `${holdsMl} ml`
+  return [said ? '' : kind, size ?? ''].filter(Boolean).join(', ')
 }
 
 function wearWords({ used, left, low }: Wear): string {

@@ -73,7 +73,7 @@ export function Tools() {
       </h2>
       {wear.length > 0 && (
         <div className="mt-2 max-w-sm">
-          <ForBuild value={usedFor} onChange={setUsedFor} />
+          <ForBuild label="Used for" value={usedFor} onChange={setUsedFor} />
         </div>
       )}
       <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
