@@ -12,6 +12,7 @@ import {
 } from './stack'
 
 export { type AddedStep, addTechnique, type Chosen, type Proposal } from './plan/addTechnique'
+export { bare } from './plan/bare'
 export { benchQueue, type QueueItem } from './plan/benchQueue'
 export { type Drawn, drawDown, type PouredIn, pourInto, thinnerFor } from './plan/bottles'
 export { type BuildOutlook, buildOutlooks } from './plan/buildOutlook'
@@ -46,7 +47,7 @@ export { buildFromStarter } from './plan/newBuild'
 export { bottlesFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf, planPart } from './plan/partPlan'
-export { bare, stepsOfPart } from './plan/partWalk'
+export { stepsOfPart } from './plan/partWalk'
 export {
   type GradedWashes,
   type GradientBand,

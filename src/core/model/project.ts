@@ -99,6 +99,11 @@ export const bottleSchema = v.looseObject({
   earlierCodes: v.optional(v.array(v.looseObject({ code: v.string(), until: instantField }))),
   /** Where it was bought. */
   boughtAt: v.optional(v.pipe(v.string(), v.maxLength(120, 'a place of up to 120 characters'))),
+  /** How long a wash of it can be worked on, hours. */
+  reworkHours: v.optional(ranged(0, 24 * 60, 'hours')),
+  /** The day it was opened, and how long it keeps from then on, months. */
+  openedOn: v.optional(dateField),
+  keepsMonths: v.optional(wholeRanged(1, 600, 'months')),
   /** What the full bottle cost, in the modeller's own money. */
   price: v.optional(ranged(0, 100000)),
   /** Every time something was poured into it: paint share before and after. */

@@ -1,7 +1,7 @@
 import type { Build, BuildStep } from '../model/project'
 import type { Step } from '../model/sequence'
+import { bare } from './bare'
 import { editBuild } from './editBuild'
-import { bare } from './partWalk'
 
 const BUILD: Build = {
   id: 'b',

@@ -1,7 +1,8 @@
 import type { Build, BuildStep } from '../model/project'
 import type { Step } from '../model/sequence'
 import { type Edit, followed } from '../stack'
-import { bare } from './partWalk'
+import { bare } from './bare'
+import { unpainted } from './sheet'
 
 /** Where the steps of a part stand in its walked sequence: the ids, in order. */
 export type PartOrder = readonly string[]
@@ -134,10 +135,11 @@ function setSteps(
   build: Build,
   part: string,
   order: PartOrder,
-  next: readonly Step[],
+  walked: readonly Step[],
   newId: () => string,
 ): Build {
   const old = order.map((id) => bare(build.steps.find((step) => step.id === id) as BuildStep))
+  const next = walked.map(unpainted)
   const places = followed(old, next)
   const gone = order.filter((_, i) => places[i] === null)
   let edited = gone.reduce((one, id) => dropPart(one, part, id), build)

@@ -1,6 +1,6 @@
 import type { Build, Part } from '../model/project'
 import { isAct } from '../model/sequence'
-import { bare } from './partWalk'
+import { bare } from './bare'
 
 /** Words by which a part has a mirrored twin. */
 const SIDES: readonly (readonly [string, string])[] = [

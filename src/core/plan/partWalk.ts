@@ -14,6 +14,7 @@ import {
 } from '../stack'
 import { climateSeries } from './climateSeries'
 import { correctionOf, paceOf } from './corrections'
+import { asPainted } from './sheet'
 import { usedPairs } from './usedPairs'
 
 const MINUTE = 60_000
@@ -69,9 +70,10 @@ export function walkPart(
         ? 'skipped'
         : { start: minute(one.startedAt), ends: one.coatEnds.map(minute) }
     facts.set(walked.length, fact)
-    const rest = one.status === 'running' ? splitCoats(step, one.coatEnds.length) : null
+    const painted = asPainted(project, step)
+    const rest = one.status === 'running' ? splitCoats(painted, one.coatEnds.length) : null
     places.push({ step, coatsBefore: 0, fact: true })
-    walked.push(rest ? rest.done : bare(step))
+    walked.push(rest ? rest.done : painted)
     if (rest?.left)
       later.push({
         place: { step, coatsBefore: one.coatEnds.length, fact: false },
@@ -80,7 +82,7 @@ export function walkPart(
   }
   for (const step of steps) {
     if (started.some((one) => one.step === step)) continue
-    later.push({ place: { step, coatsBefore: 0, fact: false }, step: bare(step) })
+    later.push({ place: { step, coatsBefore: 0, fact: false }, step: asPainted(project, step) })
   }
   for (const { place, step } of later) {
     places.push(place)
@@ -137,7 +139,7 @@ function pacesOf(
     const step = places[index]?.step
     const seen = step && observed.get(stepKey(build.id, part.id, step.id))
     if (!seen || fact === 'skipped' || !isAct(step)) continue
-    const work = workOf(bare(step) as ActStep, null)
+    const work = workOf(asPainted(project, step) as ActStep, null)
     if (!work.drying || !work.family) continue
     const start = origin + (fact.ends.at(-1) ?? fact.start) * MINUTE
     const coats = work.coats.slice(0, Math.max(1, fact.ends.length))
@@ -191,26 +193,14 @@ function factTime(one: StepProgress): number {
 }
 
 /** A step with some of its coats done: what is done, and what is left. */
-function splitCoats(step: BuildStep, done: number): { done: ActStep; left: ActStep | null } | null {
-  if (!isAct(step)) return null
-  const plain = bare(step) as ActStep
-  const coats = step.coats ?? ['light']
+function splitCoats(plain: Step, done: number): { done: ActStep; left: ActStep | null } | null {
+  if (!isAct(plain)) return null
+  const coats = plain.coats ?? ['light']
   const left = coats.slice(done)
   return {
     done: { ...plain, coats: coats.slice(0, Math.max(1, done)) },
     left: left.length > 0 ? { ...plain, coats: left } : null,
   }
-}
-
-const bareOf = new WeakMap<BuildStep, Step>()
-
-/** A step of a build without what ties it to the build: the same object for the same step. */
-export function bare(step: BuildStep): Step {
-  const known = bareOf.get(step)
-  if (known) return known
-  const { id, parts, ...rest } = step
-  bareOf.set(step, rest as Step)
-  return rest as Step
 }
 
 /** The sequence of a part as the check reads it. */

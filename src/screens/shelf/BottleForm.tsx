@@ -1,13 +1,16 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { parse } from '@/core/model/input'
 import { type Bottle, bottleSchema } from '@/core/model/project'
+import type { Product } from '@/core/model/sequence'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { focusFirstError, numberOf, readForm } from '../forms'
+import { focusFirstError, numberOf, readForm, sayProblem } from '../forms'
 import { familyName, plain } from '../words'
 import { PourIn } from './PourIn'
+import { SHEET_POINTS, SheetFields, type SheetPoint } from './SheetFields'
 
 const STATES = ['sealed', 'open', 'decanted'] as const
 
@@ -48,6 +51,10 @@ export function BottleForm({
     code: bottle.code ?? '',
     boughtAt: bottle.boughtAt ?? '',
     price: bottle.price === undefined ? '' : String(bottle.price),
+    openedOn: bottle.openedOn ?? '',
+    keepsMonths: bottle.keepsMonths === undefined ? '' : String(bottle.keepsMonths),
+    reworkHours: bottle.reworkHours === undefined ? '' : String(bottle.reworkHours),
+    ...sheetOf(bottle),
   })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
@@ -81,6 +88,10 @@ export function BottleForm({
       earlierCodes: codesBefore(bottle, text(draft.code)),
       boughtAt: text(draft.boughtAt),
       price: numberOf(draft.price),
+      openedOn: text(draft.openedOn),
+      keepsMonths: numberOf(draft.keepsMonths),
+      reworkHours: numberOf(draft.reworkHours),
+      product: productOf(bottle, draft),
       state: draft.state,
       ...(draft.state === 'decanted' ? { lid: draft.lid } : {}),
       ...(draft.state === 'decanted' && !bottle.decantedAt
@@ -88,7 +99,7 @@ export function BottleForm({
         : {}),
     }
     const read = readForm(bottleSchema, next)
-    setErrors(read.ok ? {} : read.errors)
+    setErrors(read.ok ? {} : sheetErrors(next, read.errors))
     if (read.ok) onSave({ ...read.value, id: bottle.id })
     else focusFirstError(form.current)
   }
@@ -193,6 +204,13 @@ export function BottleForm({
             </div>
           </fieldset>
         )}
+        <SheetFields
+          field={field}
+          open={
+            draft.reworkHours !== '' ||
+            SHEET_POINTS.some((one) => draft[one.field] !== '' || errors[one.field])
+          }
+        />
         <fieldset className="mt-4">
           <legend className="font-display text-lg font-semibold">Where it is from</legend>
           <div className="mt-1 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
@@ -203,6 +221,13 @@ export function BottleForm({
               inputMode="decimal"
               hint="Of the full bottle, for what builds cost"
               {...field('price')}
+            />
+            <TextField label="Opened on" type="date" {...field('openedOn')} />
+            <TextField
+              label="Keeps open for"
+              unit="months"
+              inputMode="decimal"
+              {...field('keepsMonths')}
             />
           </div>
         </fieldset>
@@ -234,4 +259,32 @@ function codesBefore({ code, earlierCodes }: Bottle, next: string | undefined) {
 function earlierWords({ earlierCodes = [] }: Bottle): string | undefined {
   if (earlierCodes.length === 0) return undefined
   return `Before: ${earlierCodes.map((one) => one.code).join(', ')}`
+}
+
+/** The points of a bottle's sheet as they are typed. */
+function sheetOf({ product }: Bottle): Record<SheetPoint, string> {
+  return Object.fromEntries(
+    SHEET_POINTS.map(({ field }) => [field, product?.[field] ?? '']),
+  ) as Record<SheetPoint, string>
+}
+
+/** The sheet that was typed, with what else was known of the product; nothing typed and nothing known: none. */
+function productOf({ product }: Bottle, draft: Record<SheetPoint, string>): Product | undefined {
+  const points = SHEET_POINTS.map(({ field }) => field as string)
+  const rest = Object.entries(product ?? {}).filter(([field]) => !points.includes(field))
+  const typed = SHEET_POINTS.flatMap(({ field }) =>
+    draft[field].trim() === '' ? [] : [[field, draft[field].trim()] as const],
+  )
+  const fields = [...rest, ...typed]
+  return fields.length === 0 ? undefined : (Object.fromEntries(fields) as Product)
+}
+
+/** The problems of a bottle beside its own fields: those of the sheet are one level deeper. */
+function sheetErrors(next: unknown, errors: Record<string, string>): Record<string, string> {
+  const parsed = parse(bottleSchema, next)
+  if (parsed.ok) return errors
+  const deeper = parsed.problems.flatMap((one): [string, string][] =>
+    one.path.startsWith('product.') ? [[one.path.slice('product.'.length), sayProblem(one)]] : [],
+  )
+  return { ...errors, ...Object.fromEntries(deeper) }
 }

@@ -3,17 +3,16 @@
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
-import { GASSES_OFF } from '@/core/materials'
 import type { Bottle } from '@/core/model/project'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { Swatch } from '@/ui/Swatch'
-import { sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
 import { useNow } from '../shell/now'
 import { familyName, plain } from '../words'
 import { BottleForm } from './BottleForm'
+import { LOW, stateWords } from './bottleState'
 import { Costs } from './Costs'
 import { ManyBar } from './ManyBar'
 import { ManyRow } from './ManyRow'
@@ -261,10 +260,6 @@ function searchText(bottle: Bottle): string {
     .toLowerCase()
 }
 
-const MINUTE = 60_000
-/** Under this share of its size a bottle is nearly empty. */
-const LOW = 0.12
-
 function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
   const now = useNow(60_000)
   const level = Math.min(1, bottle.leftMl / bottle.sizeMl)
@@ -301,18 +296,4 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
       </button>
     </li>
   )
-}
-
-function stateWords(bottle: Bottle, now: number): string[] {
-  const words: string[] = []
-  if (bottle.share !== undefined && bottle.share < 1)
-    words.push(`thinned: ${Math.round(bottle.share * 100)} % paint`)
-  if (bottle.leftMl / bottle.sizeMl < LOW) words.push('nearly empty')
-  if (bottle.state === 'decanted') {
-    const left = bottle.decantedAt
-      ? Date.parse(bottle.decantedAt) + GASSES_OFF.from * MINUTE - now
-      : 0
-    words.push(left > 0 ? `gassing off, ${sayFigures(left)} more` : 'gassed off')
-  }
-  return words
 }
