@@ -41,6 +41,7 @@ export {
   colourOfLight,
   type Light,
   patchLight,
+  patchUnsure,
   type WhiteBalance,
   whiteBalance,
 } from './picture'

@@ -10,6 +10,7 @@ import {
   offWhites,
   type Paint,
   patchLight,
+  patchUnsure,
   scaleEffectShare,
   surfaceReflection,
   underSheen,
@@ -82,6 +83,14 @@ describe('a patch of a picture', () => {
     const half = patchLight(pixels([255, 255, 255, 255], [0, 0, 0, 255]))
     expect(half && colourOfLight(half)).toBe('#BCBCBC')
     expect(patchLight(pixels([0, 0, 0, 0]))).toBeNull()
+  })
+  it('is the less sure the more it varies, and surer once a grey is known', () => {
+    const even = pixels([200, 100, 50, 255], [200, 100, 50, 255])
+    const mixed = pixels([220, 120, 70, 255], [160, 60, 20, 255])
+    expect(patchUnsure(even, true)).toBeCloseTo(2, 6)
+    expect(patchUnsure(even, false)).toBeCloseTo(5, 6)
+    expect(patchUnsure(mixed, true)).toBeGreaterThan(5)
+    expect(patchUnsure(pixels([0, 0, 0, 0]), false)).toBe(5)
   })
   it('a patch that is grey in truth comes out grey, and the rest moves with it', () => {
     const grey = patchLight(pixels([180, 150, 110, 255]))

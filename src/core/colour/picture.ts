@@ -1,4 +1,5 @@
 import { clampRgb, converter, formatHex } from 'culori'
+import { deltaE00, labOf } from './spectrum'
 
 const toLinear = converter('lrgb')
 const toRgb = converter('rgb')
@@ -48,4 +49,32 @@ export function whiteBalance(neutral: Light): WhiteBalance | null {
 export function colourOfLight(light: Light, balance: WhiteBalance = [1, 1, 1]): string {
   const [r, g, b] = light.map((one, i) => one * (balance[i] as number)) as [number, number, number]
   return (formatHex(clampRgb(toRgb({ mode: 'lrgb', r, g, b }))) ?? '#000000').toUpperCase()
+}
+
+/** Without a grey the light of a room may tint a picture by about this, ΔE00. */
+const LIGHT_UNSURE = 5
+/** With a grey what is left of that, and what a camera makes of a colour. */
+const CAMERA_UNSURE = 2
+
+/**
+ * How far the colour of a patch may be from that of the thing, ΔE00: what the camera and the light leave open, and how much the
+ * patch itself varies about its mean.
+ *
+ * @param pixels of the patch, as `patchLight` takes them
+ * @param balanced set by a grey
+ * Source: N85.
+ */
+export function patchUnsure(pixels: Uint8ClampedArray, balanced: boolean): number {
+  const mean = patchLight(pixels)
+  const camera = balanced ? CAMERA_UNSURE : LIGHT_UNSURE
+  if (!mean) return camera
+  const middle = labOf(colourOfLight(mean))
+  let [sum, count] = [0, 0]
+  for (let i = 0; i + 3 < pixels.length; i += 4) {
+    const light = patchLight(pixels.subarray(i, i + 4))
+    if (!light) continue
+    sum += deltaE00(labOf(colourOfLight(light)), middle) ** 2
+    count++
+  }
+  return Math.hypot(camera, Math.sqrt(sum / Math.max(1, count)))
 }

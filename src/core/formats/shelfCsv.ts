@@ -24,6 +24,10 @@ export const SHELF_COLUMNS = [
   'code',
   'boughtAt',
   'price',
+  'undercoat',
+  'reworkHours',
+  'openedOn',
+  'keepsMonths',
   'note',
 ] as const
 const NUMBERS: readonly string[] = [
@@ -35,6 +39,8 @@ const NUMBERS: readonly string[] = [
   'strength',
   'density',
   'price',
+  'reworkHours',
+  'keepsMonths',
 ]
 const NEEDED = ['name', 'family', 'role', 'sizeMl'] as const
 

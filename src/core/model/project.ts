@@ -87,6 +87,8 @@ export const bottleSchema = v.looseObject({
   product: v.optional(productSchema),
   /** Its look over white after one normal light coat. */
   undertone: v.optional(hexField),
+  /** The colour that it wants under it: white beneath a light blue. */
+  undercoat: v.optional(hexField),
   /** Normal light coats until it hides. */
   hiding: v.optional(ranged(0.2, 200, 'light coats')),
   /** Tinting strength in a mix, 1 like most. */

@@ -49,6 +49,16 @@ it('a bottle with a swatch card covers as that says, not as its colour usually d
   expect(coversFrom([other], ...steps)?.toCover).toBe(usual)
 })
 
+it('an undercoat that a bottle wants is missed where another lies there', () => {
+  const red: ShelfPaint = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#A8231F' }
+  const pair = (undercoat: string | undefined, under: string) =>
+    coversFrom([{ ...red, undercoat }], prime(under), base())?.pair
+  expect(pair(undefined, '#222223')).toBeNull()
+  expect(pair('#E9E9E6', '#222223')).toMatchObject({ wanted: '#E9E9E6' })
+  expect(pair('#E9E9E6', '#222223')?.shift).toBeGreaterThan(5)
+  expect(pair('#E9E9E6', '#E9E9E6')?.shift).toBeLessThan(0.5)
+})
+
 it.each([
   ['a clear', { do: 'clear', family: 'lacquer', sheen: 'gloss' }],
   ['no colour', { do: 'base', family: 'lacquer' }],

@@ -1,4 +1,15 @@
-import { coverWith, labOf, opticsOf, stackOver } from '../colour'
+import {
+  type Curve,
+  coverWith,
+  deltaE00,
+  groundOf,
+  hexOf,
+  labInside,
+  labOf,
+  layer,
+  opticsOf,
+  stackOver,
+} from '../colour'
 import type { ActStep } from '../model/sequence'
 import type { Coat } from '../model/vocabulary'
 import { colourFilms, groundUnder, layerOf } from './colours'
@@ -13,6 +24,8 @@ export type CoatsToCover = {
   planned: number
   /** How far the planned coats leave it from its own look, ΔE00. */
   left: number
+  /** The undercoat that its bottle wants: what lies there instead, and how far that shifts it; null: it wants none. */
+  pair: { wanted: string; found: string; shift: number } | null
 }
 
 /**
@@ -32,7 +45,8 @@ export function coatsToCover({ step, moment }: Walked): CoatsToCover | null {
     under,
     stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps)),
   )
-  const swatch = swatchOf(step, setting.shelf)
+  const bottles = setting.shelf.filter((one) => isOf(step, one))
+  const swatch = swatchOf(bottles)
   const laid = (coats: readonly Coat[]) => ({
     ...layerOf(step.colour as string, false, coats, step.thinning),
     ...swatch,
@@ -41,22 +55,31 @@ export function coatsToCover({ step, moment }: Walked): CoatsToCover | null {
   const all = laid(work.coats)
   const [optics, own] = [opticsOf(first), labOf(step.colour)]
   const planned = work.coats.length
+  const wanted = bottles.find((one) => one.undercoat)?.undercoat
+  const over = (curve: Curve) => labInside(layer(opticsOf(all), all.thickness, curve))
   return {
+    pair: wanted
+      ? {
+          wanted,
+          found: hexOf(labInside(ground)),
+          shift: deltaE00(over(ground), over(groundOf(wanted))),
+        }
+      : null,
     toCover: coverWith(optics, own, ground, 1, first.thickness).toCover,
     planned,
     left: coverWith(optics, own, ground, 1, all.thickness).deltaE00[0] as number,
   }
 }
 
-/** What is known of the bottle that a step is painted from: the one of its family and colour with a swatch card. */
-function swatchOf({ family, colour }: ActStep, shelf: readonly ShelfPaint[]) {
+/** Is a step painted from bottles like this? */
+function isOf({ family, colour }: ActStep, bottle: ShelfPaint): boolean {
+  return bottle.family === family && bottle.colour?.toLowerCase() === colour?.toLowerCase()
+}
+
+/** What is known of a colour from the swatch card of a bottle of it. */
+function swatchOf(bottles: readonly ShelfPaint[]) {
   const { hiding, undertone } =
-    shelf.find(
-      (one) =>
-        one.family === family &&
-        one.colour?.toLowerCase() === colour?.toLowerCase() &&
-        (one.hiding !== undefined || one.undertone !== undefined),
-    ) ?? {}
+    bottles.find((one) => one.hiding !== undefined || one.undertone !== undefined) ?? {}
   // An undertone says what it hides; a hiding beside it scales that.
   return {
     ...(undertone === undefined ? {} : { undertone, hiding: undefined }),

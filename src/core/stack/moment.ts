@@ -60,6 +60,8 @@ export type ShelfPaint = {
   /** What its swatch card says, where one was made. */
   undertone?: string | undefined
   hiding?: number | undefined
+  /** The colour that it wants under it. */
+  undercoat?: string | undefined
 }
 
 /** A film and the solvent put on it, as one key. */

@@ -1,4 +1,5 @@
 import { useMemo } from 'react'
+import { SHADE_SHOWS } from '@/core/colour'
 import type { JudgedPart } from '@/core/plan'
 import type { CoatsToCover } from '@/core/stack'
 import { cx } from '@/ui/cx'
@@ -8,10 +9,19 @@ export function CoverFacts({ judged, step }: { judged: JudgedPart; step: string 
   const cover = useMemo(() => judged.cover(step), [judged, step])
   if (!cover) return null
   const short = cover.toCover === null || cover.toCover > cover.planned
+  const { pair } = cover
   return (
-    <p className={cx('mb-3 border-l-4 pl-3', short ? 'border-risk' : 'border-act')}>
-      {coverWords(cover)}
-    </p>
+    <>
+      <p className={cx('mb-3 border-l-4 pl-3', short ? 'border-risk' : 'border-act')}>
+        {coverWords(cover)}
+      </p>
+      {pair && pair.shift >= SHADE_SHOWS && (
+        <p className="mb-3 border-l-4 border-risk pl-3">
+          Its bottle wants {pair.wanted} under it, and here lies {pair.found}: it comes out ΔE00{' '}
+          {pair.shift.toFixed(1)} another colour.
+        </p>
+      )}
+    </>
   )
 }
 

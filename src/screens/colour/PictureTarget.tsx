@@ -3,8 +3,8 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react'
 import {
   colourOfLight,
-  type Light,
   patchLight,
+  patchUnsure,
   type WhiteBalance,
   whiteBalance,
 } from '@/core/colour'
@@ -17,6 +17,7 @@ import { reason } from '../shell/reason'
 const SHOWN = 320
 /** Half the side of the patch that is taken, pixels of what is shown. */
 const HALF = 5
+const SIDE = 2 * HALF + 1
 
 /** The picture is read far oftener than drawn. */
 function contextOf(canvas: HTMLCanvasElement | null) {
@@ -76,20 +77,20 @@ function Patches({
   useEffect(() => {
     contextOf(canvas.current)?.drawImage(picture, 0, 0, width, height)
   }, [picture, width, height])
-  const lightAt = ({ x, y }: At): Light | null => {
-    const context = contextOf(canvas.current)
-    const pixels = context?.getImageData(x - HALF, y - HALF, 2 * HALF + 1, 2 * HALF + 1)
-    return pixels ? patchLight(pixels.data) : null
-  }
-  const take = (place: At) => {
-    const light = lightAt(place)
-    if (!light) return
+  const [unsure, setUnsure] = useState<number | null>(null)
+  const take = ({ x, y }: At) => {
+    const patch = contextOf(canvas.current)?.getImageData(x - HALF, y - HALF, SIDE, SIDE).data
+    const light = patch ? patchLight(patch) : null
+    if (!patch || !light) return
     if (neutral) {
       const found = whiteBalance(light)
       setDark(found === null)
       setBalance(found)
       setNeutral(false)
-    } else onChoose(colourOfLight(light, balance ?? undefined))
+    } else {
+      setUnsure(patchUnsure(patch, balance !== null))
+      onChoose(colourOfLight(light, balance ?? undefined))
+    }
   }
   const point = (event: PointerEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect()
@@ -144,6 +145,12 @@ function Patches({
           ? 'Now choose a place that is grey in truth: a grey card, bare grey plastic.'
           : 'Choose a place: eleven by eleven points of it are averaged. A picture is never exact; swatch the mix.'}
       </p>
+      {unsure !== null && (
+        <p className="text-sm" role="status">
+          The thing itself may be ΔE00 {unsure.toFixed(0)} from it
+          {balance ? '.' : ': set it by a grey to know better.'}
+        </p>
+      )}
       {dark && (
         <p className="text-sm font-semibold text-stop">
           That place is too dark to tell the light by. Choose a lighter grey.

@@ -5,6 +5,9 @@ import { familyName } from '../words'
 import { COATS_LAID } from './coats'
 import { MOST_PASSES, type VeilDraft } from './veilAddress'
 
+/** A filter has up to so much paint in it, percent. Source: handbook 4.5. */
+const FILTER_MOST = 5
+
 /** One veil: which bottle, how it is laid, how much paint is in it, how often. */
 export function VeilFields({
   veil,
@@ -68,6 +71,11 @@ export function VeilFields({
             }))}
           />
         </div>
+        {veil.coat === 'filter' && Number(veil.percent.replace(',', '.')) > FILTER_MOST && (
+          <p className="border-l-4 border-risk pl-3 text-sm">
+            A filter is 1 to {FILTER_MOST} % paint: stronger, it pools and leaves stains.
+          </p>
+        )}
       </div>
     </fieldset>
   )

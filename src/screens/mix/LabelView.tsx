@@ -75,6 +75,7 @@ function LabelDrawing({ label, ref }: { label: MixLabel; ref: React.Ref<SVGSVGEl
       aria-label={words(label)}
       fontFamily="'Atkinson Hyperlegible Next Variable', sans-serif"
     >
+      <metadata>{JSON.stringify({ format: 'tectoria-label', version: 1, ...label })}</metadata>
       <rect
         x="0.25"
         y="0.25"

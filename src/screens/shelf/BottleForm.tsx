@@ -45,6 +45,7 @@ export function BottleForm({
     state: (bottle.state ?? 'open') as string,
     lid: (bottle.lid ?? 'resting') as string,
     undertone: bottle.undertone ?? '',
+    undercoat: bottle.undercoat ?? '',
     hiding: bottle.hiding === undefined ? '' : String(bottle.hiding),
     strength: bottle.strength === undefined ? '' : String(bottle.strength),
     density: bottle.density === undefined ? '' : String(bottle.density),
@@ -81,6 +82,7 @@ export function BottleForm({
       share: typeof share === 'number' ? share / 100 : share,
       dropsPerMl: numberOf(draft.dropsPerMl),
       undertone: text(draft.undertone),
+      undercoat: text(draft.undercoat),
       hiding: numberOf(draft.hiding),
       strength: numberOf(draft.strength),
       density: numberOf(draft.density),
@@ -179,6 +181,12 @@ export function BottleForm({
                 label="One coat over white"
                 placeholder="#E0DCCF"
                 {...field('undertone')}
+              />
+              <TextField
+                label="Wants under it"
+                placeholder="any colour"
+                hint="Steps over another are told"
+                {...field('undercoat')}
               />
               <TextField
                 label="Hides in"

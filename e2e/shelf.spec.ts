@@ -1,0 +1,93 @@
+import { expect, goTo, openDemo, test } from './support'
+
+test('several bottles are changed at once and one in place, and both are taken back', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await page.getByRole('button', { name: 'Edit several' }).click()
+  await page.getByRole('checkbox', { name: 'Tick Lichen Grey' }).check()
+  await page.getByRole('checkbox', { name: 'Tick Old Bone' }).check()
+  const several = page.getByRole('form', { name: 'Several bottles' })
+  await several.getByLabel('To').fill('all of it')
+  await several.getByRole('button', { name: 'Set it on 2' }).click()
+  await expect(several.getByText(/Found "all of it", expected a number/)).toBeVisible()
+  await several.getByLabel('To').fill('3,5')
+  await several.getByRole('button', { name: 'Set it on 2' }).click()
+  const left = page.getByRole('textbox', { name: 'Left in Old Bone, ml' })
+  await expect(left).toHaveValue('3.5')
+  await left.fill('2')
+  await left.press('Enter')
+  await expect(page.getByText('Old Bone: 2 ml left')).toBeVisible()
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('Control+z')
+  await expect(left).toHaveValue('3.5')
+  await page.keyboard.press('Control+z')
+  await expect(left).toHaveValue('9')
+  await page.getByRole('button', { name: 'Done with several' }).click()
+  await expect(page.getByRole('button', { name: /^Old Bone.*9 of 17 ml/ })).toBeVisible()
+})
+
+test('a corrected code is found by the old one; a drying sheet is refused until it reads', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  const open = page.getByRole('button', { name: /^Harbour Teal/ })
+  for (const code of ['HT-14', 'HT-41']) {
+    await open.click()
+    await page.getByLabel('Code', { exact: true }).fill(code)
+    await page.getByRole('button', { name: 'Apply to the bottle' }).click()
+    await expect(page.getByRole('form', { name: 'Harbour Teal' })).toHaveCount(0)
+  }
+  await page.getByLabel(/^Find a bottle/).fill('ht-14')
+  await open.click()
+  await expect(page.getByText('Before: HT-14')).toBeVisible()
+  await page.getByText('What its drying sheet says').click()
+  await page.getByLabel('Cured after').fill('soon')
+  await page.getByRole('button', { name: 'Apply to the bottle' }).click()
+  await expect(page.getByText(/Found "soon", expected a duration/)).toBeVisible()
+  await page.getByLabel('Cured after').fill('3 h')
+  await page.getByRole('button', { name: 'Apply to the bottle' }).click()
+  await expect(page.getByRole('form', { name: 'Harbour Teal' })).toHaveCount(0)
+})
+
+test('what is used of a tool is counted for its build, and costs it', async ({ page }) => {
+  await openDemo(page)
+  await goTo(page, 'Shelf')
+  await page.getByLabel('Used for').selectOption({ label: 'Ploughman 6' })
+  const blades = page.getByRole('listitem').filter({ hasText: 'Knife blades' })
+  await expect(blades).toContainText('not used yet, 10 left')
+  await blades.getByRole('button', { name: 'Used once' }).click()
+  await expect(blades).toContainText('used once, 9 left')
+  const costs = page.getByRole('region', { name: 'What builds cost' })
+  await expect(costs.getByRole('row', { name: /^Ploughman 6 0\.00 0\.50/ })).toBeVisible()
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('Control+z')
+  await expect(blades).toContainText('not used yet, 10 left')
+})
+
+test('a wrong pour is put right; what is left of a mix is kept until it is used up', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await goTo(page, 'Mix')
+  const wrongly = page.getByRole('region', { name: 'Poured wrongly' })
+  await wrongly.getByLabel('In the cup: paint').fill('2')
+  await wrongly.getByLabel('In the cup: thinner').fill('3')
+  await expect(wrongly.getByText('Add 4.00 ml of paint: 9.00 ml in all.')).toBeVisible()
+  await wrongly.getByLabel('In the cup: thinner').fill('much')
+  await expect(wrongly.getByText('Expected 0 to 5000 ml')).toBeVisible()
+  const right = page.getByRole('region', { name: 'Put a mix right' })
+  await right.getByLabel('Paint wanted').fill('20')
+  await right.getByLabel('Thinner is medium').fill('25')
+  await expect(right.getByText(/1\.50 ml of medium and 4\.50 ml of water/)).toBeVisible()
+  await page.getByLabel('Keep it for touch-ups as').fill('Test cup')
+  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  const kept = page.getByRole('listitem').filter({ hasText: 'Test cup' })
+  await kept.getByRole('textbox', { name: 'Left over' }).fill('1.2')
+  await kept.getByRole('button', { name: 'Keep it' }).click()
+  await expect(kept.getByText('1.2 ml left')).toBeVisible()
+  await kept.getByRole('button', { name: 'Used up' }).click()
+  await expect(kept.getByRole('textbox', { name: 'Left over' })).toBeVisible()
+})
