@@ -44,7 +44,7 @@ export {
   type Why,
 } from './plan/moves'
 export { buildFromStarter } from './plan/newBuild'
-export { bottlesFor } from './plan/paintFor'
+export { bottlesFor, mixOfStep, paintFor } from './plan/paintFor'
 export type { NextAct, PartFinding, PartPlan, StepPlan, StepStatus } from './plan/partPlan'
 export { coatsOf, planPart } from './plan/partPlan'
 export { stepsOfPart } from './plan/partWalk'

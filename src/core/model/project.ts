@@ -38,6 +38,8 @@ const buildActSchema = v.looseObject({
   ...actStepSchema.entries,
   /** Findings that the modeller takes as they are, each with the reason. */
   accepted: v.optional(v.array(v.looseObject({ rule: v.string(), reason: v.string() }))),
+  /** The kept mix that it is painted from. */
+  mix: v.optional(idField),
 })
 const buildWaitSchema = v.looseObject({ ...buildStepFields, ...waitStepSchema.entries })
 export type BuildAct = v.InferOutput<typeof buildActSchema>

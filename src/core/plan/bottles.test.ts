@@ -10,6 +10,7 @@ import {
   substitutesFor,
   thinnerFor,
 } from '../plan'
+import { usesOf } from './uses'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const bottle = (more: Partial<Bottle> = {}): Bottle => ({
@@ -130,6 +131,43 @@ describe('running short', () => {
     expect(shelfFindings(mended, plansOf(mended), NOW).map((one) => one.rule)).not.toContain(
       'bottle-short',
     )
+  })
+})
+
+describe('a kept mix that a step is painted from', () => {
+  const thinner = bottle({ id: 'thin', name: 'Thinner', role: 'thinner', leftMl: 50 })
+  const kept = {
+    id: 'kept',
+    name: 'Teal for the chest',
+    at: '2026-03-10T12:00:00Z',
+    family: 'alcohol-acrylic',
+    colour: '#2F6B6A',
+    ingredients: [
+      { name: 'Near Teal', bottle: 'near', parts: 2 },
+      { name: 'Ochre', bottle: 'far', parts: 1 },
+      { name: 'Thinner', bottle: 'thin', parts: 3 },
+    ],
+    volumeMl: 6,
+  } as const
+  const steps = BUILD.steps.map((one) => ({ ...one, mix: 'kept' }))
+  const mixed = (leftOf: number): Project => ({
+    ...project([bottle(), { ...NEAR, leftMl: leftOf }, FAR, thinner]),
+    builds: [{ ...BUILD, steps } as Build],
+    mixes: [{ ...kept, ingredients: [...kept.ingredients] }],
+  })
+  it('takes its ingredients in their proportion, and nothing of another bottle', () => {
+    const all = mixed(20)
+    const uses = usesOf(all, plansOf(all))
+    expect(uses.map((one) => one.bottle.id)).toEqual(['near', 'far', 'thin'])
+    const [near, far, thin] = uses.map((one) => one.ml)
+    expect((near ?? 0) / (far ?? 1)).toBeCloseTo(2, 9)
+    expect((thin ?? 0) / ((near ?? 0) + (far ?? 0))).toBeCloseTo(1, 9)
+  })
+  it('runs short of one of them; gone, the step is painted from a bottle again', () => {
+    const short = mixed(0.5)
+    expect(shortages(short, plansOf(short)).map((one) => one.bottle.id)).toEqual(['near'])
+    const gone = { ...mixed(20), mixes: [] }
+    expect(usesOf(gone, plansOf(gone)).map((one) => one.bottle.id)).toEqual(['teal'])
   })
 })
 

@@ -1,13 +1,13 @@
 import type { Session } from '../bench'
 import { familyRow } from '../materials'
-import type { Bottle, BuildStep, Project } from '../model/project'
+import type { BuildStep, Project } from '../model/project'
 import { type ActStep, isAct } from '../model/sequence'
 import { workOf } from '../stack'
 import { bare } from './bare'
 import { latestClimate } from './climateSeries'
-import { bottlesFor } from './paintFor'
+import { paintFor } from './paintFor'
 import type { BenchPlan, ScheduledTask } from './planBench'
-import { bottleAsPaint, stepCard } from './stepCard'
+import { type Paint, stepCard } from './stepCard'
 
 const MINUTE = 60_000
 
@@ -139,10 +139,10 @@ function mixesOf(
   for (const task of tasks) {
     if (task.setup === undefined) continue
     const step = stepOf(project, task)
-    const bottle = step && isAct(step) ? (bottlesFor(project, step)[0] ?? null) : null
+    const paint = step && isAct(step) ? paintFor(project, step) : null
     const mix = mixes.get(task.setup) ?? {
       setup: task.setup,
-      bottle: bottle?.name ?? null,
+      bottle: paint?.name ?? null,
       by: task.start,
       build: task.build,
       step: task.step,
@@ -151,7 +151,7 @@ function mixesOf(
     }
     mixes.set(task.setup, mix)
     if (!mix.parts.includes(task.part)) mix.parts.push(task.part)
-    addCoat(mix, project, task, step, bottle)
+    addCoat(mix, project, task, step, paint)
   }
   return [...mixes.values()]
 }
@@ -162,13 +162,12 @@ function addCoat(
   project: Project,
   task: ScheduledTask,
   step: BuildStep | null,
-  bottle: Bottle | null,
+  paint: Paint | null,
 ): void {
   const build = project.builds?.find((one) => one.id === task.build)
   const part = build?.parts.find((one) => one.id === task.part)
   if (!part || !step || !isAct(step)) return
   const coat = (step.coats ?? ['light'])[(task.coat ?? 1) - 1] ?? 'light'
-  const paint = bottle && bottleAsPaint(bottle)
   const { celsius } = latestClimate(project)
   const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint, celsius)
   for (const { name, ml } of card.mix?.ingredients ?? []) {

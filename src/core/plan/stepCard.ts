@@ -1,5 +1,12 @@
 import { actRow, PRESSURE_BAR, type ShareRange, THINNING } from '../materials'
-import { type Mix, type MixCoat, mix, type ThinningAdvice, thinningAdvice } from '../mixing'
+import {
+  type Ingredient,
+  type Mix,
+  type MixCoat,
+  mix,
+  type ThinningAdvice,
+  thinningAdvice,
+} from '../mixing'
 import { REFERENCE_CLIMATE } from '../model/climate'
 import type { Bottle, Part } from '../model/project'
 import type { ActStep } from '../model/sequence'
@@ -28,7 +35,13 @@ export type StepCard = {
 const SPRAY: readonly Tool[] = ['airbrush', 'stencil']
 
 /** The bottle that a step would be painted from: same family and colour or sheen, fullest first. */
-export type Paint = { name: string; share: number; dropsPerMl?: number | undefined }
+export type Paint = {
+  name: string
+  share: number
+  dropsPerMl?: number | undefined
+  /** A kept mix: all of it, thinner and all. */
+  recipe?: readonly Ingredient[] | undefined
+}
 
 /** A bottle as a mix takes from it. */
 export function bottleAsPaint({ name, share = 1, dropsPerMl }: Bottle): Paint {
@@ -46,7 +59,10 @@ export function stepCard(
   const row = actRow(step.do, step.family)
   const work = workOf(step, null)
   const advice =
-    work.family && row.kind === 'film' ? adviceFor(step, work.family, work.tool, celsius) : null
+    work.family && row.kind === 'film'
+      ? (paint?.recipe && thinnedAs(paint.recipe)) ||
+        adviceFor(step, work.family, work.tool, celsius)
+      : null
   const thinning = advice?.share ?? null
   const table = work.family ? THINNING[work.family] : null
   return {
@@ -60,6 +76,12 @@ export function stepCard(
     mix: thinning ? mixOf(step, part, coatsLeft, thinning, work.tool, paint) : null,
     pressure: SPRAY.includes(work.tool) && row.kind === 'film' ? pressure(step) : null,
   }
+}
+
+/** A kept mix is thinned as it was mixed. */
+function thinnedAs(recipe: readonly Ingredient[]): Pick<ThinningAdvice, 'share' | 'because'> {
+  const thinner = 1 - mix({ ingredients: recipe, volumeMl: 1 }).paintShare
+  return { share: [thinner, thinner], because: [] }
 }
 
 /** How far to thin: as the step says, else by the guide at this warmth. */
@@ -100,7 +122,7 @@ function mixOf(
     return step.do === 'clear' && coat === 'wet' ? 'clear-wet' : coat
   })
   const share = Math.round(((thinning[0] + thinning[1]) / 2) * 100) / 100
-  const ingredients = [
+  const ingredients = paint?.recipe ?? [
     {
       name: paint?.name ?? 'paint',
       parts: 1 - share,

@@ -1,9 +1,9 @@
 import type { Bottle, Build, Part, Project } from '../model/project'
 import { type ActStep, isAct } from '../model/sequence'
 import { latestClimate } from './climateSeries'
-import { bottlesFor } from './paintFor'
+import { bottlesFor, mixOfStep, paintFor } from './paintFor'
 import type { PartPlan } from './partPlan'
-import { bottleAsPaint, stepCard } from './stepCard'
+import { stepCard } from './stepCard'
 
 /** One use of a bottle by a step on a part: how much it takes of it, ml, and when, epoch milliseconds. */
 export type Use = {
@@ -26,12 +26,25 @@ export function usesOf(project: Project, plans: readonly PartPlan[]): Use[] {
       if (planned.status === 'done' || planned.status === 'skipped') return []
       const step = build.steps.find((one) => one.id === planned.step)
       if (!step || !isAct(step)) return []
-      const bottle = bottlesFor(project, step)[0]
-      if (!bottle) return []
+      const bottles = bottlesOf(project, step)
+      if (bottles.every((one) => one === null)) return []
       const left = Math.max(1, planned.coats - planned.coatsDone)
-      const card = stepCard(step, part, left, bottleAsPaint(bottle), celsius)
-      const ml = card.mix?.ingredients[0]?.ml ?? 0
-      return [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
+      const card = stepCard(step, part, left, paintFor(project, step), celsius)
+      return bottles.flatMap((bottle, i): Use[] => {
+        const ml = card.mix?.ingredients[i]?.ml ?? 0
+        return bottle
+          ? [{ build, part, step: step as Use['step'], bottle, ml, from: planned.from }]
+          : []
+      })
     })
   })
+}
+
+/** The bottles behind the ingredients of a step's mix, in their order: of a kept mix all of them, else the paint's. */
+function bottlesOf(project: Project, step: ActStep): (Bottle | null)[] {
+  const kept = mixOfStep(project, step)
+  if (!kept) return [bottlesFor(project, step)[0] ?? null]
+  return kept.ingredients.map(
+    ({ bottle }) => project.shelf?.find((one) => one.id === bottle) ?? null,
+  )
 }

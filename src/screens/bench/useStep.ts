@@ -1,15 +1,9 @@
 import { useMemo } from 'react'
-import type { Part, Project } from '@/core/model/project'
-import { type ActStep, isAct } from '@/core/model/sequence'
-import { bottleAsPaint, bottlesFor, latestClimate, type Paint, stepCard } from '@/core/plan'
+import type { Part } from '@/core/model/project'
+import { isAct } from '@/core/model/sequence'
+import { latestClimate, paintFor, stepCard } from '@/core/plan'
 import { useBench } from '../shell/BenchContext'
 import type { NamedItem } from '../shell/useBenchQueue'
-
-/** The bottle a step would be painted from; null when none suits. */
-export function paintFor(project: Project, step: ActStep): Paint | null {
-  const bottle = bottlesFor(project, step)[0]
-  return bottle ? bottleAsPaint(bottle) : null
-}
 
 /** The step and the card of a place in the queue; null when it is gone. */
 export function useStep(item: NamedItem) {

@@ -250,6 +250,7 @@ function Beside({
   edits: ReturnType<typeof useBuildEdits>
   onClose: () => void
 }) {
+  const { project } = useBench()
   const step = build.steps.find((one) => one.id === selected)
   if (!step) return <PartFacts build={build} part={part} judged={judged} write={edits.write} />
   const status = judged.plan.steps.find((one) => one.step === step.id)?.status
@@ -262,6 +263,8 @@ function Beside({
         key={`${step.id} ${JSON.stringify(step)}`}
         build={build}
         step={step}
+        shelf={project.shelf ?? []}
+        mixes={project.mixes ?? []}
         done={status === 'done' || status === 'skipped'}
         onSave={(next) => void edits.saveStep(next, `Changed: ${nameOf(build, next.id)}`)}
         onRemove={() => {

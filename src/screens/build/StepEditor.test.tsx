@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
-import type { Build, BuildStep } from '@/core/model/project'
+import type { Bottle, Build, BuildStep, StoredMix } from '@/core/model/project'
 import { ACTS } from '@/core/model/vocabulary'
 import { ACT_GROUPS, newStep } from './acts'
 import { StepEditor } from './StepEditor'
@@ -28,6 +28,36 @@ const BUILD: Build = {
   steps: [CLEAR],
 }
 
+const SHELF: Bottle[] = [
+  {
+    id: 'satin',
+    name: 'Satin',
+    family: 'acrylic-pu',
+    role: 'clear',
+    sheen: 'satin',
+    sizeMl: 60,
+    leftMl: 9,
+  },
+  {
+    id: 'moss',
+    name: 'Moss',
+    family: 'lacquer',
+    role: 'colour',
+    colour: '#5B6B3A',
+    sizeMl: 17,
+    leftMl: 9,
+  },
+]
+const MIX: StoredMix = {
+  id: 'bone',
+  name: 'Bone',
+  at: '2026-03-14T12:00:00Z',
+  family: 'alcohol-acrylic',
+  colour: '#CFC4A6',
+  ingredients: [{ name: 'bone', parts: 1 }],
+  volumeMl: 5,
+}
+
 function editor(step: BuildStep, done = false) {
   const onSave = jest.fn()
   const onRemove = jest.fn()
@@ -35,6 +65,8 @@ function editor(step: BuildStep, done = false) {
     <StepEditor
       build={BUILD}
       step={step}
+      shelf={SHELF}
+      mixes={[MIX]}
       done={done}
       onSave={onSave}
       onRemove={onRemove}
@@ -52,6 +84,30 @@ describe('the editor of a step', () => {
     const { onSave, apply } = editor(CLEAR)
     apply()
     expect(onSave).toHaveBeenCalledWith(CLEAR)
+  })
+
+  it.each([
+    ['bottle moss', { family: 'lacquer', colour: '#5B6B3A' }],
+    ['mix bone', { family: 'alcohol-acrylic', colour: '#CFC4A6', mix: 'bone' }],
+  ])('painted from %s it takes what that is', (value, fields) => {
+    const base: BuildStep = { id: 'b', parts: ['hull'], do: 'base', family: 'enamel' }
+    const { onSave, apply, type } = editor(base)
+    type('Painted from', value)
+    apply()
+    expect(onSave).toHaveBeenCalledWith({ ...base, ...fields })
+  })
+
+  it('a colour that is typed is no kept mix any more; a clear is chosen by its sheen', () => {
+    const mixed = { ...CLEAR, do: 'base', sheen: undefined, mix: 'bone' } as BuildStep
+    const { onSave, apply, type } = editor(mixed)
+    type('Colour', '#112233')
+    apply()
+    expect(onSave.mock.lastCall?.[0]).not.toHaveProperty('mix')
+    cleanup()
+    const clear = editor(CLEAR)
+    clear.type('Painted from', 'bottle satin')
+    clear.apply()
+    expect(clear.onSave).toHaveBeenCalledWith({ ...CLEAR, family: 'acrylic-pu', sheen: 'satin' })
   })
 
   it('reads what is typed', () => {

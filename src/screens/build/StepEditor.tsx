@@ -3,7 +3,14 @@
 import { useRef, useState } from 'react'
 import { missingFields } from '@/core/formats/sequenceFile'
 import { actRow } from '@/core/materials'
-import { type Build, type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/project'
+import {
+  type Bottle,
+  type Build,
+  type BuildAct,
+  type BuildStep,
+  buildStepSchema,
+  type StoredMix,
+} from '@/core/model/project'
 import { isAct } from '@/core/model/sequence'
 import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
@@ -12,6 +19,7 @@ import { Swatch } from '@/ui/Swatch'
 import { errorsByField, focusFirstError, numberOf, readForm } from '../forms'
 import { PartChecks } from '../PartChecks'
 import { familyName, plain, stepName } from '../words'
+import { PaintChoice } from './PaintChoice'
 
 type Draft = Record<
   | 'wait'
@@ -24,7 +32,8 @@ type Draft = Record<
   | 'gap'
   | 'minutes'
   | 'thinning'
-  | 'grit',
+  | 'grit'
+  | 'mix',
   string
 >
 
@@ -43,6 +52,7 @@ function draftOf(step: BuildStep): Draft {
     minutes: text(act.minutes),
     thinning: act.thinning === undefined ? '' : String(Math.round(act.thinning * 1000) / 10),
     grit: text(act.grit),
+    mix: text(act.mix),
   }
 }
 
@@ -66,6 +76,7 @@ function stepOf(step: BuildStep, draft: Draft, parts: string[]): unknown {
     minutes: numberOf(draft.minutes),
     thinning: typeof thinning === 'number' ? thinning / 100 : thinning,
     grit: numberOf(draft.grit),
+    mix: orNothing(draft.mix),
   }
   return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined))
 }
@@ -74,6 +85,8 @@ function stepOf(step: BuildStep, draft: Draft, parts: string[]): unknown {
 export function StepEditor({
   build,
   step,
+  shelf = [],
+  mixes = [],
   done,
   onSave,
   onRemove,
@@ -81,6 +94,9 @@ export function StepEditor({
 }: {
   build: Build
   step: BuildStep
+  /** What it may be painted from. */
+  shelf?: readonly Bottle[]
+  mixes?: readonly StoredMix[]
   /** What is done is shown, not changed. */
   done: boolean
   onSave: (step: BuildStep) => void
@@ -92,7 +108,12 @@ export function StepEditor({
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const set = (field: keyof Draft) => (event: { target: { value: string } }) =>
-    setDraft({ ...draft, [field]: event.target.value })
+    setDraft({
+      ...draft,
+      // Another family or colour is another paint than the kept mix.
+      ...(field === 'family' || field === 'colour' ? { mix: '' } : {}),
+      [field]: event.target.value,
+    })
   const field = (name: keyof Draft) => ({
     value: draft[name],
     onChange: set(name),
@@ -133,6 +154,16 @@ export function StepEditor({
       </div>
       {done && <p className="text-soft">This is done: it stays as it was logged.</p>}
       {!isAct(step) && <TextField label="Wait" {...field('wait')} hint="15 min, 24 h, 3 d" />}
+      {film && isAct(step) && (
+        <PaintChoice
+          step={step}
+          draft={draft}
+          shelf={shelf}
+          mixes={mixes}
+          disabled={done}
+          onChoose={(chosen) => setDraft({ ...draft, ...chosen })}
+        />
+      )}
       {row?.family && (
         <SelectField
           label="Family"

@@ -1,0 +1,80 @@
+import { actRow } from '@/core/materials'
+import type { Bottle, StoredMix } from '@/core/model/project'
+import type { ActStep } from '@/core/model/sequence'
+import { SelectField } from '@/ui/Field'
+import { familyName } from '../words'
+
+/** What a step gets from a bottle or from a kept mix. */
+export type Chosen = { family: string; colour: string; sheen: string; mix: string }
+
+/** What a step is painted from: a bottle of the shelf or a kept mix; it brings its family and its colour along. */
+export function PaintChoice({
+  step,
+  draft,
+  shelf,
+  mixes,
+  disabled,
+  onChoose,
+}: {
+  step: ActStep
+  draft: Chosen
+  shelf: readonly Bottle[]
+  mixes: readonly StoredMix[]
+  disabled: boolean
+  onChoose: (chosen: Chosen) => void
+}) {
+  const role = actRow(step.do, step.family).role
+  const clear = step.do === 'clear'
+  const bottles = shelf.filter((one) =>
+    clear ? one.role === 'clear' && one.sheen : one.colour && fits(one, role),
+  )
+  const kept = clear ? [] : mixes.filter((one) => one.colour && one.family)
+  if (bottles.length + kept.length === 0) return null
+  const choose = (value: string) => {
+    const mix = kept.find((one) => `mix ${one.id}` === value)
+    const bottle = bottles.find((one) => `bottle ${one.id}` === value)
+    if (mix) onChoose({ ...draft, family: mix.family ?? '', colour: mix.colour ?? '', mix: mix.id })
+    else if (bottle)
+      onChoose({
+        family: bottle.family,
+        colour: bottle.colour ?? draft.colour,
+        sheen: bottle.sheen ?? (clear ? draft.sheen : ''),
+        mix: '',
+      })
+  }
+  const current = bottles.find(
+    (one) =>
+      one.family === draft.family &&
+      (clear
+        ? one.sheen === draft.sheen
+        : one.colour?.toLowerCase() === draft.colour.toLowerCase()),
+  )
+  return (
+    <SelectField
+      label="Painted from"
+      disabled={disabled}
+      value={chosenOf(kept, draft, current)}
+      onChange={(event) => choose(event.target.value)}
+      choices={[
+        { value: '', say: 'Whatever suits' },
+        ...kept.map((one) => ({ value: `mix ${one.id}`, say: `${one.name}, kept mix` })),
+        ...bottles.map((one) => ({
+          value: `bottle ${one.id}`,
+          say: `${one.name}, ${familyName(one.family)}`,
+        })),
+      ]}
+    />
+  )
+}
+
+function chosenOf(kept: readonly StoredMix[], draft: Chosen, bottle: Bottle | undefined): string {
+  if (kept.some((one) => one.id === draft.mix)) return `mix ${draft.mix}`
+  return bottle ? `bottle ${bottle.id}` : ''
+}
+
+/** Any colour may be laid as a colour; washes, metals and the like are laid from their own. */
+function fits({ role }: Bottle, wanted: Bottle['role'] | null): boolean {
+  if (wanted === 'colour' || wanted === 'clear-colour')
+    return role === 'colour' || role === 'clear-colour'
+  return role === wanted
+}
