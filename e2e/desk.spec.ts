@@ -279,6 +279,14 @@ test('two-part paint is reckoned by its sheet, and a wrong pour is told', async 
   await goTo(page, 'Mix')
   const two = page.getByRole('region', { name: 'Two-part paint' })
   await expect(two.getByText('Paint 8.00 ml (8.00 g), hardener 2.00 ml (2.00 g).')).toBeVisible()
+  await two.getByLabel('The coats take').fill('7.5')
+  await expect(two.getByText('2.50 ml of it are waste, 25 %')).toBeVisible()
+  await two.getByRole('button', { name: 'Mixed now: start its pot life, 3 h' }).click()
+  await expect(
+    page
+      .getByRole('region', { name: 'Drying line' })
+      .getByRole('button', { name: /Two-part paint/ }),
+  ).toBeVisible()
   await two.getByLabel('Paint that was poured').fill('8')
   await two.getByLabel('Hardener that was poured').fill('2.2')
   await expect(

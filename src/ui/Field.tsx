@@ -33,7 +33,7 @@ function Frame({
         {unit && <span className="font-normal"> ({unit})</span>}
       </label>
       {children}
-      {hint && <p className="mt-1 text-sm text-soft">{hint}</p>}
+      {hint && <div className="mt-1 text-sm text-soft">{hint}</div>}
       {error && (
         <p id={`${id}-error`} className="mt-1 text-sm font-semibold text-stop">
           {error}

@@ -27,6 +27,7 @@ export {
   coatVolume,
   isBrush,
   LANDS,
+  LOSS_PER_FILL,
   lineVolume,
   MARGIN,
   MIX_COATS,

@@ -1,5 +1,5 @@
 import { standingActs } from '../journal'
-import { GASSES_OFF } from '../materials'
+import { GASSES_OFF, POT_LIFE } from '../materials'
 import type { Project, Timer } from '../model/project'
 
 const MINUTE = 60_000
@@ -16,14 +16,12 @@ export type RunningTimer = {
   own: boolean
 }
 
-/** Pot life of two-part paint unless its product says otherwise, hours. Source: handbook 3.1. */
-const POT_LIFE = 3
 /** A timer that ended stays on the bench for so long. */
 const STAYS = 12 * HOUR
 
 /** Usual lengths, minutes. Source: handbook 3.4, 3.1, 3.2. */
 export const TIMER_MINUTES: Record<Timer['kind'], number> = {
-  'pot-life': POT_LIFE * 60,
+  'pot-life': POT_LIFE,
   'gassing-off': GASSES_OFF.to,
   decal: 3,
   release: 20,
@@ -66,7 +64,7 @@ function potLives(project: Project): RunningTimer[] {
     const mix = act.kind === 'mixed' ? project.mixes?.find((one) => one.id === act.mix) : undefined
     if (mix?.family !== 'urethane-2k') return []
     const from = Date.parse(act.at)
-    const to = from + POT_LIFE * HOUR
+    const to = from + POT_LIFE * MINUTE
     return [{ id: `pot.${act.id}`, kind: 'pot-life', name: mix.name, from, to, own: false }]
   })
 }

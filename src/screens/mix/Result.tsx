@@ -54,6 +54,11 @@ export function Result({
       <p className="mt-4 text-soft">
         Whole drops are {mixed.errorPercent.toFixed(1)} % off the ratio.
       </p>
+      {emptied(mixed, lines, shelf).map((words) => (
+        <p key={words} className="mt-2 border-l-4 border-risk pl-3">
+          {words}
+        </p>
+      ))}
       {mixed.warnings.map((warning) => (
         <p key={warning} className="mt-2 border-l-4 border-risk pl-3">
           {warning}
@@ -61,4 +66,17 @@ export function Result({
       ))}
     </>
   )
+}
+
+/** Bottles that hold less than the mix takes of them. */
+function emptied(mixed: Mix, lines: readonly Line[], shelf: readonly Bottle[]): string[] {
+  return lines.flatMap((line, i) => {
+    const bottle = shelf.find((one) => one.id === line.bottle)
+    const short = (mixed.ingredients[i]?.ml ?? 0) - (bottle?.leftMl ?? 0)
+    return bottle && short > 0.005
+      ? [
+          `${bottle.name} has ${bottle.leftMl.toFixed(2)} ml left, ${short.toFixed(2)} ml too little.`,
+        ]
+      : []
+  })
 }

@@ -3,23 +3,39 @@
 import { useState } from 'react'
 import {
   DENSITY,
+  LOSS_PER_FILL,
   pouredTwoPart,
   TWO_PART_TOLERANCE,
   type TwoPart,
   twoPartAmounts,
 } from '@/core/mixing'
+import { sayDuration } from '@/core/model/duration'
+import type { Timer } from '@/core/model/project'
+import { TIMER_MINUTES } from '@/core/plan'
+import { newId } from '@/store/ids'
+import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { numberOf } from '../forms'
+import { useBench } from '../shell/BenchContext'
 
-type Typed = { paint: string; hardener: string; total: string; paintMl: string; hardenerMl: string }
+type Typed = {
+  paint: string
+  hardener: string
+  total: string
+  needed: string
+  paintMl: string
+  hardenerMl: string
+}
 
 /** Two-part paint: how much of each by its sheet, and what was poured against that. */
 export function TwoParts() {
+  const { change } = useBench()
   const [by, setBy] = useState<TwoPart['by']>('volume')
   const [typed, setTyped] = useState<Typed>({
     paint: '4',
     hardener: '1',
     total: '10',
+    needed: '',
     paintMl: '',
     hardenerMl: '',
   })
@@ -48,6 +64,16 @@ export function TwoParts() {
   const amounts = ratio && total ? twoPartAmounts(ratio, total) : null
   const [paintMl, hardenerMl] = [read('paintMl'), read('hardenerMl')]
   const poured = ratio && paintMl && hardenerMl ? pouredTwoPart(ratio, paintMl, hardenerMl) : null
+  const startPotLife = () => {
+    const timer: Timer = {
+      id: newId(),
+      kind: 'pot-life',
+      name: `Two-part paint, ${total} ml`,
+      startedAt: new Date().toISOString(),
+      minutes: TIMER_MINUTES['pot-life'],
+    }
+    void change('Started the pot life', [{ table: 'timers', id: timer.id, row: timer }])
+  }
   return (
     <section aria-labelledby="two-parts" className="mt-10 border-t-2 border-strong pt-3">
       <h2 id="two-parts" className="font-display text-xl font-semibold">
@@ -70,12 +96,19 @@ export function TwoParts() {
           ]}
         />
         <TextField label="Both together" unit="ml" {...field('total')} />
+        <TextField label="The coats take" unit="ml" {...field('needed', false)} />
       </div>
-      {amounts && (
-        <p className="mt-2 text-lg">
-          Paint {amounts.paintMl.toFixed(2)} ml ({amounts.paintGrams.toFixed(2)} g), hardener{' '}
-          {amounts.hardenerMl.toFixed(2)} ml ({amounts.hardenerGrams.toFixed(2)} g).
-        </p>
+      {amounts && total && (
+        <>
+          <p className="mt-2 text-lg">
+            Paint {amounts.paintMl.toFixed(2)} ml ({amounts.paintGrams.toFixed(2)} g), hardener{' '}
+            {amounts.hardenerMl.toFixed(2)} ml ({amounts.hardenerGrams.toFixed(2)} g).
+          </p>
+          <p className="mt-1">{wasteWords(total, read('needed'))}</p>
+          <Button className="mt-2" onClick={startPotLife}>
+            Mixed now: start its pot life, {sayDuration(TIMER_MINUTES['pot-life'])}
+          </Button>
+        </>
       )}
       <div className="mt-3 grid max-w-xl grid-cols-2 gap-3">
         <TextField label="Paint that was poured" unit="ml" {...field('paintMl', false)} />
@@ -91,6 +124,15 @@ export function TwoParts() {
       )}
     </section>
   )
+}
+
+/** What of a two-part mix is thrown away: it doesn't keep. */
+function wasteWords(total: number, needed: number | null): string {
+  const lost = `${LOSS_PER_FILL.toFixed(1)} ml stay in cup and needle at every fill`
+  if (needed === null) return `It doesn’t keep: what the coats leave is waste; ${lost}.`
+  const waste = total - needed
+  if (waste < 0) return `That is ${(-waste).toFixed(2)} ml too little for the coats; ${lost}.`
+  return `${waste.toFixed(2)} ml of it are waste, ${Math.round((waste / total) * 100)} %; ${lost}.`
 }
 
 function pouredWords(poured: ReturnType<typeof pouredTwoPart>): string {

@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { focusFirstError, numberOf, readForm, sayProblem } from '../forms'
 import { familyName, plain } from '../words'
+import { DropCounter } from './DropCounter'
 import { PourIn } from './PourIn'
 import { SHEET_POINTS, SheetFields, type SheetPoint } from './SheetFields'
 
@@ -143,7 +144,11 @@ export function BottleForm({
             label="Drops to the ml"
             inputMode="decimal"
             placeholder="usual"
-            hint="Count them until 1 ml is full"
+            hint={
+              <DropCounter
+                onCounted={(drops) => setDraft({ ...draft, dropsPerMl: String(drops) })}
+              />
+            }
             {...field('dropsPerMl')}
           />
           <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
