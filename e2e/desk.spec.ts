@@ -165,7 +165,7 @@ test('a patch of a picture is matched by the shelf, and the touch-up mix is kept
   await expect(page.getByText('Hull patch', { exact: true })).toBeVisible()
 })
 
-test('coats to cover and lines for a face are shown; the keyboard reaches all three', async ({
+test('coats to cover and lines for a face are shown; the keyboard reaches every view', async ({
   page,
 }) => {
   await openDemo(page)
@@ -176,8 +176,10 @@ test('coats to cover and lines for a face are shown; the keyboard reaches all th
   const surfaces = page.getByRole('list', { name: 'Surfaces' })
   await expect(surfaces.getByText(/^Covers in \d+ coats\./).first()).toBeVisible()
   await page.getByRole('tab', { name: 'Coats to cover' }).focus()
-  await page.keyboard.press('ArrowRight')
-  await expect(page).toHaveURL(/do=line/)
+  for (const view of ['layers', 'tones', 'line']) {
+    await page.keyboard.press('ArrowRight')
+    await expect(page).toHaveURL(new RegExp(`do=${view}`))
+  }
   const washes = page.getByRole('region', { name: 'Washes' })
   const ranked = washes.getByRole('list', { name: 'Washes, the best first' })
   await expect(ranked.getByRole('listitem').first()).toContainText('Deep Brown Wash')
@@ -279,7 +281,7 @@ test('two-part paint is reckoned by its sheet, and a wrong pour is told', async 
   await goTo(page, 'Mix')
   const two = page.getByRole('region', { name: 'Two-part paint' })
   await expect(two.getByText('Paint 8.00 ml (8.00 g), hardener 2.00 ml (2.00 g).')).toBeVisible()
-  await two.getByLabel('The coats take').fill('7.5')
+  await two.getByLabel('Needed of it').fill('7.5')
   await expect(two.getByText('2.50 ml of it are waste, 25 %')).toBeVisible()
   await two.getByRole('button', { name: 'Mixed now: start its pot life, 3 h' }).click()
   await expect(
@@ -380,7 +382,9 @@ test('a cup and a needle of one’s own are offered at the mixing desk', async (
   await expect(tool.getByText(/Found "thin", expected a number/)).toBeVisible()
   await tool.getByLabel('Size').fill('0.15')
   await tool.getByRole('button', { name: 'Add the tool' }).click()
-  await expect(page.getByText('needle, 0.15 mm')).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Finest needle' })).toContainText(
+    '0.15 mm',
+  )
   await tool.getByLabel('Kind').selectOption('Cup')
   await tool.getByLabel('Called').fill('Thimble')
   await tool.getByLabel('Holds').fill('3')

@@ -175,6 +175,8 @@ const SCREENS = [
   '/mix?label=bone-spray',
   '/colour',
   '/colour?do=cover',
+  '/colour?do=layers',
+  '/colour?do=tones',
   '/colour?do=line',
   '/shelf',
   '/log',

@@ -53,7 +53,7 @@ export function Cover() {
       </p>
     )
   return (
-    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
         <SelectField
           label="Paint"

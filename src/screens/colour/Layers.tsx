@@ -59,7 +59,7 @@ export function Layers() {
     )
   const read = veils.map((one) => readVeil(one, paints))
   return (
-    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
         <ColourField label="Face" value={face} onChange={(next) => set({ face: next })} />
         <FaceOfBuild onFace={(next) => set({ face: next })} />

@@ -46,7 +46,7 @@ export function Lines() {
   const graded = useMemo(() => gradedWashes(answer), [answer])
   const faces = (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour)
   return (
-    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
         <ColourField label="Face" value={face} onChange={(next) => set({ face: next })} />
         {faces.length > 0 && (

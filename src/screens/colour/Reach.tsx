@@ -46,7 +46,7 @@ export function Reach() {
       </p>
     )
   return (
-    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
         <ColourField label="Target" value={target} onChange={(target) => set({ target })} />
         <StoredTargets onChoose={(target) => set({ target })} />

@@ -69,7 +69,7 @@ export function Tones() {
   const good = read.filter((one) => one !== null)
   const variety = good.length > 1 ? varietyOf(good) : null
   return (
-    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
         <ColourField label="Face" value={face} onChange={(next) => set({ face: next })} />
         <FaceOfBuild onFace={(next) => set({ face: next })} />

@@ -73,7 +73,7 @@ export function Variants() {
   )
   const [from, to] = CHIP_DEEP_SHARE.map((share) => Math.round(share * 100))
   return (
-    <div className="grid gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
         <ColourField label="Colour" value={colour} onChange={(of) => set({ of })} />
         {paints.length > 0 && (

@@ -17,14 +17,14 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
         Poured wrongly
       </h2>
       <p className="mt-1 text-soft">
-        What is in the cup of each; the rest that makes it {mixed.ratio} again is reckoned.
+        What is in the cup of each; the rest that makes it the mix above again is reckoned.
       </p>
       <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
         {mixed.ingredients.map(({ name }, i) => (
           <TextField
             // biome-ignore lint/suspicious/noArrayIndexKey: an ingredient is its place in the mix
             key={i}
-            label={`In the cup: ${name}`}
+            label={`Poured of ${name}`}
             unit="ml"
             inputMode="decimal"
             placeholder="0"

@@ -96,7 +96,7 @@ export function TwoParts() {
           ]}
         />
         <TextField label="Both together" unit="ml" {...field('total')} />
-        <TextField label="The coats take" unit="ml" {...field('needed', false)} />
+        <TextField label="Needed of it" unit="ml" {...field('needed', false)} />
       </div>
       {amounts && total && (
         <>

@@ -1,10 +1,12 @@
 import type { Curve } from '../spectrum'
 import { type Best, keepBest } from './best'
-import { type Bounds, boundsOf, isOutside, isPairOutside } from './bounds'
-import { mixRatio, type Pigment } from './palette'
+import { boundsOf, isPairOutside } from './bounds'
+import { exchanged, extended } from './climb'
+import type { Pigment } from './palette'
 import { reducedRatios } from './ratios'
 import type { Sight } from './sight'
 import { dot, nearestOnLine, triangleDistance, type Vec } from './triangle'
+import { tryAll, type Work } from './work'
 
 export type SearchOptions = {
   /** 1 to 4. */
@@ -18,21 +20,6 @@ export type SearchOptions = {
 
 /** Up to so many bottles every triple is tried with every ratio. Source: handbook 5.4. */
 const EXHAUSTIVE = 24
-
-/** What a search works with; `scratch` holds the K/S of the mix just looked at. */
-type Work = {
-  pigments: readonly Pigment[]
-  sight: Sight
-  best: Best
-  maxDrops: number
-  /** Every ratio of three bottles. */
-  threes: readonly (readonly number[])[]
-  scratch: Curve
-  /** Where each bottle lies when the colour is straightened round about the target. */
-  points: readonly Vec[]
-  /** Between what the colours of mixes surely lie; null where a bottle scatters by wavelength. */
-  bounds: Bounds | null
-}
 
 /**
  * The best drops of every set of bottles that may count, by size. Exact for one and two bottles, and for three of up to 24
@@ -68,33 +55,6 @@ export function search(
   if (maxBottles >= 4 && maxDrops >= 4) extended(work, 3)
   tell(1)
   return work.best
-}
-
-/** ΔE00 of some drops; Infinity as soon as it is surely over a limit. */
-function differenceOf(
-  { sight, pigments, scratch }: Work,
-  set: readonly number[],
-  drops: readonly number[],
-  limit: number,
-): number {
-  return sight.difference(mixRatio(pigments, set, drops, scratch), limit)
-}
-
-/** Tries ratios of one set and offers the best. */
-function tryAll(work: Work, set: number[], ratios: readonly (readonly number[])[]): void {
-  const { best, bounds, sight } = work
-  let limit = best.limit(set.length)
-  let ranges = sight.ranges(limit)
-  let drops: readonly number[] | null = null
-  for (const ratio of ratios) {
-    if (bounds && isOutside(bounds, set, ratio, ranges)) continue
-    const difference = differenceOf(work, set, ratio, limit)
-    if (difference >= limit) continue
-    limit = difference
-    ranges = sight.ranges(limit)
-    drops = ratio
-  }
-  if (drops) best.offer({ set, drops: [...drops], difference: limit })
 }
 
 /** Every pair; those first that straightened mixes say come nearest, so that the others are soon seen to be too far away. */
@@ -211,80 +171,4 @@ function pointsOf(sight: Sight, around: Curve, pigments: readonly Pigment[]): Ve
     }
     return point
   })
-}
-
-/** So many of the best sets of a size are tried with one bottle more, or with another one. */
-const TRIED = 48
-
-/** The best sets of a size, each with every bottle that isn't in it. */
-function extended(work: Work, size: number, tried = new Set<string>()): void {
-  for (const { set, drops } of work.best.of(size).slice(0, TRIED))
-    for (let other = 0; other < work.pigments.length; other++)
-      climbOnce(work, tried, [...set, other], [...drops, 1])
-}
-
-/** The best threes, each with one bottle exchanged for every other, as long as better ones are found. */
-function exchanged(work: Work, tried: Set<string>): void {
-  for (let round = 0; round < ROUNDS; round++) {
-    const before = tried.size
-    for (const { set, drops } of work.best.of(3).slice(0, TRIED))
-      for (let at = 0; at < set.length; at++)
-        for (let other = 0; other < work.pigments.length; other++)
-          climbOnce(work, tried, set.with(at, other), drops)
-    if (tried.size === before) return
-  }
-}
-
-/** A climb may end so far above the best drops of its set, ΔE00. */
-const SLACK = 0.3
-
-/** So often are bottles exchanged at the most. */
-const ROUNDS = 4
-
-/** Climbs in a set of bottles from some drops, unless that was done or a bottle is twice in it. */
-function climbOnce(
-  work: Work,
-  tried: Set<string>,
-  bottles: readonly number[],
-  drops: readonly number[],
-): void {
-  const order = bottles.map((_, i) => i).sort((i, j) => at(bottles, i) - at(bottles, j))
-  const set = order.map((i) => at(bottles, i))
-  const key = set.join()
-  if (tried.has(key) || set.some((one, i) => one === set[i + 1])) return
-  tried.add(key)
-  climb(
-    work,
-    set,
-    order.map((i) => at(drops, i)),
-  )
-}
-
-function at(list: readonly number[], i: number): number {
-  return list[i] as number
-}
-
-/** From some drops on, a drop more or fewer of each bottle as long as that comes nearer. */
-function climb(work: Work, set: number[], begin: number[]): void {
-  const total = (drops: readonly number[]) => drops.reduce((sum, one) => sum + one, 0)
-  let drops = begin
-  while (total(drops) > work.maxDrops)
-    drops = drops.map((n) => (n === Math.max(...drops) ? n - 1 : n))
-  let difference = differenceOf(work, set, drops, Number.POSITIVE_INFINITY)
-  for (let better = true; better; ) {
-    better = false
-    for (let i = 0; i < set.length; i++)
-      for (const change of [1, -1]) {
-        const next = drops.map((n, j) => (j === i ? n + change : n))
-        if ((next[i] as number) < 1 || total(next) > work.maxDrops) continue
-        const nearer = differenceOf(work, set, next, difference)
-        if (nearer >= difference) continue
-        drops = next
-        difference = nearer
-        better = true
-      }
-  }
-  const limit = work.best.limit(set.length)
-  if (set.length === 3 && difference < limit + SLACK) tryAll(work, set, work.threes)
-  else if (difference < limit) work.best.offer({ set, drops, difference })
 }
