@@ -17,7 +17,7 @@ export function VeilStrip({
   nearest: number | null
 }) {
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <div className="min-w-[34rem]">
         <Surround>
           <div className="flex h-20" aria-hidden="true">

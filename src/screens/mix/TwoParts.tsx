@@ -83,7 +83,7 @@ export function TwoParts() {
         By its sheet, never by eye: more than {TWO_PART_TOLERANCE} % off, and it stays soft or turns
         brittle.
       </p>
-      <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
+      <div className="mt-2 grid max-w-4xl grid-cols-2 gap-3 md:grid-cols-5">
         <TextField label="Parts of paint" {...field('paint')} />
         <TextField label="Parts of hardener" {...field('hardener')} />
         <SelectField
