@@ -34,6 +34,10 @@ test('a corrected code is found by the old one; a drying sheet is refused until 
   await openDemo(page)
   await goTo(page, 'Shelf')
   const open = page.getByRole('button', { name: /^Harbour Teal/ })
+  await page.getByRole('button', { name: /^Bone White/ }).click()
+  const uses = page.getByRole('region', { name: 'Planned with it' })
+  await expect(uses.getByText(/^Gannet’s Lament, Starboard hull: Base colour/)).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it' }).click()
   for (const code of ['HT-14', 'HT-41']) {
     await open.click()
     await page.getByLabel('Code', { exact: true }).fill(code)

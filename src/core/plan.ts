@@ -84,6 +84,7 @@ export type { PlannedTask } from './plan/tasks'
 export { type TechniqueNumbers, techniqueNumbers } from './plan/techniqueNumbers'
 export { type RunningTimer, runningTimers, TIMER_MINUTES } from './plan/timers'
 export type { UndoNow } from './plan/undoNow'
+export { type Use, usesOf } from './plan/uses'
 export { waitBetween } from './plan/waitBetween'
 export { outcomeOf, type PlanOutcome, supposed, type WhatIf } from './plan/whatIf'
 

@@ -9,8 +9,8 @@ import {
   shortages,
   substitutesFor,
   thinnerFor,
+  usesOf,
 } from '../plan'
-import { usesOf } from './uses'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const bottle = (more: Partial<Bottle> = {}): Bottle => ({

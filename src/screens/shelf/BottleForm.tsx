@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { focusFirstError, numberOf, readForm, sayProblem } from '../forms'
 import { familyName, plain } from '../words'
+import { BottleUses } from './BottleUses'
 import { DropCounter } from './DropCounter'
 import { PourIn } from './PourIn'
 import { SHEET_POINTS, SheetFields, type SheetPoint } from './SheetFields'
@@ -256,6 +257,7 @@ export function BottleForm({
           <Button onClick={onClose}>Leave it</Button>
         </div>
       </form>
+      {bottle.id !== '' && <BottleUses bottle={bottle} />}
       {bottle.id !== '' && bottle.leftMl > 0 && (
         <PourIn bottle={bottle} shelf={shelf} onPour={onPour} />
       )}

@@ -1,0 +1,46 @@
+'use client'
+
+import Link from 'next/link'
+import { useMemo } from 'react'
+import type { Bottle } from '@/core/model/project'
+import { usesOf } from '@/core/plan'
+import { useBench } from '../shell/BenchContext'
+import { stepName } from '../words'
+
+/** Where a bottle is planned: each step with how much of it that takes. */
+export function BottleUses({ bottle }: { bottle: Bottle }) {
+  const { project, parts } = useBench()
+  const uses = useMemo(
+    () => usesOf(project, parts).filter((one) => one.bottle.id === bottle.id),
+    [project, parts, bottle.id],
+  )
+  const total = uses.reduce((sum, one) => sum + one.ml, 0)
+  return (
+    <section aria-labelledby="uses" className="mt-5 border-t border-rule pt-4">
+      <h3 id="uses" className="font-display text-lg font-semibold">
+        Planned with it
+      </h3>
+      {uses.length === 0 ? (
+        <p className="text-soft">No step that is still to do.</p>
+      ) : (
+        <ul className="max-w-3xl">
+          {uses.map(({ build, part, step, ml }) => (
+            <li
+              key={`${build.id} ${part.id} ${step.id}`}
+              className="flex justify-between gap-4 border-b border-rule py-1"
+            >
+              <Link href={`/builds/${build.id}?part=${part.id}`} className="underline">
+                {build.name}, {part.name}: {stepName(step)}
+              </Link>
+              <span>{ml > 0 ? `${ml.toFixed(2)} ml` : 'no area said'}</span>
+            </li>
+          ))}
+          <li className="flex justify-between gap-4 py-1 font-semibold">
+            <span>In all, of {Number(bottle.leftMl.toFixed(2))} ml</span>
+            <span>{total.toFixed(2)} ml</span>
+          </li>
+        </ul>
+      )}
+    </section>
+  )
+}
