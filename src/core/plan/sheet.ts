@@ -1,5 +1,5 @@
 import type { Bottle, BuildStep, Project } from '../model/project'
-import { isAct, type Step } from '../model/sequence'
+import { type ActStep, isAct, type Step } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
 import { bare } from './bare'
 import { bottlesFor } from './paintFor'
@@ -19,8 +19,8 @@ function familiesWithSheets(shelf: readonly Bottle[]): ReadonlySet<Family> {
   return families
 }
 
-/** The step as it was last painted, so that the same step stays the same object. */
-const paintedOf = new WeakMap<BuildStep, { bottle: Bottle; step: Step }>()
+/** The step as it was last painted from a shelf, so that the same step stays the same object, and is looked for once. */
+const paintedOf = new WeakMap<BuildStep, { shelf: readonly Bottle[]; step: Step }>()
 
 const plainOf = new WeakMap<Step, Step>()
 
@@ -37,19 +37,28 @@ export function unpainted(step: Step): Step {
  */
 export function asPainted(project: Project, step: BuildStep): Step {
   const plain = bare(step)
+  const shelf = project.shelf ?? NONE
   if (!isAct(plain) || plain.product !== undefined || !plain.family) return plain
-  if (!familiesWithSheets(project.shelf ?? []).has(plain.family)) return plain
-  const bottle = bottlesFor(project, plain)[0]
-  if (!bottle || !hasSheet(bottle)) return plain
+  if (!familiesWithSheets(shelf).has(plain.family)) return plain
   const known = paintedOf.get(step)
-  if (known?.bottle === bottle) return known.step
-  const { product, reworkHours } = bottle
-  const painted: Step = {
-    ...plain,
+  if (known?.shelf === shelf) return known.step
+  const painted = withSheet(plain, bottlesFor(project, plain)[0])
+  // A shelf that changed elsewhere leaves the step the object it was.
+  const same = known && JSON.stringify(known.step) === JSON.stringify(painted)
+  const kept = same ? known.step : painted
+  paintedOf.set(step, { shelf, step: kept })
+  plainOf.set(kept, plain)
+  return kept
+}
+
+const NONE: readonly Bottle[] = []
+
+function withSheet(step: ActStep, bottle: Bottle | undefined): Step {
+  const { product, reworkHours } = bottle ?? {}
+  if (product === undefined && reworkHours === undefined) return step
+  return {
+    ...step,
     ...(product ? { product } : {}),
-    ...(reworkHours === undefined || plain.reworkHours !== undefined ? {} : { reworkHours }),
+    ...(reworkHours === undefined || step.reworkHours !== undefined ? {} : { reworkHours }),
   }
-  paintedOf.set(step, { bottle, step: painted })
-  plainOf.set(painted, plain)
-  return painted
 }
