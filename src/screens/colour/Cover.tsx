@@ -20,6 +20,7 @@ import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
 import { COATS_LAID, colouredPaints } from './coats'
+import { FaceOfBuild } from './FaceOfBuild'
 import { SwatchSeen } from './SwatchSeen'
 
 /** Coats that are shown. */
@@ -71,6 +72,7 @@ export function Cover() {
           choices={COATS_LAID}
         />
         <ColourField label="Goes on" value={own} onChange={(over) => set({ over })} />
+        <FaceOfBuild onFace={(over) => set({ over })} />
         <ColourField
           label="Shaded before with"
           value={shade}

@@ -9,6 +9,7 @@ import { useBench } from '../shell/BenchContext'
 import { capital } from '../words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
+import { FaceOfBuild } from './FaceOfBuild'
 import { Graded } from './Graded'
 import { Surround } from './Judged'
 import { WashVolume } from './WashVolume'
@@ -60,6 +61,7 @@ export function Lines() {
             ]}
           />
         )}
+        <FaceOfBuild onFace={(next) => set({ face: next })} />
         <div className="grid grid-cols-2 gap-3">
           <SelectField
             label="Look"

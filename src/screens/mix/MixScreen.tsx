@@ -221,7 +221,7 @@ function Desk() {
               bottle: shelf.some((bottle) => bottle.id === one.bottle) ? (one.bottle ?? '') : '',
               name: one.name,
               parts: String(one.parts),
-              share: one.share === undefined ? '' : String(Math.round(one.share * 100)),
+              share: one.share === undefined ? '' : String(Number((one.share * 100).toFixed(2))),
             })),
           )
         }

@@ -33,6 +33,11 @@ function useHits(): Hit[] {
       kind: 'bottle',
       href: `/shelf?find=${encodeURIComponent(bottle.name)}`,
     })),
+    ...(project.mixes ?? []).map((mix) => ({
+      say: mix.name,
+      kind: 'kept mix',
+      href: `/mix?label=${mix.id}`,
+    })),
   ]
 }
 
@@ -61,7 +66,7 @@ export function Finder({ open, onClose }: { open: boolean; onClose: () => void }
         >
           <Dialog.Title className="mb-2 font-semibold">Find anything</Dialog.Title>
           <input
-            aria-label="Name of a screen, build, part, technique or bottle"
+            aria-label="Name of a screen, build, part, technique, bottle or mix"
             value={text}
             onChange={(event) => {
               setText(event.target.value)
