@@ -1,18 +1,19 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { parse } from '@/core/model/input'
-import { type Bottle, bottleSchema } from '@/core/model/project'
-import type { Product } from '@/core/model/sequence'
+import type { Bottle } from '@/core/model/project'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { focusFirstError, numberOf, readForm, sayProblem } from '../forms'
+import { focusFirstError } from '../forms'
 import { familyName, plain } from '../words'
 import { BottleUses } from './BottleUses'
+import { type BottleDraft, draftOf, readBottle, SHEET_POINTS } from './bottleDraft'
 import { DropCounter } from './DropCounter'
+import { OriginFields } from './OriginFields'
 import { PourIn } from './PourIn'
-import { SHEET_POINTS, SheetFields, type SheetPoint } from './SheetFields'
+import { SheetFields } from './SheetFields'
+import { SwatchFields } from './SwatchFields'
 
 const STATES = ['sealed', 'open', 'decanted'] as const
 
@@ -33,78 +34,19 @@ export function BottleForm({
   onRemove: (() => void) | null
   onClose: () => void
 }) {
-  const [draft, setDraft] = useState({
-    name: bottle.name,
-    maker: bottle.maker ?? '',
-    family: bottle.family as string,
-    role: bottle.role as string,
-    sheen: bottle.sheen ?? '',
-    colour: bottle.colour ?? '',
-    sizeMl: String(bottle.sizeMl),
-    leftMl: String(bottle.leftMl),
-    share: bottle.share === undefined ? '' : String(Number((bottle.share * 100).toFixed(2))),
-    dropsPerMl: bottle.dropsPerMl === undefined ? '' : String(bottle.dropsPerMl),
-    state: (bottle.state ?? 'open') as string,
-    lid: (bottle.lid ?? 'resting') as string,
-    undertone: bottle.undertone ?? '',
-    undercoat: bottle.undercoat ?? '',
-    hiding: bottle.hiding === undefined ? '' : String(bottle.hiding),
-    strength: bottle.strength === undefined ? '' : String(bottle.strength),
-    density: bottle.density === undefined ? '' : String(bottle.density),
-    code: bottle.code ?? '',
-    boughtAt: bottle.boughtAt ?? '',
-    price: bottle.price === undefined ? '' : String(bottle.price),
-    openedOn: bottle.openedOn ?? '',
-    keepsMonths: bottle.keepsMonths === undefined ? '' : String(bottle.keepsMonths),
-    reworkHours: bottle.reworkHours === undefined ? '' : String(bottle.reworkHours),
-    ...sheetOf(bottle),
-  })
+  const [draft, setDraft] = useState(() => draftOf(bottle))
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
-  const field = (name: keyof typeof draft) => ({
+  const field = (name: keyof BottleDraft) => ({
     value: draft[name],
     error: errors[name],
     onChange: (event: { target: { value: string } }) =>
       setDraft({ ...draft, [name]: event.target.value }),
   })
   const save = () => {
-    const share = numberOf(draft.share)
-    const text = (value: string) => (value.trim() === '' ? undefined : value.trim())
-    const next = {
-      ...bottle,
-      id: bottle.id === '' ? 'new' : bottle.id,
-      name: draft.name,
-      maker: text(draft.maker),
-      family: draft.family,
-      role: draft.role,
-      sheen: text(draft.sheen),
-      colour: text(draft.colour),
-      sizeMl: numberOf(draft.sizeMl),
-      leftMl: numberOf(draft.leftMl),
-      share: typeof share === 'number' ? share / 100 : share,
-      dropsPerMl: numberOf(draft.dropsPerMl),
-      undertone: text(draft.undertone),
-      undercoat: text(draft.undercoat),
-      hiding: numberOf(draft.hiding),
-      strength: numberOf(draft.strength),
-      density: numberOf(draft.density),
-      code: text(draft.code),
-      earlierCodes: codesBefore(bottle, text(draft.code)),
-      boughtAt: text(draft.boughtAt),
-      price: numberOf(draft.price),
-      openedOn: text(draft.openedOn),
-      keepsMonths: numberOf(draft.keepsMonths),
-      reworkHours: numberOf(draft.reworkHours),
-      product: productOf(bottle, draft),
-      state: draft.state,
-      ...(draft.state === 'decanted' ? { lid: draft.lid } : {}),
-      ...(draft.state === 'decanted' && !bottle.decantedAt
-        ? { decantedAt: new Date().toISOString() }
-        : {}),
-    }
-    const read = readForm(bottleSchema, next)
-    setErrors(read.ok ? {} : sheetErrors(next, read.errors))
-    if (read.ok) onSave({ ...read.value, id: bottle.id })
+    const read = readBottle(bottle, draft, Date.now())
+    setErrors(read.ok ? {} : read.errors)
+    if (read.ok) onSave(read.value)
     else focusFirstError(form.current)
   }
   return (
@@ -177,47 +119,7 @@ export function BottleForm({
             />
           )}
         </div>
-        {draft.colour !== '' && (
-          <fieldset className="mt-4">
-            <legend className="font-display text-lg font-semibold">
-              What its swatch card says
-            </legend>
-            <div className="mt-1 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
-              <TextField
-                label="One coat over white"
-                placeholder="#E0DCCF"
-                {...field('undertone')}
-              />
-              <TextField
-                label="Wants under it"
-                placeholder="any colour"
-                hint="Steps over another are told"
-                {...field('undercoat')}
-              />
-              <TextField
-                label="Hides in"
-                unit="light coats"
-                inputMode="decimal"
-                placeholder="as its colour"
-                {...field('hiding')}
-              />
-              <TextField
-                label="Strength in a mix"
-                inputMode="decimal"
-                placeholder="1"
-                hint="Strong blacks 3 to 4"
-                {...field('strength')}
-              />
-              <TextField
-                label="Weight"
-                unit="g/ml"
-                inputMode="decimal"
-                placeholder="as its family"
-                {...field('density')}
-              />
-            </div>
-          </fieldset>
-        )}
+        {draft.colour !== '' && <SwatchFields field={field} />}
         <SheetFields
           field={field}
           open={
@@ -225,26 +127,7 @@ export function BottleForm({
             SHEET_POINTS.some((one) => draft[one.field] !== '' || errors[one.field])
           }
         />
-        <fieldset className="mt-4">
-          <legend className="font-display text-lg font-semibold">Where it is from</legend>
-          <div className="mt-1 grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
-            <TextField label="Code" hint={earlierWords(bottle)} {...field('code')} />
-            <TextField label="Bought at" {...field('boughtAt')} />
-            <TextField
-              label="Price"
-              inputMode="decimal"
-              hint="Of the full bottle, for what builds cost"
-              {...field('price')}
-            />
-            <TextField label="Opened on" type="date" {...field('openedOn')} />
-            <TextField
-              label="Keeps open for"
-              unit="months"
-              inputMode="decimal"
-              {...field('keepsMonths')}
-            />
-          </div>
-        </fieldset>
+        <OriginFields field={field} bottle={bottle} />
         <div className="mt-4 flex flex-wrap gap-2">
           <Button type="submit" look="act">
             {bottle.id === '' ? 'Put it on the shelf' : 'Apply to the bottle'}
@@ -263,43 +146,4 @@ export function BottleForm({
       )}
     </div>
   )
-}
-
-/** Codes that a bottle had: the one that is corrected now joins them. */
-function codesBefore({ code, earlierCodes }: Bottle, next: string | undefined) {
-  if (code === undefined || code === next) return earlierCodes
-  return [...(earlierCodes ?? []), { code, until: new Date().toISOString() }]
-}
-
-function earlierWords({ earlierCodes = [] }: Bottle): string | undefined {
-  if (earlierCodes.length === 0) return undefined
-  return `Before: ${earlierCodes.map((one) => one.code).join(', ')}`
-}
-
-/** The points of a bottle's sheet as they are typed. */
-function sheetOf({ product }: Bottle): Record<SheetPoint, string> {
-  return Object.fromEntries(
-    SHEET_POINTS.map(({ field }) => [field, product?.[field] ?? '']),
-  ) as Record<SheetPoint, string>
-}
-
-/** The sheet that was typed, with what else was known of the product; nothing typed and nothing known: none. */
-function productOf({ product }: Bottle, draft: Record<SheetPoint, string>): Product | undefined {
-  const points = SHEET_POINTS.map(({ field }) => field as string)
-  const rest = Object.entries(product ?? {}).filter(([field]) => !points.includes(field))
-  const typed = SHEET_POINTS.flatMap(({ field }) =>
-    draft[field].trim() === '' ? [] : [[field, draft[field].trim()] as const],
-  )
-  const fields = [...rest, ...typed]
-  return fields.length === 0 ? undefined : (Object.fromEntries(fields) as Product)
-}
-
-/** The problems of a bottle beside its own fields: those of the sheet are one level deeper. */
-function sheetErrors(next: unknown, errors: Record<string, string>): Record<string, string> {
-  const parsed = parse(bottleSchema, next)
-  if (parsed.ok) return errors
-  const deeper = parsed.problems.flatMap((one): [string, string][] =>
-    one.path.startsWith('product.') ? [[one.path.slice('product.'.length), sayProblem(one)]] : [],
-  )
-  return { ...errors, ...Object.fromEntries(deeper) }
 }

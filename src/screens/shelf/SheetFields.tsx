@@ -1,30 +1,12 @@
 import { TextField } from '@/ui/Field'
-
-/** Points of a drying sheet, in their order. */
-export const SHEET_POINTS = [
-  { field: 'flash', say: 'Next coat after' },
-  { field: 'touch', say: 'Touch-dry after' },
-  { field: 'recoat', say: 'Next product after' },
-  { field: 'latest', say: 'Next product until' },
-  { field: 'sand', say: 'Sands after' },
-  { field: 'tape', say: 'Bears tape after' },
-  { field: 'cured', say: 'Cured after' },
-  { field: 'potLife', say: 'Pot life' },
-] as const
-export type SheetPoint = (typeof SHEET_POINTS)[number]['field']
-
-type Field = {
-  value: string
-  error?: string | undefined
-  onChange: (event: { target: { value: string } }) => void
-}
+import { type BottleField, SHEET_POINTS } from './bottleDraft'
 
 /** What the drying sheet of a bottle says, instead of what is usual for its family; at 20 °C and 50 %. */
 export function SheetFields({
   field,
   open,
 }: {
-  field: (name: SheetPoint | 'reworkHours') => Field
+  field: BottleField
   /** Something is said already, or is wrong. */
   open: boolean
 }) {
