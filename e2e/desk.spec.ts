@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { deflateSync } from 'node:zlib'
+import { coverAnswer, readCover } from '../src/core/formats/coverFile'
 import { matchAnswer, readMatch } from '../src/core/formats/matchFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
 import type { Bottle } from '../src/core/model/project'
@@ -349,6 +350,15 @@ test('the figures on the screen are those of the command line', async ({ page })
     for (const { name, drops } of parts)
       await expect(page.getByText(new RegExp(`${name} ${drops}`)).first()).toBeVisible()
   }
+  const covered = readCover({ paint: { masstone: '#A8321F' }, over: ['#8B8C8B'], coats: 8 })
+  if (!covered.ok) throw new Error('the request doesn’t read')
+  await page.goto('/colour?do=cover&paint=palewater-ember-red&over=%238B8C8B')
+  const coats = page.getByRole('list', { name: 'Coats over #8B8C8B' }).getByRole('listitem')
+  for (const over of coverAnswer(covered.value).over)
+    for (const [i, off] of over.deltaE00.entries()) {
+      await expect(coats.nth(i + 1)).toContainText(over.coats[i] ?? 'a colour')
+      await expect(coats.nth(i + 1)).toContainText(off.toFixed(1))
+    }
   await goTo(page, 'Mix')
   await page.getByLabel('Parts').first().fill('3')
   await page.getByLabel('Parts').nth(1).fill('2')
