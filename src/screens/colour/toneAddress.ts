@@ -11,11 +11,11 @@ export type ToneDraft = {
 export const MOST_TONES = 24
 const FIELDS = ['name', 'bottle', 'percent', 'passes', 'area'] as const
 
-/** Areas as text: fields joined by "~", areas by commas; a name may have neither. */
+/** Areas as text: fields joined by "~", areas by commas; a name has neither, and a decimal comma becomes a point. */
 export function writeTones(tones: readonly ToneDraft[]): string {
-  return tones
-    .map((tone) => FIELDS.map((field) => tone[field].replaceAll(/[~,]/g, ' ')).join('~'))
-    .join(',')
+  const written = (tone: ToneDraft, field: (typeof FIELDS)[number]) =>
+    tone[field].replaceAll(/[~,]/g, field === 'name' ? ' ' : '.')
+  return tones.map((tone) => FIELDS.map((field) => written(tone, field)).join('~')).join(',')
 }
 
 /** What has not all of the fields is left out: the address may have been typed. */

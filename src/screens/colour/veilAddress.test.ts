@@ -6,6 +6,10 @@ it('veils come back from the address as they were', () => {
   const veils = [VEIL, { ...VEIL, bottle: 'a.b_c', coat: 'wash', percent: '', passes: 1 }]
   expect(readVeils(writeVeils(veils))).toEqual(veils)
   expect(readVeils('')).toEqual([])
+  expect(readVeils(writeVeils([{ ...VEIL, percent: '2,5' }, VEIL]))).toEqual([
+    { ...VEIL, percent: '2.5' },
+    VEIL,
+  ])
 })
 
 test.each(['x', '~filter~3~3', 'a~nothing~3~3', 'a~filter~3~0', 'a~filter~3~99', 'a~filter~3~1.5'])(

@@ -7,10 +7,12 @@ export type VeilDraft = { bottle: string; coat: string; percent: string; passes:
 export const MOST_VEILS = 6
 export const MOST_PASSES = 8
 
-/** Veils as text: bottle~coat~percent~passes, joined by commas. */
+/** Veils as text: bottle~coat~percent~passes, joined by commas; a decimal comma becomes a point. */
 export function writeVeils(veils: readonly VeilDraft[]): string {
   return veils
-    .map(({ bottle, coat, percent, passes }) => [bottle, coat, percent, passes].join('~'))
+    .map(({ bottle, coat, percent, passes }) =>
+      [bottle, coat, percent.replaceAll(/[~,]/g, '.'), passes].join('~'),
+    )
     .join(',')
 }
 
