@@ -35,12 +35,12 @@ const PLAIN = [
 /** How many coats of a bottle cover which surface, the soonest first. */
 export function Cover() {
   const { project } = useBench()
-  const { get, set } = useAddress('/colour')
+  const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const bottle = paints.find((one) => one.id === get('paint', '')) ?? paints[0]
-  const own = get('over', '#8B8C8B')
+  const own = getColour('over', '#8B8C8B')
   const coat = COATS_LAID.find((one) => one.value === get('coat', 'light')) ?? COATS_LAID[1]
-  const shade = get('shade', '#222223')
+  const shade = getColour('shade', '#222223')
   const film = thicknessOf(coat.wetUm, coat.share) * (bottle?.share ?? 1)
   const rows = useMemo(
     () => (bottle ? rowsOf(bottle, own, project.shelf ?? [], film) : []),

@@ -42,9 +42,9 @@ type ReadVeil = Veil & { bottle: Bottle }
 /** Thin layers one after the other: the look after each pass, when to stop, what to begin with. */
 export function Layers() {
   const { project } = useBench()
-  const { get, set } = useAddress('/colour')
+  const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
-  const face = get('face', '#C9BFA2')
+  const face = getColour('face', '#C9BFA2')
   const first = useMemo(() => firstOf(paints, face), [paints, face])
   const aim = colourOf(get('aim', ''))
   const drafts = readVeils(get('veils', ''))

@@ -27,8 +27,8 @@ type Look = (typeof SCHOOLS.liningLook)[number]
 /** The shelf's washes for a face: how each line reads, the best first. */
 export function Lines() {
   const { project } = useBench()
-  const { get, set } = useAddress('/colour')
-  const face = get('face', '#DAD5C4')
+  const { get, getColour, set } = useAddress('/colour')
+  const face = getColour('face', '#DAD5C4')
   const look = (SCHOOLS.liningLook.find((one) => one === get('look', 'normal')) ?? 'normal') as Look
   const scale = get('scale', '72')
   const depth = get('depth', '0.2')

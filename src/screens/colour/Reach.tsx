@@ -24,9 +24,9 @@ const COATS = 6
 /** Recipes of the shelf's bottles for a colour, beside it and over the surface that it goes on. */
 export function Reach() {
   const { project } = useBench()
-  const { get, set } = useAddress('/colour')
-  const target = get('target', '#7C8A84')
-  const over = get('over', '#8B8C8B')
+  const { get, getColour, set } = useAddress('/colour')
+  const target = getColour('target', '#7C8A84')
+  const over = getColour('over', '#8B8C8B')
   const maxBottles = Number(get('bottles', '3')) || 3
   const maxDrops = Number(get('drops', '12')) || 12
   const shelf = useMemo(() => project.shelf ?? [], [project])

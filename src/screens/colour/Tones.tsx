@@ -45,9 +45,9 @@ export type ReadTone = {
 /** Several areas side by side: rust in many tones, chalking from panel to panel. */
 export function Tones() {
   const { project } = useBench()
-  const { get, set } = useAddress('/colour')
+  const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
-  const face = get('face', FACE)
+  const face = getColour('face', FACE)
   const coat = COATS_LAID.find((one) => one.value === get('coat', 'filter')) ?? COATS_LAID[0]
   const text = get('tones', '')
   const drafts = useMemo(() => {
@@ -67,6 +67,7 @@ export function Tones() {
       </p>
     )
   const good = read.filter((one) => one !== null)
+  const named = drafts.filter((_, i) => read[i] !== null)
   const variety = good.length > 1 ? varietyOf(good) : null
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
@@ -90,7 +91,7 @@ export function Tones() {
       <div className="min-w-0">
         {variety && (
           <p className="text-lg" aria-live="polite">
-            {varietyWords(variety, drafts)}
+            {varietyWords(variety, named)}
           </p>
         )}
         <Surround className="mt-2">

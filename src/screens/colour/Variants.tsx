@@ -34,8 +34,8 @@ type Shade = { colour: string; say: string; under: string }
 /** A colour as it is used: lighter for its scale, chipped, and a white that isn't a toy's. */
 export function Variants() {
   const { project } = useBench()
-  const { get, set } = useAddress('/colour')
-  const colour = get('of', '#5B6B3A')
+  const { get, getColour, set } = useAddress('/colour')
+  const colour = getColour('of', '#5B6B3A')
   const paints = useMemo(
     () => (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour),
     [project],

@@ -5,7 +5,9 @@ import { setAddress } from '../shell/address'
 export function useAddress(path: string) {
   const query = useSearchParams()
   const set = (next: Record<string, string>) => setAddress(path, next)
-  return { get: (key: string, otherwise: string) => query.get(key) ?? otherwise, set }
+  const get = (key: string, otherwise: string) => query.get(key) ?? otherwise
+  const getColour = (key: string, otherwise: string) => colourOf(get(key, otherwise)) ?? otherwise
+  return { get, getColour, set }
 }
 
 /** A colour as it is typed, or null while it is none. */
