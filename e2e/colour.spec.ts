@@ -69,7 +69,7 @@ test('a line says how much wash it takes, and which mixes lead from top to botto
   await goTo(page, 'Colour')
   await page.getByRole('tab', { name: 'A line for a face' }).click()
   await page.getByLabel('Line on the model').fill('5')
-  await expect(page.getByText('0.46 ml of wash')).toBeVisible()
+  await expect(page.getByText('0.48 ml of wash')).toBeVisible()
   await page.getByText('From the top down, mixed along the way').click()
   const mixes = page.getByRole('list', { name: 'Mixes from the top down' }).getByRole('listitem')
   await expect(mixes).toHaveCount(5)

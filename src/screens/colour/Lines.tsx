@@ -17,8 +17,16 @@ import { WashVolume } from './WashVolume'
 const SCALES = ['20', '24', '35', '48', '72', '100', '144', '350'] as const
 const DEPTHS = ['0.1', '0.2', '0.3', '0.5'] as const
 const STRENGTHS = ['0.01', '0.02', '0.05', '0.1', '0.15'] as const
-/** A line is so wide on the model, mm. */
-const LINE_MM = 0.2
+/** The gap between two plates that a line stands for, mm in reality. Source: handbook 10.1. */
+const GAP_MM = 15
+/** Lines are cut no finer and no broader than this, mm on the model. */
+const CUT_MM = [0.1, 0.6] as const
+
+/** How wide a line is on the model, mm: a gap of plates at its scale, as far as it can be cut. */
+function lineWidth(scale: number): number {
+  return Math.min(CUT_MM[1], Math.max(CUT_MM[0], GAP_MM / scale))
+}
+
 /** A screen shows so many pixels to the millimetre at its usual density. */
 const PIXELS_A_MM = 96 / 25.4
 
@@ -44,6 +52,7 @@ export function Lines() {
     [face, look, scale, depth, share],
   )
   const answer = useMemo(() => pickLining(project.shelf ?? [], question), [project, question])
+  const width = lineWidth(question.scale)
   const graded = useMemo(() => gradedWashes(answer), [answer])
   const faces = (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour)
   return (
@@ -94,9 +103,10 @@ export function Lines() {
         </div>
         <p className="text-sm text-soft">
           A {look} line at 1:{scale} differs from its face by ΔE00 {answer.band.from} to{' '}
-          {answer.band.to}.
+          {answer.band.to}. A gap of {GAP_MM} mm is {Number(width.toFixed(2))} mm wide there: shown
+          ten times as large, and beside it as it is.
         </p>
-        <WashVolume widthMm={LINE_MM} depthMm={question.depthMm} />
+        <WashVolume widthMm={width} depthMm={question.depthMm} />
       </div>
       <section aria-label="Washes" className="min-w-0">
         {answer.instead && <p className="mb-4 border-l-4 border-risk pl-3">{answer.instead}</p>}
@@ -108,7 +118,7 @@ export function Lines() {
         {graded && <Graded set={graded} question={question} />}
         <ol className="border-t-2 border-strong" aria-label="Washes, the best first">
           {answer.washes.map((one) => (
-            <Row key={one.bottle.id} lined={one} face={face} />
+            <Row key={one.bottle.id} lined={one} face={face} width={width} />
           ))}
         </ol>
       </section>
@@ -116,12 +126,12 @@ export function Lines() {
   )
 }
 
-function Row({ lined, face }: { lined: LinedBy; face: string }) {
+function Row({ lined, face, width }: { lined: LinedBy; face: string; width: number }) {
   const { bottle, share, line, deltaE00, reads } = lined
   return (
     <li className="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-rule py-3">
       <Surround tight>
-        <LinedFace face={face} line={line} />
+        <LinedFace face={face} line={line} width={width} />
       </Surround>
       <span className="min-w-0 flex-1 basis-52">
         <span className="block font-semibold">{bottle.name}</span>
@@ -148,12 +158,12 @@ function verdict({ reads, darker, suits, fills }: LinedBy): string {
 }
 
 /** A face with its line, ten times as large, and as wide as it is on the model. */
-function LinedFace({ face, line }: { face: string; line: string }) {
-  const real = Math.max(1, LINE_MM * PIXELS_A_MM)
+function LinedFace({ face, line, width }: { face: string; line: string; width: number }) {
+  const real = width * PIXELS_A_MM
   return (
     <svg width="176" height="56" role="img" aria-label={`Line ${line} on face ${face}`}>
       <rect width="176" height="56" fill={face} />
-      <rect x="56" width={LINE_MM * 10 * PIXELS_A_MM} height="56" fill={line} />
+      <rect x="56" width={width * 10 * PIXELS_A_MM} height="56" fill={line} />
       {[118, 134, 150].map((x) => (
         <rect key={x} x={x} width={real} height="56" fill={line} />
       ))}

@@ -24,7 +24,7 @@ export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: num
         <p className="mt-1" aria-live="polite">
           <strong>{lineVolume(length, widthMm, depthMm).toFixed(2)} ml of wash</strong>
           <span className="block text-sm text-soft">
-            Lines {widthMm} mm wide full, as much again wiped away, 15 % spare.
+            Lines {Number(widthMm.toFixed(2))} mm wide full, as much again wiped away, 15 % spare.
           </span>
         </p>
       )}
