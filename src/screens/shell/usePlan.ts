@@ -62,16 +62,20 @@ export function usePlan(project: Project): Planned {
       if (!isNewest()) return
       running.current = { plan: whole, project }
       const difference = before && movedBy(before, { plan: whole, project })
+      // Drawn together: it isn't planned to the end before that is seen.
       startTransition(() => {
         setPlan(whole)
         setFailed(null)
+        setPlanning(false)
         if (difference) setMoved(difference)
       })
     }
     const timer = setTimeout(() => {
-      make()
-        .catch((error: unknown) => isNewest() && setFailed(reason(error)))
-        .finally(() => isNewest() && setPlanning(false))
+      make().catch((error: unknown) => {
+        if (!isNewest()) return
+        setFailed(reason(error))
+        setPlanning(false)
+      })
     }, GATHER)
     return () => clearTimeout(timer)
   }, [project, minute, evening])
