@@ -39,6 +39,12 @@ export function labInside(curve: Curve): Lab {
   return labOfCurve(outside(curve))
 }
 
+/** tanh(u)/u of a film with u = √(k(k + 2s)): stable where it is nothing. Source: handbook 5.2. */
+function damping(k: number, s: number): number {
+  const u = Math.sqrt(k * (k + 2 * s))
+  return u < 1e-4 ? 1 - (u * u) / 3 : Math.tanh(u) / u
+}
+
 /**
  * A film of thickness X over a background, both inside. Stable in every limit: no film, a black one, an endless one.
  *
@@ -49,9 +55,18 @@ export function layer(optics: Optics, thickness: number, ground: Curve): Curve {
   return ground.map((rg, i) => {
     const s = (optics.s[i] ?? 0) * thickness
     const k = (optics.k[i] ?? 0) * thickness
-    const u = Math.sqrt(k * (k + 2 * s))
-    const t = u < 1e-4 ? 1 - (u * u) / 3 : Math.tanh(u) / u
+    const t = damping(k, s)
     return (rg + (s - rg * (k + s)) * t) / (1 + (k + s - rg * s) * t)
+  })
+}
+
+/** `layer` the other way round: the face under a film, from what is seen over it; beyond 0 to 1 where no face shows so. */
+export function faceUnder(optics: Optics, thickness: number, seen: Curve): Curve {
+  return seen.map((r, i) => {
+    const s = (optics.s[i] ?? 0) * thickness
+    const k = (optics.k[i] ?? 0) * thickness
+    const t = damping(k, s)
+    return (r * (1 + (k + s) * t) - s * t) / (1 - (k + s) * t + r * s * t)
   })
 }
 

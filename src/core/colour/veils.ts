@@ -1,5 +1,5 @@
-import { groundOf, labInside, layer, type Optics, opticsOf, type Paint } from './optics'
-import { type Curve, deltaE00, hexOf, type Lab, labOf } from './spectrum'
+import { faceUnder, groundOf, labInside, layer, opticsOf, type Paint } from './optics'
+import { deltaE00, hexOf, type Lab, labOf } from './spectrum'
 
 /** Something thin laid over all, so many times: a filter, a wash, a clear colour, a dusting. */
 export type Veil = {
@@ -59,17 +59,6 @@ export function nearestPass(face: string, steps: readonly VeilStep[], target: st
   return best
 }
 
-/** The face under a film, from what is seen over it: `layer` the other way round; beyond 0 to 1 where no face shows so. */
-function under(optics: Optics, thickness: number, seen: Curve): Curve {
-  return seen.map((r, i) => {
-    const s = (optics.s[i] ?? 0) * thickness
-    const k = (optics.k[i] ?? 0) * thickness
-    const u = Math.sqrt(k * (k + 2 * s))
-    const t = u < 1e-4 ? 1 - (u * u) / 3 : Math.tanh(u) / u
-    return (r * (1 + (k + s) * t) - s * t) / (1 - (k + s) * t + r * s * t)
-  })
-}
-
 /** The face to begin with, and how far its veils then are from what is wanted. */
 export type FaceFor = { colour: string; off: number }
 
@@ -82,7 +71,7 @@ export type FaceFor = { colour: string; off: number }
  */
 export function faceFor(wanted: string, veils: readonly Veil[]): FaceFor {
   const curve = veils.toReversed().reduce((seen, { paint, thickness, passes }) => {
-    const below = under(opticsOf(paint), thickness * passes, seen)
+    const below = faceUnder(opticsOf(paint), thickness * passes, seen)
     return below.map((r) => Math.min(1, Math.max(1e-4, Number.isFinite(r) ? r : 1)))
   }, groundOf(wanted))
   const target = labOf(wanted)

@@ -1,7 +1,7 @@
 import { readObj } from './obj'
 import { seamsOf } from './seams'
 import { readStl } from './stl'
-import { MeshError, type Triangles, triangleCount } from './triangles'
+import { MeshError, pointOf, type Triangles, triangleCount } from './triangles'
 
 /** Units that a mesh file may be meant in, mm each: the file doesn't say. */
 export const MESH_UNITS = { mm: 1, cm: 10, m: 1000, inch: 25.4 } as const
@@ -76,7 +76,7 @@ function readMesh(name: string, bytes: Uint8Array): Triangles {
 }
 
 function surfaceOf(triangles: Triangles, { unit, scale, up }: MeshSize) {
-  const { points, corners } = triangles
+  const { points } = triangles
   const count = triangleCount(triangles)
   const mm = MESH_UNITS[unit] / scale
   const axis = up === 'y' ? 1 : 2
@@ -85,9 +85,9 @@ function surfaceOf(triangles: Triangles, { unit, scale, up }: MeshSize) {
   let [all, above, below] = [0, 0, 0]
   const at = (i: number) => points[i] as number
   for (let t = 0; t < count; t++) {
-    const a = (corners ? (corners[t * 3] as number) : t * 3) * 3
-    const b = (corners ? (corners[t * 3 + 1] as number) : t * 3 + 1) * 3
-    const c = (corners ? (corners[t * 3 + 2] as number) : t * 3 + 2) * 3
+    const a = pointOf(triangles, t * 3) * 3
+    const b = pointOf(triangles, t * 3 + 1) * 3
+    const c = pointOf(triangles, t * 3 + 2) * 3
     for (let i = 0; i < 3; i++) {
       const [low, high] = [
         Math.min(at(a + i), at(b + i), at(c + i)),

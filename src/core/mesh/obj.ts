@@ -1,5 +1,5 @@
 import { byteReader } from './bytes'
-import { MeshError, MOST_TRIANGLES, type Triangles } from './triangles'
+import { doubled, MeshError, MOST_TRIANGLES, type Triangles } from './triangles'
 
 /** Bytes of a face and its share of a corner, about. */
 const FACE = 60
@@ -50,10 +50,4 @@ export function readObj(bytes: Uint8Array): Triangles {
     reader.nextLine()
   }
   return { points: points.subarray(0, known * 3), corners: corners.subarray(0, used) }
-}
-
-function doubled<T extends Float32Array | Uint32Array>(all: T): T {
-  const larger = new (all.constructor as new (length: number) => T)(all.length * 2)
-  larger.set(all)
-  return larger
 }

@@ -1,4 +1,4 @@
-import { type Triangles, triangleCount } from './triangles'
+import { pointOf, type Triangles, triangleCount } from './triangles'
 
 /** Edges of a mesh by how many triangles meet in them. */
 export type Seams = {
@@ -71,9 +71,8 @@ function weld(points: Float32Array): Int32Array {
 
 /** Counts the edges that don't join exactly two triangles. Triangles without area are left out. */
 export function seamsOf(mesh: Triangles): Seams {
-  const { points, corners } = mesh
-  const ids = weld(points)
-  const idOf = (corner: number) => ids[corners ? (corners[corner] as number) : corner] as number
+  const ids = weld(mesh.points)
+  const idOf = (corner: number) => ids[pointOf(mesh, corner)] as number
   const triangles = triangleCount(mesh)
   const size = tableSize(triangles * 1.5)
   const mask = size - 1

@@ -9,6 +9,18 @@ export function triangleCount({ points, corners }: Triangles): number {
   return corners ? corners.length / 3 : points.length / 9
 }
 
+/** Which point a corner is, corners counted through all triangles. */
+export function pointOf({ corners }: Triangles, corner: number): number {
+  return corners ? (corners[corner] as number) : corner
+}
+
+/** A longer table with what is in this one. */
+export function doubled<T extends Float32Array | Uint32Array>(all: T): T {
+  const larger = new (all.constructor as new (length: number) => T)(all.length * 2)
+  larger.set(all)
+  return larger
+}
+
 /** Why a file is no mesh: in words for the person who chose it. */
 export class MeshError extends Error {}
 
@@ -24,11 +36,7 @@ export function triangleStore(expected: number) {
     add: (...nine: [number, number, number, number, number, number, number, number, number]) => {
       if (used / 9 >= MOST_TRIANGLES)
         throw new MeshError(`it has more than ${MOST_TRIANGLES} triangles`)
-      if (used + 9 > corners.length) {
-        const larger = new Float32Array(corners.length * 2)
-        larger.set(corners)
-        corners = larger
-      }
+      if (used + 9 > corners.length) corners = doubled(corners)
       for (let i = 0; i < 9; i++) corners[used + i] = nine[i] as number
       used += 9
     },

@@ -68,6 +68,8 @@ export const buildSchema = v.looseObject({
 })
 export type Build = v.InferOutput<typeof buildSchema>
 
+export const BOTTLE_STATES = ['sealed', 'open', 'decanted'] as const
+
 export const bottleSchema = v.looseObject({
   id: idField,
   name: nameField,
@@ -82,7 +84,7 @@ export const bottleSchema = v.looseObject({
   /** Paint share of what is in it: 1 is neat. */
   share: v.optional(ranged(0.01, 1, '(paint share)')),
   dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
-  state: v.optional(v.picklist(['sealed', 'open', 'decanted'])),
+  state: v.optional(v.picklist(BOTTLE_STATES)),
   decantedAt: v.optional(instantField),
   /** How the lid of decanted paint lies: resting on it, or closed. */
   lid: v.optional(v.picklist(['resting', 'closed'])),

@@ -1,18 +1,13 @@
 import type { Bottle, Project, StoredMix } from '../model/project'
 import type { ActStep } from '../model/sequence'
+import { isPaintedFrom } from '../stack'
 import { bottleAsPaint, type Paint } from './stepCard'
 
 /** Bottles that a step would be painted from: same family, and the same colour or, for a clear, the same sheen; fullest first. */
 export function bottlesFor(project: Project, step: ActStep): Bottle[] {
-  const suits = (project.shelf ?? []).filter(
-    (bottle) =>
-      bottle.family === step.family &&
-      bottle.role !== 'thinner' &&
-      (step.do === 'clear'
-        ? bottle.role === 'clear' && bottle.sheen === step.sheen
-        : step.colour !== undefined && bottle.colour?.toLowerCase() === step.colour.toLowerCase()),
-  )
-  return suits.sort((a, b) => b.leftMl - a.leftMl)
+  return (project.shelf ?? [])
+    .filter((bottle) => isPaintedFrom(step, bottle))
+    .sort((a, b) => b.leftMl - a.leftMl)
 }
 
 /** The kept mix that a step is painted from; null: none, or it isn't kept any more. */

@@ -49,7 +49,7 @@ export function shelfFindings(
 ): ShelfFinding[] {
   const taken = new Map<string, number>()
   return usesOf(project, plans)
-    .sort((a, b) => a.from - b.from)
+    .toSorted((a, b) => a.from - b.from)
     .flatMap((use) => {
       const before = taken.get(use.bottle.id) ?? 0
       taken.set(use.bottle.id, before + use.ml)

@@ -2,10 +2,9 @@ import { deltaE00, labOf } from '../colour'
 import { actRow } from '../materials'
 import { LANDS, WET_FILM_UM } from '../mixing'
 import type { BenchTool, Bottle, Project } from '../model/project'
-import { isAct } from '../model/sequence'
 import type { Tool } from '../model/vocabulary'
 import type { PartPlan } from './partPlan'
-import { usesOf } from './uses'
+import { openSteps, usesOf } from './uses'
 
 /** A bottle that doesn't last for what is planned. */
 export type Shortage = {
@@ -99,15 +98,7 @@ export function missingTools(project: Project, plans: readonly PartPlan[]): Miss
   const owned = new Set((project.tools ?? []).map((one) => one.kind))
   if (owned.size === 0) return []
   const missing = new Map<BenchTool['kind'], { steps: Set<string>; builds: Set<string> }>()
-  const needed = plans.flatMap((plan) => {
-    const build = project.builds?.find((one) => one.id === plan.build)
-    return plan.steps.flatMap(({ step: id, status }) => {
-      const step = build?.steps.find((one) => one.id === id)
-      const open = status !== 'done' && status !== 'skipped'
-      return build && step && isAct(step) && open ? [{ build, step }] : []
-    })
-  })
-  for (const { build, step } of needed) {
+  for (const { build, step } of openSteps(project, plans)) {
     const kind = ON_SHELF[step.tool ?? actRow(step.do, step.family).tool]?.kind
     if (!kind || owned.has(kind)) continue
     const known = missing.get(kind) ?? { steps: new Set(), builds: new Set() }

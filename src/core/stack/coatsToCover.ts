@@ -10,10 +10,10 @@ import {
   opticsOf,
   stackOver,
 } from '../colour'
-import type { ActStep } from '../model/sequence'
 import type { Coat } from '../model/vocabulary'
 import { colourFilms, groundUnder, layerOf } from './colours'
 import type { ShelfPaint } from './moment'
+import { isPaintedFrom } from './paintedFrom'
 import { isTransparent } from './stack'
 import type { Walked } from './walk'
 
@@ -45,7 +45,7 @@ export function coatsToCover({ step, moment }: Walked): CoatsToCover | null {
     under,
     stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps)),
   )
-  const bottles = setting.shelf.filter((one) => isOf(step, one))
+  const bottles = setting.shelf.filter((one) => isPaintedFrom(step, one))
   const swatch = swatchOf(bottles)
   const laid = (coats: readonly Coat[]) => ({
     ...layerOf(step.colour as string, false, coats, step.thinning),
@@ -69,11 +69,6 @@ export function coatsToCover({ step, moment }: Walked): CoatsToCover | null {
     planned,
     left: coverWith(optics, own, ground, 1, all.thickness).deltaE00[0] as number,
   }
-}
-
-/** Is a step painted from bottles like this? */
-function isOf({ family, colour }: ActStep, bottle: ShelfPaint): boolean {
-  return bottle.family === family && bottle.colour?.toLowerCase() === colour?.toLowerCase()
 }
 
 /** What is known of a colour from the swatch card of a bottle of it. */

@@ -5,8 +5,8 @@ import type { Coat } from '../model/vocabulary'
 import type { Film } from './film'
 import { isTransparent } from './stack'
 
-/** Grey where a primer doesn't say its colour. */
-const PRIMER = '#8B8C8B'
+/** Grey of bare plastic, and where a primer doesn't say its colour. */
+export const PRIMER = '#8B8C8B'
 /** Thinner in a mix where its step doesn't say: a coat at half paint is the unit. Source: handbook 5.1. */
 const HALF = 0.5
 

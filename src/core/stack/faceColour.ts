@@ -1,11 +1,8 @@
 import { type Curve, groundOf, hexOf, labInside, layer, opticsOf } from '../colour'
 import type { Step } from '../model/sequence'
-import { layerOf, thinningOf } from './colours'
+import { layerOf, PRIMER, thinningOf } from './colours'
 import type { Film } from './film'
 import { isTransparent } from './stack'
-
-/** Grey plastic and grey primer, where nothing says another colour. */
-const GREY = '#8B8C8B'
 
 /**
  * The colour that a face shows through all its films, each as thick as its coats: patchy ones are left out.
@@ -15,10 +12,10 @@ const GREY = '#8B8C8B'
  */
 export function faceColour(films: readonly Film[], steps: readonly Step[]): string | null {
   if (films.length === 0) return null
-  let seen: Curve | null = groundOf(GREY)
+  let seen: Curve | null = groundOf(PRIMER)
   for (const film of films) {
     if (film.coverage !== 'whole' || film.role === 'clear' || film.role === 'release') continue
-    const colour: string | null = film.colour ?? (film.role === 'primer' ? GREY : null)
+    const colour: string | null = film.colour ?? (film.role === 'primer' ? PRIMER : null)
     if (colour === null) {
       if (!isTransparent(film)) seen = null
     } else if (seen === null) seen = groundOf(colour)

@@ -15,6 +15,7 @@ export {
 } from './finding'
 export { type CoatEffect, type LastCoat, lastCoat } from './lastCoat'
 export { type Moment, pairKey, type ShelfPaint } from './moment'
+export { isPaintedFrom } from './paintedFrom'
 export { firstChange, remediesFor, stageFor } from './remedies'
 export { RULES } from './rules'
 export { bareStack, newestWhole, openFilms, type Stack } from './stack'

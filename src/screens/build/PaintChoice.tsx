@@ -1,6 +1,7 @@
 import { actRow } from '@/core/materials'
 import type { Bottle, StoredMix } from '@/core/model/project'
 import type { ActStep } from '@/core/model/sequence'
+import { isPaintedFrom } from '@/core/stack'
 import { SelectField } from '@/ui/Field'
 import { familyName } from '../words'
 
@@ -42,13 +43,8 @@ export function PaintChoice({
         mix: '',
       })
   }
-  const current = bottles.find(
-    (one) =>
-      one.family === draft.family &&
-      (clear
-        ? one.sheen === draft.sheen
-        : one.colour?.toLowerCase() === draft.colour.toLowerCase()),
-  )
+  const meant = { ...draft, do: step.do } as ActStep
+  const current = bottles.find((one) => isPaintedFrom(meant, one))
   return (
     <SelectField
       label="Painted from"

@@ -19,7 +19,7 @@ import { familyName } from '../words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
-import { COATS_LAID, colouredPaints } from './coats'
+import { COATS_LAID, coatLaid, colouredPaints } from './coats'
 import { FaceOfBuild } from './FaceOfBuild'
 import { SwatchSeen } from './SwatchSeen'
 
@@ -39,7 +39,7 @@ export function Cover() {
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const bottle = paints.find((one) => one.id === get('paint', '')) ?? paints[0]
   const own = getColour('over', '#8B8C8B')
-  const coat = COATS_LAID.find((one) => one.value === get('coat', 'light')) ?? COATS_LAID[1]
+  const coat = coatLaid(get('coat', 'light'))
   const shade = getColour('shade', '#222223')
   const film = thicknessOf(coat.wetUm, coat.share) * (bottle?.share ?? 1)
   const rows = useMemo(

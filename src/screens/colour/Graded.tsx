@@ -24,10 +24,7 @@ export function Graded({ set, question }: { set: GradedWashes; question: LiningQ
         {PLACES.map(({ place, say }) => (
           <li key={place} className="flex items-center gap-3">
             <Surround tight>
-              <svg width="44" height="28" role="img" aria-label={`Line ${set[place].line}`}>
-                <rect width="44" height="28" fill={face} />
-                <rect x="18" width="8" height="28" fill={set[place].line} />
-              </svg>
+              <Line face={face} line={set[place].line} height={28} />
             </Surround>
             <span>
               <span className="block text-sm text-soft">{say}</span>
@@ -44,10 +41,7 @@ export function Graded({ set, question }: { set: GradedWashes; question: LiningQ
           {bands.map(({ low, line, deltaE00 }, i) => (
             <li key={low} className="flex items-center gap-4 border-b border-rule py-1">
               <Surround tight>
-                <svg width="44" height="20" role="img" aria-label={`Line ${line}`}>
-                  <rect width="44" height="20" fill={face} />
-                  <rect x="18" width="8" height="20" fill={line} />
-                </svg>
+                <Line face={face} line={line} height={20} />
               </Surround>
               <span className="flex-1">
                 {mixWords(set.high.bottle.name, set.low.bottle.name, i, bands.length - 1)}
@@ -58,6 +52,15 @@ export function Graded({ set, question }: { set: GradedWashes; question: LiningQ
         </ol>
       </details>
     </div>
+  )
+}
+
+function Line({ face, line, height }: { face: string; line: string; height: number }) {
+  return (
+    <svg width="44" height={height} role="img" aria-label={`Line ${line}`}>
+      <rect width="44" height={height} fill={face} />
+      <rect x="18" width="8" height={height} fill={line} />
+    </svg>
   )
 }
 

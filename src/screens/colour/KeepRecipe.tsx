@@ -10,7 +10,7 @@ import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { buildFields, ForBuild } from '../ForBuild'
-import { numberOf } from '../forms'
+import { isAmount, numberOf } from '../forms'
 import { useBench } from '../shell/BenchContext'
 
 /** Keeps a recipe as a mix for touch-ups, at a wanted volume. */
@@ -30,8 +30,7 @@ export function KeepRecipe({
   const [tried, setTried] = useState(false)
   const ml = numberOf(volume)
   const nameError = tried && name.trim() === '' ? 'Expected a name for the label' : null
-  const volumeError =
-    typeof ml === 'number' && ml > 0 && ml <= 1000 ? null : 'Expected 0.1 to 1000 ml'
+  const volumeError = isAmount(ml, 1000) ? null : 'Expected 0.1 to 1000 ml'
   const keep = () => {
     setTried(true)
     if (name.trim() === '' || volumeError || typeof ml !== 'number') return

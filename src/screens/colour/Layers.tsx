@@ -17,12 +17,12 @@ import { sayDuration } from '@/core/model/duration'
 import type { Bottle } from '@/core/model/project'
 import { bottlePaint, waitBetween } from '@/core/plan'
 import { Button } from '@/ui/Button'
-import { numberOf } from '../forms'
+import { isWithin, numberOf } from '../forms'
 import { useBench } from '../shell/BenchContext'
 import { useLatestClimate } from '../shell/useLatestClimate'
 import { colourOf, useAddress } from './address'
 import { ColourField } from './ColourField'
-import { COATS_LAID, colouredPaints } from './coats'
+import { coatLaid, colouredPaints } from './coats'
 import { FaceOfBuild } from './FaceOfBuild'
 import { nearness, Surround } from './Judged'
 import { Rings } from './Rings'
@@ -109,9 +109,9 @@ function fresh({ id, role }: Bottle): VeilDraft {
 /** null while its share of paint doesn't read. */
 function readVeil(draft: VeilDraft, paints: readonly Bottle[]): ReadVeil | null {
   const bottle = paints.find((one) => one.id === draft.bottle) ?? paints[0]
-  const coat = COATS_LAID.find((one) => one.value === draft.coat) ?? COATS_LAID[0]
+  const coat = coatLaid(draft.coat)
   const percent = numberOf(draft.percent) ?? coat.share * 100
-  if (!bottle || typeof percent !== 'number' || percent < 0.1 || percent > 100) return null
+  if (!bottle || !isWithin(percent, 0.1, 100)) return null
   const thickness = thicknessOf(coat.wetUm, (percent / 100) * (bottle.share ?? 1))
   return { bottle, paint: bottlePaint(bottle), thickness, passes: draft.passes }
 }

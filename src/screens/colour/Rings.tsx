@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
-import { numberOf } from '../forms'
+import { isAmount, numberOf } from '../forms'
 import { Surround } from './Judged'
 import type { ShownPass } from './VeilStrip'
 
@@ -19,7 +19,7 @@ export function Rings({ face, passes }: { face: string; passes: readonly ShownPa
   const [shrink, setShrink] = useState<string>('0.65')
   const [first, setFirst] = useState('4')
   const radius = numberOf(first)
-  const good = typeof radius === 'number' && radius > 0 && radius <= 200
+  const good = isAmount(radius, 200)
   const rings = passes.map((pass, i) => ({
     ...pass,
     share: Number(shrink) ** i,

@@ -15,11 +15,11 @@ import type { Bottle } from '@/core/model/project'
 import { bottlePaint } from '@/core/plan'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { numberOf } from '../forms'
+import { isWithin, numberOf } from '../forms'
 import { useBench } from '../shell/BenchContext'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
-import { COATS_LAID, colouredPaints } from './coats'
+import { COATS_LAID, coatLaid, colouredPaints } from './coats'
 import { FaceOfBuild } from './FaceOfBuild'
 import { Surround } from './Judged'
 import { ToneRow } from './ToneRow'
@@ -48,7 +48,7 @@ export function Tones() {
   const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const face = getColour('face', FACE)
-  const coat = COATS_LAID.find((one) => one.value === get('coat', 'filter')) ?? COATS_LAID[0]
+  const coat = coatLaid(get('coat', 'filter'))
   const text = get('tones', '')
   const drafts = useMemo(() => {
     const typed = readTones(text)
@@ -171,20 +171,16 @@ function readTone(
 ): ReadTone | null {
   const bottle = paints.find((one) => one.id === draft.bottle) ?? paints[0]
   const [percent, passes, area] = [draft.percent, draft.passes, draft.area].map(numberOf)
-  if (!bottle || !within(percent, 0.1, 100) || !within(area, 0.1, 100_000)) return null
-  if (!within(passes, 1, 20) || !Number.isInteger(passes)) return null
-  const share = (percent as number) / 100
+  if (!bottle || !isWithin(percent, 0.1, 100) || !isWithin(area, 0.1, 100_000)) return null
+  if (!isWithin(passes, 1, 20) || !Number.isInteger(passes)) return null
+  const share = percent / 100
   const thickness = thicknessOf(wetUm, share * (bottle.share ?? 1))
-  const veil = { paint: bottlePaint(bottle), thickness, passes: passes as number }
+  const veil = { paint: bottlePaint(bottle), thickness, passes }
   const lab = veilSteps(face, [veil]).at(-1)?.lab
   if (!lab) return null
-  const ml = brushedVolume(area as number, wetUm, passes as number)
+  const ml = brushedVolume(area, wetUm, passes)
   const perMl = bottle.dropsPerMl ?? DROPS_PER_ML.paint
-  return { lab, colour: hexOf(lab), area: area as number, ml, drops: ml * share * perMl }
-}
-
-function within(value: number | string | undefined, least: number, most: number): boolean {
-  return typeof value === 'number' && value >= least && value <= most
+  return { lab, colour: hexOf(lab), area, ml, drops: ml * share * perMl }
 }
 
 function varietyWords(

@@ -2,7 +2,7 @@ import type { Bottle } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { familyName } from '../words'
-import { COATS_LAID } from './coats'
+import { COATS_LAID, coatLaid } from './coats'
 import { MOST_PASSES, type VeilDraft } from './veilAddress'
 
 /** A filter has up to so much paint in it, percent. Source: handbook 4.5. */
@@ -26,7 +26,7 @@ export function VeilFields({
   onChange: (veil: VeilDraft) => void
   onRemove: (() => void) | null
 }) {
-  const coat = COATS_LAID.find((one) => one.value === veil.coat) ?? COATS_LAID[0]
+  const coat = coatLaid(veil.coat)
   return (
     <fieldset className="border-t border-rule pt-3">
       <legend className="float-left mb-1 font-display text-lg font-semibold">Layer {nth}</legend>

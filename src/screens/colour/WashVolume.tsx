@@ -3,13 +3,13 @@
 import { useState } from 'react'
 import { lineVolume } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { numberOf } from '../forms'
+import { isAmount, numberOf } from '../forms'
 
 /** How much wash the lines of a model take. */
 export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: number }) {
   const [metres, setMetres] = useState('2')
   const length = numberOf(metres)
-  const good = typeof length === 'number' && length > 0 && length <= 1000
+  const good = isAmount(length, 1000)
   return (
     <div className="border-t border-rule pt-3">
       <TextField

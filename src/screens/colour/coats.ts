@@ -27,3 +27,8 @@ export const COATS_LAID = [
   { value: 'wash', say: 'Wash over all, 10 % paint', wetUm: 30, share: 0.1 },
   { value: 'filter', say: 'Filter pass, 3 % paint', wetUm: 15, share: 0.03 },
 ] as const
+
+/** A way of laying by its name in the address; what is none is a light coat. */
+export function coatLaid(value: string): (typeof COATS_LAID)[number] {
+  return COATS_LAID.find((one) => one.value === value) ?? COATS_LAID[1]
+}

@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
 import { type Job, meshJob } from '@/workers/deskClient'
-import { numberOf } from '../forms'
+import { isAmount, numberOf } from '../forms'
 import { reason } from '../shell/reason'
 import { capital } from '../words'
 
@@ -51,7 +51,7 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
   const [surface, setSurface] = useState<keyof typeof COMPLEXITY>('panelled')
   const shape = SHAPES.find((one) => one.value === kind) ?? SHAPES[0]
   const read = shape.sizes.map((one) => numberOf(sizes[one] ?? ''))
-  const good = read.every((one) => typeof one === 'number' && one > 0 && one <= 10_000)
+  const good = read.every((one) => isAmount(one, 10_000))
   const dimensions = Object.fromEntries(shape.sizes.map((one, i) => [one, read[i]]))
   const area = good ? shapeArea({ kind, ...dimensions } as Shape) * COMPLEXITY[surface] : null
   return (
@@ -104,7 +104,7 @@ function ByMesh({ onArea }: { onArea: (cm2: number) => void }) {
   const file = useRef<File | null>(null)
   const running = useRef<Job<MeshMeasure> | null>(null)
   const divisor = numberOf(scale)
-  const isScale = typeof divisor === 'number' && divisor > 0 && divisor <= 5000
+  const isScale = isAmount(divisor, 5000)
   const measure = async (next: File | null) => {
     file.current = next
     if (!next || !isScale) return

@@ -5,7 +5,7 @@ import type { StoredMix } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'
-import { numberOf } from '../forms'
+import { isWithin, numberOf } from '../forms'
 import { useBench } from '../shell/BenchContext'
 
 /** Families that water or spirit makes liquid again once they have dried on a palette. Source: handbook 2.3, N77. */
@@ -16,7 +16,7 @@ export function LeftOver({ mix }: { mix: StoredMix }) {
   const { change } = useBench()
   const [typed, setTyped] = useState('')
   const left = numberOf(typed)
-  const good = typeof left === 'number' && left >= 0 && left <= 10_000
+  const good = isWithin(left, 0, 10_000)
   const write = (fields: Partial<StoredMix>, say: string) =>
     void change(say, [{ table: 'mixes', id: mix.id, row: { ...mix, ...fields } }])
   if (!mix.leftMl)

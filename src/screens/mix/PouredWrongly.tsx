@@ -3,14 +3,17 @@
 import { useState } from 'react'
 import { type Mix, putRight } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { numberOf } from '../forms'
+import { isWithin, numberOf } from '../forms'
+
+/** What a cup may hold, ml. */
+const MOST = 5000
 
 /** Something was poured wrongly: what to add of each ingredient so that the cup is the recipe above again. */
 export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
   const [typed, setTyped] = useState<Record<number, string>>({})
   if (!mixed || mixed.ingredients.length < 2) return null
   const poured = mixed.ingredients.map((_, i) => numberOf(typed[i] ?? '') ?? 0)
-  const good = poured.every((ml) => typeof ml === 'number' && ml >= 0 && ml <= 5000)
+  const good = poured.every((ml): ml is number => isWithin(ml, 0, MOST))
   return (
     <section aria-labelledby="wrongly" className="mt-10 border-t-2 border-strong pt-3">
       <h2 id="wrongly" className="font-display text-xl font-semibold">
@@ -29,7 +32,7 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
             inputMode="decimal"
             placeholder="0"
             value={typed[i] ?? ''}
-            error={isAmount(poured[i]) ? null : 'Expected 0 to 5000 ml'}
+            error={isWithin(poured[i], 0, MOST) ? null : 'Expected 0 to 5000 ml'}
             onChange={(event) => setTyped({ ...typed, [i]: event.target.value })}
           />
         ))}
@@ -41,10 +44,6 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
       </p>
     </section>
   )
-}
-
-function isAmount(ml: unknown): boolean {
-  return typeof ml === 'number' && ml >= 0 && ml <= 5000
 }
 
 /** Less than this can't be poured, ml. */

@@ -15,7 +15,7 @@ import { TIMER_MINUTES } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { numberOf } from '../forms'
+import { isAmount, numberOf } from '../forms'
 import { useBench } from '../shell/BenchContext'
 
 type Typed = {
@@ -41,7 +41,7 @@ export function TwoParts() {
   })
   const read = (name: keyof Typed) => {
     const value = numberOf(typed[name])
-    return typeof value === 'number' && value > 0 && value <= 5000 ? value : null
+    return isAmount(value, 5000) ? value : null
   }
   const field = (name: keyof Typed, needed = true) => ({
     value: typed[name],

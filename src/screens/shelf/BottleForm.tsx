@@ -1,7 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import type { Bottle } from '@/core/model/project'
+import { BOTTLE_STATES, type Bottle } from '@/core/model/project'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -14,8 +14,6 @@ import { OriginFields } from './OriginFields'
 import { PourIn } from './PourIn'
 import { SheetFields } from './SheetFields'
 import { SwatchFields } from './SwatchFields'
-
-const STATES = ['sealed', 'open', 'decanted'] as const
 
 /** One bottle. Nothing is written until every field reads. */
 export function BottleForm({
@@ -106,7 +104,7 @@ export function BottleForm({
           <SelectField
             label="State"
             {...field('state')}
-            choices={STATES.map((value) => ({ value, say: plain(value) }))}
+            choices={BOTTLE_STATES.map((value) => ({ value, say: plain(value) }))}
           />
           {draft.state === 'decanted' && (
             <SelectField

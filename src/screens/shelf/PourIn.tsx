@@ -5,7 +5,7 @@ import type { Bottle } from '@/core/model/project'
 import { type PouredIn, pourInto, thinnerFor } from '@/core/plan'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { numberOf } from '../forms'
+import { isAmount, numberOf } from '../forms'
 
 /** The latest dilutions that are shown. */
 const SHOWN = 4
@@ -26,8 +26,8 @@ export function PourIn({
   const [from, setFrom] = useState('')
   const source = liquids.find((one) => one.id === from)
   const amount = numberOf(ml)
-  const isAmount = typeof amount === 'number' && amount > 0 && amount <= 5000
-  const poured: PouredIn | null = isAmount
+  const good = isAmount(amount, 5000)
+  const poured: PouredIn | null = good
     ? {
         ml: amount,
         share: source && source.role !== 'thinner' ? (source.share ?? 1) : 0,
@@ -68,7 +68,7 @@ export function PourIn({
             unit="ml"
             inputMode="decimal"
             value={ml}
-            error={ml !== '' && !isAmount ? 'Expected 0.01 to 5000 ml' : null}
+            error={ml !== '' && !good ? 'Expected 0.01 to 5000 ml' : null}
             onChange={(event) => setMl(event.target.value)}
           />
         </div>

@@ -91,7 +91,8 @@ export function readBottle(bottle: Bottle, draft: BottleDraft, now: number): For
     keepsMonths: numberOf(draft.keepsMonths),
     reworkHours: numberOf(draft.reworkHours),
     product: productOf(bottle, draft),
-    state: draft.state,
+    // A bottle that doesn't say its state is taken as open, and goes on not saying it.
+    state: draft.state === (bottle.state ?? 'open') ? bottle.state : draft.state,
     ...(draft.state === 'decanted' ? { lid: draft.lid } : {}),
     ...(draft.state === 'decanted' && !bottle.decantedAt
       ? { decantedAt: new Date(now).toISOString() }

@@ -21,7 +21,7 @@ test.each([
   ['maker', '', [{ maker: undefined }, { maker: undefined }]],
   ['family', 'enamel', [{ family: 'enamel' }, { family: 'enamel' }]],
   ['state', 'decanted', [{ decantedAt: '2026-03-14T12:00:00.000Z' }, { state: 'decanted' }]],
-])('%s "%s" is given to all', (field, text, rows) => {
+] as const)('%s "%s" is given to all', (field, text, rows) => {
   expect(given(TWO, field, text, NOW)).toMatchObject({ ok: true, rows })
 })
 
@@ -29,7 +29,7 @@ test.each([
   ['leftMl', 'full', 'Red: Found "full", expected a number from 0 to 5000 ml'],
   ['leftMl', '', 'Red: Found nothing, expected a number from 0 to 5000 ml'],
   ['share', '120', 'Red: Found 1.2, expected a number from 0.01 to 1 (paint share)'],
-])('%s "%s" is refused, and nothing is given', (field, text, error) => {
+] as const)('%s "%s" is refused, and nothing is given', (field, text, error) => {
   expect(given(TWO, field, text, NOW)).toEqual({ ok: false, error })
 })
 

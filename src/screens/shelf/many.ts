@@ -1,17 +1,15 @@
-import { type Bottle, bottleSchema } from '@/core/model/project'
+import { BOTTLE_STATES, type Bottle } from '@/core/model/project'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
-import { numberOf, readForm } from '../forms'
 import { familyName, plain } from '../words'
+import { type BottleDraft, draftOf, readBottle } from './bottleDraft'
 
 /** What several bottles are given at once: a choice, or a number or a word that is typed. */
 export type ManyField = {
-  value: string
+  value: keyof BottleDraft
   say: string
   unit?: string
   choices?: readonly { value: string; say: string }[]
 }
-
-const STATES = ['sealed', 'open', 'decanted'] as const
 
 export const MANY_FIELDS: readonly ManyField[] = [
   { value: 'leftMl', say: 'Left in it', unit: 'ml' },
@@ -27,21 +25,23 @@ export const MANY_FIELDS: readonly ManyField[] = [
   },
   { value: 'role', say: 'Role', choices: ROLES.map((value) => ({ value, say: plain(value) })) },
   { value: 'sheen', say: 'Sheen', choices: SHEENS.map((value) => ({ value, say: plain(value) })) },
-  { value: 'state', say: 'State', choices: STATES.map((value) => ({ value, say: plain(value) })) },
+  {
+    value: 'state',
+    say: 'State',
+    choices: BOTTLE_STATES.map((value) => ({ value, say: plain(value) })),
+  },
 ]
-
-const WORDS: readonly string[] = ['maker', 'boughtAt', 'family', 'role', 'sheen', 'state']
 
 /** Bottles with a field set to what was typed; an empty text takes the field away where it may be left out. */
 export function given(
   bottles: readonly Bottle[],
-  field: string,
+  field: ManyField['value'],
   text: string,
   now: number,
 ): { ok: true; rows: Bottle[] } | { ok: false; error: string } {
   const rows: Bottle[] = []
   for (const bottle of bottles) {
-    const read = readForm(bottleSchema, { ...bottle, ...fieldsOf(bottle, field, text, now) })
+    const read = readBottle(bottle, { ...draftOf(bottle), [field]: text }, now)
     if (!read.ok) {
       const said = read.errors[field] ?? Object.values(read.errors)[0] ?? ''
       return { ok: false, error: bottles.length > 1 ? `${bottle.name}: ${said}` : said }
@@ -49,18 +49,4 @@ export function given(
     rows.push(read.value)
   }
   return { ok: true, rows }
-}
-
-function fieldsOf(bottle: Bottle, field: string, text: string, now: number) {
-  const trimmed = text.trim()
-  if (WORDS.includes(field)) {
-    const value = trimmed === '' ? undefined : trimmed
-    const decanted = field === 'state' && value === 'decanted' && !bottle.decantedAt
-    return {
-      [field]: value,
-      ...(decanted ? { decantedAt: new Date(now).toISOString() } : {}),
-    }
-  }
-  const number = numberOf(trimmed)
-  return { [field]: field === 'share' && typeof number === 'number' ? number / 100 : number }
 }

@@ -4,19 +4,21 @@ export function dot(a: Vec, b: Vec): number {
   return a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 }
 
-function minus(a: Vec, b: Vec): Vec {
-  return [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
-}
-
 /** Shares of two points whose sum is nearest the origin, and how near that is. */
 export type Nearest = { shares: readonly [number, number]; distance: number }
 
 /** The point of a line between two points that is nearest the origin. */
 export function nearestOnLine(a: Vec, b: Vec): Nearest {
-  const along = minus(b, a)
-  const length = dot(along, along)
-  const t = length === 0 ? 0 : Math.min(1, Math.max(0, -dot(a, along) / length))
+  const t = nearestShare(a, b)
   return { shares: [1 - t, t], distance: sumLength(a, 1 - t, b, t, a, 0) }
+}
+
+/** Share of the second point in the point between both that is nearest the origin. */
+function nearestShare(a: Vec, b: Vec): number {
+  const [x, y, z] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]]
+  const length = x * x + y * y + z * z
+  const along = -(a[0] * x + a[1] * y + a[2] * z)
+  return along <= 0 ? 0 : along >= length ? 1 : along / length
 }
 
 /** How near the origin a triangle comes: inside of it, or on one of its sides. */
@@ -39,10 +41,7 @@ export function triangleDistance(a: Vec, b: Vec, c: Vec): number {
 
 /** As `nearestOnLine`, with nothing but the distance. */
 function lineDistance(a: Vec, b: Vec): number {
-  const [x, y, z] = [b[0] - a[0], b[1] - a[1], b[2] - a[2]]
-  const length = x * x + y * y + z * z
-  const along = -(a[0] * x + a[1] * y + a[2] * z)
-  const t = along <= 0 ? 0 : along >= length ? 1 : along / length
+  const t = nearestShare(a, b)
   return sumLength(a, 1 - t, b, t, a, 0)
 }
 
