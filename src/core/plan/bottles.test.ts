@@ -166,6 +166,11 @@ describe('a kept mix that a step is painted from', () => {
   it('runs short of one of them; gone, the step is painted from a bottle again', () => {
     const short = mixed(0.5)
     expect(shortages(short, plansOf(short)).map((one) => one.bottle.id)).toEqual(['near'])
+    const finding = shelfFindings(short, plansOf(short), NOW).find(
+      (one) => one.rule === 'bottle-short',
+    )
+    // Another bottle in its place would be another mix: no way out that changes the step helps.
+    expect(finding).toMatchObject({ bottle: 'near', ways: [] })
     const gone = { ...mixed(20), mixes: [] }
     expect(usesOf(gone, plansOf(gone)).map((one) => one.bottle.id)).toEqual(['teal'])
   })

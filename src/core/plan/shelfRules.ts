@@ -3,6 +3,8 @@ import { sayDuration } from '../model/duration'
 import type { Bottle, Build, Project } from '../model/project'
 import { isAct } from '../model/sequence'
 import type { Severity } from '../model/vocabulary'
+import { isPaintedFrom } from '../stack'
+import { mixOfStep } from './paintFor'
 import type { PartPlan } from './partPlan'
 import { substitutesFor } from './shopping'
 import { type Use, usesOf } from './uses'
@@ -141,25 +143,21 @@ function short(use: Use, before: number, project: Project): ShelfFinding | null 
 /** So many other bottles are offered. */
 const OFFERED = 3
 
-/** The build with another bottle that lasts, for every step of it that the short one was for. */
-function substitutions({ build, bottle, ml }: Use, project: Project): ShelfWay[] {
+/** The build with another bottle that lasts, for every step of it that the short one was for; none for a kept mix's. */
+function substitutions({ build, step, bottle, ml }: Use, project: Project): ShelfWay[] {
+  if (mixOfStep(project, step)) return []
   return substitutesFor(bottle, project.shelf ?? [])
     .filter((one) => one.bottle.leftMl >= ml)
     .slice(0, OFFERED)
     .map(({ bottle: other, deltaE00 }) => ({
       say: `Take ${other.name} instead${deltaE00 === null ? '' : `, ΔE00 ${deltaE00.toFixed(1)} away`}`,
-      build: withBottle(build, bottle, other),
+      build: withBottle(project, build, bottle, other),
     }))
 }
 
-function withBottle(build: Build, from: Bottle, to: Bottle): Build {
+function withBottle(project: Project, build: Build, from: Bottle, to: Bottle): Build {
   const steps = build.steps.map((step) => {
-    if (!isAct(step) || step.family !== from.family) return step
-    const same =
-      from.role === 'clear'
-        ? step.do === 'clear' && step.sheen === from.sheen
-        : step.colour?.toLowerCase() === from.colour?.toLowerCase()
-    if (!same) return step
+    if (!isAct(step) || !isPaintedFrom(step, from) || mixOfStep(project, step)) return step
     return {
       ...step,
       ...(to.colour ? { colour: to.colour } : {}),
