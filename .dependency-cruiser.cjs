@@ -9,6 +9,29 @@ const layer = (name, from, allowed) => ({
 
 const core = (folders) => folders.map((one) => `^src/core/${one}`)
 
+const TABLES = ['model', 'knowledge']
+const SCIENCE = [...TABLES, 'drying', 'mixing', 'colour', 'mesh']
+const STACK = [...SCIENCE, 'log', 'stack']
+const BENCH_SIDE = [...STACK, 'shelf', 'stock', 'room']
+
+/** Folders of the core, lowest first, and what each may import beside itself. */
+const CORE_LAYERS = [
+  ['model', []],
+  ['knowledge', ['model']],
+  ['drying', TABLES],
+  ['mixing', TABLES],
+  ['colour', ['model']],
+  ['mesh', []],
+  ['log', ['model']],
+  ['stack', SCIENCE],
+  ['shelf', STACK],
+  ['room', [...STACK, 'shelf']],
+  ['stock', [...STACK, 'shelf', 'room']],
+  ['builds', BENCH_SIDE],
+  ['bench', ['model']],
+  ['schedule', [...BENCH_SIDE, 'builds', 'bench']],
+]
+
 module.exports = {
   forbidden: [
     {
@@ -30,47 +53,19 @@ module.exports = {
         ],
       },
     },
-    layer('core-model', '^src/core/model/', core(['model/'])),
-    layer('core-materials', '^src/core/materials/', core(['model/', 'materials/'])),
-    layer('core-safety', '^src/core/safety/', core(['model/', 'materials/', 'safety/'])),
-    layer('core-drying', '^src/core/drying/', core(['model/', 'materials/', 'drying/'])),
-    layer('core-mixing', '^src/core/mixing/', core(['model/', 'materials/', 'mixing/'])),
-    layer('core-colour', '^src/core/colour/', core(['model/', 'colour/'])),
-    layer('core-mesh', '^src/core/mesh/', core(['mesh/'])),
-    layer('core-sensor', '^src/core/sensor/', core(['model/', 'sensor/'])),
-    layer('core-journal', '^src/core/journal/', core(['model/', 'journal/'])),
-    layer(
-      'core-stack',
-      '^src/core/stack/',
-      core(['model/', 'materials/', 'safety/', 'drying/', 'mixing/', 'colour/', 'stack/']),
-    ),
-    layer('core-techniques', '^src/core/techniques/', core(['model/', 'faults/', 'techniques/'])),
-    layer('core-faults', '^src/core/faults/', core(['model/', 'faults/'])),
-    layer('core-bench', '^src/core/bench/', core(['model/', 'bench/'])),
-    layer(
-      'core-plan',
-      '^src/core/plan',
-      core([
-        'model/',
-        'materials/',
-        'safety/',
-        'drying/',
-        'mixing/',
-        'colour/',
-        'faults/',
-        'stack/',
-        'techniques/',
-        'bench/',
-        'journal/',
-        'plan',
-      ]),
+    ...CORE_LAYERS.map(([folder, below]) =>
+      layer(
+        `core-${folder}`,
+        `^src/core/${folder}/`,
+        core([...below, folder].map((one) => `${one}/`)),
+      ),
     ),
     layer('demo', '^src/demo/', ['^src/core/', '^src/demo/']),
     layer('store', '^src/store/', ['^src/core/', '^src/store/', '^src/demo/']),
     layer('workers', '^src/workers/', ['^src/core/', '^src/workers/']),
     layer('ui', '^src/ui/', ['^src/core/', '^src/ui/']),
     layer('screens', '^src/screens/', ['^src/(core|store|workers|ui|screens)/']),
-    layer('app', '^src/app/', ['^src/(app|screens)/', '^src/ui/', '^src/core/(sensor|model)/']),
+    layer('app', '^src/app/', ['^src/(app|screens)/', '^src/ui/', '^src/core/(room|model)/']),
     layer('cli', '^cli/', ['^src/core/', '^cli/']),
     {
       name: 'dexie-only-in-store',

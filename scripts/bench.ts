@@ -1,8 +1,11 @@
 import { type BenchProblem, solve } from '../src/core/bench'
+import { judgeBuild, judgeBuildAt } from '../src/core/builds/judgeBuild'
+import { judgePart } from '../src/core/builds/judgePart'
+import { planParts } from '../src/core/builds/planParts'
 import type { Build } from '../src/core/model/project'
 import type { Sequence, Step } from '../src/core/model/sequence'
-import { judgeBuild, judgeBuildAt, judgePart, planParts } from '../src/core/plan'
-import { check, judgeSequence, walk } from '../src/core/stack'
+import { check, judgeSequence } from '../src/core/stack/check'
+import { simulate } from '../src/core/stack/simulate/simulate'
 import { demoProject } from '../src/demo/demo'
 import { yardstick } from './yardstick'
 
@@ -149,7 +152,7 @@ const busy = crowded(120)
 const RUNS: { name: string; run: () => void }[] = [
   { name: 'judge 100 steps, waits as written', run: () => void judgeSequence(hundred) },
   { name: 'judge 60 acts, automatic waits', run: () => void judgeSequence(auto) },
-  { name: 'an empty walk', run: () => void walk({ ...hundred, steps: [] }) },
+  { name: 'an empty walk', run: () => void simulate({ ...hundred, steps: [] }) },
   { name: 'a drag: 100 steps on 10 parts, each on 3', run: dragOf(crowd(3)) },
   { name: 'a drag: 100 steps on 10 parts, each on all', run: dragOf(full) },
   {

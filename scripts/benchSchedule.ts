@@ -1,4 +1,5 @@
 // How well the scheduler schedules, against an exact reference: `npm run bench:schedule`, with --small N, --seed N, --out FILE, --only small|large.
+
 import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { type BenchProblem, solve } from '../src/core/bench'

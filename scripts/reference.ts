@@ -1,6 +1,10 @@
 import loadHighs from 'highs'
-import { mergeIntervals, subtractIntervals } from '../src/core/bench/intervals'
-import type { BenchProblem, Interval } from '../src/core/bench/problem'
+import {
+  type BenchProblem,
+  type Interval,
+  mergeIntervals,
+  subtractIntervals,
+} from '../src/core/bench'
 
 /** An exact answer from a general solver: the least makespan, null where there is none, `open` where time ran out. */
 export type Reference = number | null | 'open'

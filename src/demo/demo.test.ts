@@ -1,5 +1,5 @@
 import { readProject } from '@/core/formats/projectFile'
-import { planBench } from '@/core/plan'
+import { planBench } from '@/core/schedule/planBench'
 import { demoProject } from './demo'
 
 /** A Tuesday, 18:25 in Lisbon: a session begins at 19:00. */

@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon'
-import { ACT_MINUTES } from '@/core/materials'
+import { ACT_MINUTES } from '@/core/knowledge'
+import { isAct } from '@/core/model/isAct'
 import type { Build, LoggedAct, Project, Sessions } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
 import builds from './builds.json'
 import { DEMO_TOOLS, demoShelf } from './shelf'
 

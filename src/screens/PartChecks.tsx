@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { substrateRow } from '@/core/materials'
+import { substrateRow } from '@/core/knowledge'
 import type { Part } from '@/core/model/project'
 
 /** Ticks the parts that something is meant for. */

@@ -1,4 +1,4 @@
-import { ACT_TABLE, actRow, FAMILY_TABLE } from '@/core/materials'
+import { ACT_TABLE, actRow, FAMILY_TABLE } from '@/core/knowledge'
 import type { ActStep } from '@/core/model/sequence'
 import type { Act, Family, Solvent, Substrate, Tool } from '@/core/model/vocabulary'
 import type { UndoTouch } from '@/core/stack'
@@ -50,5 +50,3 @@ export const TOUCH_WORDS = {
   'wet-swab': 'rubbed with a wet swab',
   'stiff-brush': 'scrubbed with a stiff brush',
 } as const satisfies Record<UndoTouch, string>
-
-export { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/stack'

@@ -1,5 +1,4 @@
-import type { Project } from '@/core/model/project'
-import { PROJECT_FORMAT, PROJECT_VERSION } from '@/core/model/project'
+import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
 import { DATA_TABLES, db } from './db'
 
 /** Lists of the project that are tables of the same name. */

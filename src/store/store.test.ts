@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { readProject } from '@/core/formats/projectFile'
-import { progressOf, stepKey } from '@/core/journal'
+import { progressOf, stepKey } from '@/core/log'
 import type { Build, LoggedAct, Project } from '@/core/model/project'
 import { demoProject } from '@/demo/demo'
 import { commit, undoLast } from './changes'

@@ -1,5 +1,7 @@
 import { expose } from 'comlink'
-import { outcomeOf, placesFor, planBench, supposed } from '@/core/plan'
+import { outcomeOf, supposed } from '@/core/schedule'
+import { planBench } from '@/core/schedule/planBench'
+import { placesFor } from '@/core/schedule/sessionOptions'
 import type { Planner } from './planMessages'
 
 /** Steps of the search on a whole bench: a second or two. */

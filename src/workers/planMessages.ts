@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import type { BenchPlan, Place, PlanOutcome, WhatIf } from '@/core/plan'
+import type { BenchPlan, Place, PlanOutcome, WhatIf } from '@/core/schedule'
 
 /** What the planner's worker answers. Plain data both ways. */
 export type Planner = {

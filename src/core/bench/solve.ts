@@ -1,10 +1,10 @@
 import type { BenchProblem } from './problem'
-import { type Clash, clashOf, sayClash } from './solver/clash'
+import { type Clash, clashOf, sayClash } from './solver/conflict'
 import { Driver, type Plan } from './solver/driver'
 import { type Model, modelOf } from './solver/model'
 import { polish } from './solver/polish'
 import type { Budget } from './solver/search'
-import { type Qualities, qualitiesOf } from './solver/wishes'
+import { type Qualities, qualitiesOf } from './solver/secondaryObjectives'
 
 export type SolveOptions = {
   /** Most steps of the search, decisions and conflicts; the same number gives the same answer on every machine. */

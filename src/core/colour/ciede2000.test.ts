@@ -1,4 +1,4 @@
-import { deltaE00, type Lab } from './index'
+import { deltaE00, type Lab } from './spectrum'
 
 /** The published pairs of the CIEDE2000 formula: two colours in CIELAB and their difference. */
 const PAIRS: readonly (readonly number[])[] = [

@@ -1,5 +1,8 @@
 import fc from 'fast-check'
-import { colourOver, curveOf, defaultHiding, deltaE00, labOf, labOfCurve, opticsOf } from './index'
+import { colourOver } from './film'
+import { defaultHiding } from './hiding'
+import { opticsOf } from './optics'
+import { curveOf, deltaE00, labOf, labOfCurve } from './spectrum'
 
 const hex = fc
   .tuple(fc.nat(255), fc.nat(255), fc.nat(255))

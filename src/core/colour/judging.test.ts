@@ -1,21 +1,11 @@
-import {
-  chipColours,
-  colourOfLight,
-  colourOver,
-  deltaE00,
-  fitHiding,
-  hexOf,
-  labOf,
-  lightened,
-  offWhites,
-  type Paint,
-  patchLight,
-  patchUnsure,
-  scaleEffectShare,
-  surfaceReflection,
-  underSheen,
-  whiteBalance,
-} from './index'
+import { chipColours } from './chips'
+import { colourOver } from './film'
+import { lightened, offWhites, scaleEffectShare } from './lighten'
+import type { Paint } from './optics'
+import { colourOfLight, patchLight, patchUnsure, whiteBalance } from './picture'
+import { surfaceReflection, underSheen } from './sheen'
+import { deltaE00, hexOf, labOf } from './spectrum'
+import { fitHiding } from './swatch'
 
 test.each([
   [12, 0],

@@ -1,19 +1,9 @@
 import fc from 'fast-check'
-import {
-  castOf,
-  colourOver,
-  cover,
-  deltaE00,
-  groundOf,
-  labInside,
-  labOf,
-  mixColour,
-  opticsOf,
-  type Paint,
-  rankUndercoats,
-  shadeLeft,
-} from './index'
-import { layer } from './optics'
+import { castOf, cover, rankUndercoats, shadeLeft } from './cover'
+import { colourOver } from './film'
+import { mixColour } from './mixture'
+import { groundOf, labInside, layer, opticsOf, type Paint } from './optics'
+import { deltaE00, labOf } from './spectrum'
 
 const hex = fc
   .tuple(fc.nat(255), fc.nat(255), fc.nat(255))

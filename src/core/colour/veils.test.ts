@@ -1,17 +1,9 @@
 import fc from 'fast-check'
-import {
-  colourOver,
-  deltaE00,
-  faceFor,
-  hexOf,
-  interleaved,
-  labOf,
-  nearestPass,
-  type Paint,
-  SPREAD_LIVELY,
-  varietyOf,
-  veilSteps,
-} from './index'
+import { colourOver } from './film'
+import type { Paint } from './optics'
+import { deltaE00, hexOf, labOf } from './spectrum'
+import { interleaved, SPREAD_LIVELY, varietyOf } from './variety'
+import { faceFor, nearestPass, veilSteps } from './veils'
 
 const RUST: Paint = { masstone: '#8A4B22' }
 const BLUE: Paint = { masstone: '#2038B0', hiding: 40 }

@@ -1,12 +1,19 @@
 import fc from 'fast-check'
-import { DRYING } from '../materials'
+import { DRYING } from '../knowledge/drying'
 import type { Climate } from '../model/climate'
 import { COATS, FAMILIES, MILESTONES } from '../model/vocabulary'
-import { workOf } from '../stack'
-import { type ClockPoint, clockMinutes, type DryingFilm, referenceMinutes } from './clock'
+import { resolveStep } from '../stack/state/resolvedStep'
+import {
+  type ClimateSeries,
+  type ClockPoint,
+  clockMinutes,
+  type DryingFilm,
+  progress,
+  reachedAt,
+  referenceMinutes,
+} from './clock'
 import { dewPoint } from './dewPoint'
 import { humidityFactor, retarderFactor, temperatureFactor, wetnessFactor } from './factors'
-import { type ClimateSeries, progress, reachedAt } from './integral'
 import { limitBreaches } from './limits'
 
 const ROOM: Climate = { celsius: 20, humidity: 50, air: 'room' }
@@ -133,7 +140,7 @@ const films = fc
     retarder: fc.double({ min: 0, max: 10, noNaN: true }),
   })
   .map(({ family, coats, retarder }) => {
-    const { drying } = workOf({ do: 'base', family, coats, retarder, tool: 'airbrush' }, null)
+    const { drying } = resolveStep({ do: 'base', family, coats, retarder, tool: 'airbrush' }, null)
     if (!drying) throw new Error(family)
     return drying
   })

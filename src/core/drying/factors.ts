@@ -1,4 +1,5 @@
-import { DEPTH_WETNESS, type DryingProcess, WETNESS } from '../materials'
+import { DEPTH_WETNESS, WETNESS } from '../knowledge/drying'
+import type { DryingProcess } from '../knowledge/families'
 import type { Air, Coat } from '../model/vocabulary'
 
 /**

@@ -1,4 +1,4 @@
-import { familyRow } from '../materials'
+import { familyRow } from '../knowledge/families'
 import type { Climate } from '../model/climate'
 import type { Family, Role, Severity, Tool } from '../model/vocabulary'
 import { dewPoint } from './dewPoint'

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
-import { blend, hexOf } from '../colour'
+import { blend } from '../colour/match/match'
+import { hexOf } from '../colour/spectrum'
 import { wholeRanged } from '../model/fields'
 import { type Parsed, readOptional } from '../model/input'
 import { bottlesField, formatFields, paintWarnings } from './paintFields'

@@ -1,5 +1,7 @@
 import * as v from 'valibot'
-import { cover, groundOf, hexOf } from '../colour'
+import { cover } from '../colour/cover'
+import { groundOf } from '../colour/optics'
+import { hexOf } from '../colour/spectrum'
 import { hexField, ranged, wholeRanged } from '../model/fields'
 import { type Parsed, readOptional } from '../model/input'
 import { formatFields, paintSchema, paintWarnings } from './paintFields'

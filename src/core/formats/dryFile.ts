@@ -3,19 +3,19 @@ import {
   type ClimateSeries,
   type ClockPoint,
   type DryingFilm,
-  dewPoint,
-  limitBreaches,
   progress,
   reachedAt,
-} from '../drying'
+} from '../drying/clock'
+import { dewPoint } from '../drying/dewPoint'
+import { limitBreaches } from '../drying/limits'
 import { changeClimate, climateSchema, REFERENCE_CLIMATE } from '../model/climate'
 import { isoDuration } from '../model/duration'
 import { instantField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
 import { climateReadingSchema, zoneField } from '../model/project'
 import { MILESTONES } from '../model/vocabulary'
-import { climateSeries } from '../plan'
-import { workOf } from '../stack'
+import { climateSeries } from '../room/climateSeries'
+import { resolveStep } from '../stack/state/resolvedStep'
 import { filmSchema, filmStep } from './filmStep'
 
 const MINUTE = 60_000
@@ -56,7 +56,7 @@ export function readDry(value: unknown): Parsed<DryRequest> {
 
 /** The answer of `dry`: every milestone from the last coat, at the climate given or through its readings. Source: handbook 3.1, 3.2. */
 export function dryAnswer(request: DryRequest) {
-  const work = workOf({ tool: 'airbrush', ...filmStep(request.film) }, null)
+  const work = resolveStep({ tool: 'airbrush', ...filmStep(request.film) }, null)
   if (!work.drying || !work.family) throw new RangeError(`dry: ${request.film.family} is no film`)
   const film = { ...work.drying, correction: request.correction ?? 1 }
   const { climate, series, laidAt, now } = airOf(request)

@@ -3,7 +3,7 @@ import { changeClimate, climateSchema, REFERENCE_CLIMATE } from '../model/climat
 import { isoDuration } from '../model/duration'
 import { formatProblem, type Parsed, parse } from '../model/input'
 import { SUBSTRATES } from '../model/vocabulary'
-import { explain } from '../stack'
+import { explain } from '../stack/questions/explain'
 import { filmSchema, filmStep } from './filmStep'
 
 export const explainSchema = v.looseObject({

@@ -1,5 +1,5 @@
+import { planParts } from '../builds/planParts'
 import type { Project } from '../model/project'
-import { planParts } from '../plan'
 import { EXAMPLE } from '../stack/tests/sequences'
 import { dryAnswer, readDry } from './dryFile'
 import { mixAnswer, readMix } from './mixFile'

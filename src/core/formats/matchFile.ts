@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { match } from '../colour'
+import { match } from '../colour/match/match'
 import { hexField, wholeRanged } from '../model/fields'
 import { type Parsed, readOptional } from '../model/input'
 import { bottlesField, formatFields, paintWarnings } from './paintFields'

@@ -1,6 +1,6 @@
 import ical, { ICalAlarmType } from 'ical-generator'
 import { DateTime } from 'luxon'
-import type { BenchPlan, ScheduledTask } from '../plan'
+import type { BenchPlan, ScheduledTask } from '../schedule/planBench'
 
 const MINUTE = 60_000
 

@@ -1,7 +1,7 @@
-import type { Solution, SolveOptions } from '../bench'
+import type { Solution, SolveOptions } from '../bench/solve'
 import { isoDuration } from '../model/duration'
 import type { Project } from '../model/project'
-import { type BenchPlan, planBench } from '../plan'
+import { type BenchPlan, planBench } from '../schedule/planBench'
 
 const iso = (at: number | null) => (at === null ? null : new Date(at).toISOString())
 

@@ -1,9 +1,10 @@
-import { actRow } from '../materials'
+import { actRow } from '../knowledge/acts'
 import { isoDuration, sayDuration, writeDuration } from '../model/duration'
 import type { Parsed, Problem } from '../model/input'
-import { isAct, parseSequence, type Sequence, type Step } from '../model/sequence'
+import { isAct } from '../model/isAct'
+import { parseSequence, type Sequence, type Step } from '../model/sequence'
 import { FAMILIES, SHEENS } from '../model/vocabulary'
-import { check } from '../stack'
+import { check } from '../stack/check'
 
 /** What an act must say and doesn't: a family where there is no default, the sheen of a clear. */
 export function missingFields(steps: readonly Step[], path = 'steps'): Problem[] {

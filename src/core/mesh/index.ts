@@ -1,2 +1,1 @@
 export { MESH_UNITS, type MeshMeasure, type MeshSize, type MeshUnit, measureMesh } from './measure'
-export { MeshError } from './triangles'

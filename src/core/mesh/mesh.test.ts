@@ -1,6 +1,7 @@
 import fc from 'fast-check'
-import { MeshError, type MeshSize, measureMesh } from './index'
+import { type MeshSize, measureMesh } from './measure'
 import { binaryStl, cube, obj, type Solid, sheet, sphere, textStl, torus } from './tests/meshes'
+import { MeshError } from './triangles'
 
 const OWN: MeshSize = { unit: 'mm', scale: 1, up: 'z' }
 const WRITERS = [

@@ -1,11 +1,11 @@
+import { familyRow } from '../knowledge/families'
 import {
   DECANTED_THINNING,
-  familyRow,
   PRESSURE_BAR,
   PSI_PER_BAR,
   type ShareRange,
   THINNING,
-} from '../materials'
+} from '../knowledge/thinning'
 import type { Family } from '../model/vocabulary'
 
 /** What a mix is for. */

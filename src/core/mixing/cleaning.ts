@@ -1,4 +1,4 @@
-import { familyRow } from '../materials'
+import { familyRow } from '../knowledge/families'
 import type { Family, Solvent } from '../model/vocabulary'
 
 /** How an airbrush is kept clear of a paint. */

@@ -1,4 +1,4 @@
-import { WET_MICRONS } from '../materials'
+import { WET_MICRONS } from '../knowledge/limits'
 
 /** Coat weights a mix is measured for; `clear-wet` is the wet coat of a clear. */
 export const MIX_COATS = ['mist', 'light', 'wet', 'clear-wet', 'flood', 'brush'] as const

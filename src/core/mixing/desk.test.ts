@@ -1,29 +1,22 @@
 import fc from 'fast-check'
 import { FAMILIES } from '../model/vocabulary'
+import { additiveDrops } from './additives'
 import {
-  additiveDrops,
   barOf,
-  brushedVolume,
-  cleaningFor,
-  correction,
-  densityOf,
   JOBS,
-  lineVolume,
-  massOf,
-  mix,
   nozzleWarning,
-  pouredTwoPart,
   pressureFor,
   psiOf,
-  putRight,
-  shapeArea,
-  shareTogether,
   thinningAdvice,
-  topUp,
-  twoPartAmounts,
   viscosityFactor,
-  volumeOf,
-} from './index'
+} from './advice'
+import { cleaningFor } from './cleaning'
+import { correction, putRight, shareTogether, topUp } from './correct'
+import { brushedVolume, lineVolume } from './coverage'
+import { densityOf, massOf, volumeOf } from './mass'
+import { mix } from './mix'
+import { shapeArea } from './shapes'
+import { pouredTwoPart, twoPartAmounts } from './twoPart'
 
 const RUNS = { seed: 3, numRuns: 300 }
 const share = fc.double({ min: 0, max: 1, noNaN: true })

@@ -1,4 +1,4 @@
-import { familyRow } from '../materials'
+import { familyRow } from '../knowledge/families'
 import type { Family, Role, Solvent } from '../model/vocabulary'
 
 /** Densities, g/ml, where a bottle doesn't say. Source: handbook 4.2. */

@@ -67,3 +67,14 @@ export function writeDuration(minutes: number): string {
   if (whole < 60) return `${Math.max(0, whole)} min`
   return pair(Math.floor(whole / 60), 'h', whole % 60, 'min')
 }
+
+/**
+ * Minutes of a duration that a schema has let through.
+ *
+ * @throws RangeError if the text isn't a duration
+ */
+export function minutesOf(text: string): number {
+  const minutes = parseDuration(text)
+  if (minutes === null) throw new RangeError(`minutesOf: "${text}" is not a duration`)
+  return minutes
+}

@@ -61,14 +61,3 @@ export const instantField = v.pipe(
     'an instant such as "2026-03-14T19:00:00Z"',
   ),
 )
-
-/**
- * Minutes of a duration that a schema has let through.
- *
- * @throws RangeError if the text isn't a duration
- */
-export function minutesOf(text: string): number {
-  const minutes = parseDuration(text)
-  if (minutes === null) throw new RangeError(`minutesOf: "${text}" is not a duration`)
-  return minutes
-}

@@ -1,6 +1,5 @@
 import fc from 'fast-check'
-import { isoDuration, parseDuration, sayDuration, writeDuration } from './duration'
-import { minutesOf } from './fields'
+import { isoDuration, minutesOf, parseDuration, sayDuration, writeDuration } from './duration'
 import { parseJson, quote } from './input'
 
 test.each([

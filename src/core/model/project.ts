@@ -3,7 +3,16 @@ import { hexField, idField, instantField, nameField, ranged, wholeRanged } from 
 import { formatProblem, type Parsed, parse } from './input'
 import { actStepSchema, productSchema, schoolSchema, waitStepSchema } from './sequence'
 import { ownTechniqueSchema } from './technique'
-import { AIRS, FAMILIES, MILESTONES, ROLES, SHEENS, SOLVENTS, SUBSTRATES } from './vocabulary'
+import {
+  ACT_KINDS,
+  AIRS,
+  FAMILIES,
+  MILESTONES,
+  ROLES,
+  SHEENS,
+  SOLVENTS,
+  SUBSTRATES,
+} from './vocabulary'
 
 /** The project format: one build or a whole bench. Described in docs/formats.md. */
 export const PROJECT_FORMAT = 'tectoria-project'
@@ -157,17 +166,6 @@ export const storedMixSchema = v.looseObject({
 })
 export type StoredMix = v.InferOutput<typeof storedMixSchema>
 
-/** What is written into the log. The log is only ever added to; `undone` takes an earlier act back. */
-export const ACT_KINDS = [
-  'started',
-  'coat-done',
-  'finished',
-  'skipped',
-  'observed',
-  'mixed',
-  'noted',
-  'undone',
-] as const
 export const loggedActSchema = v.looseObject({
   id: idField,
   at: instantField,

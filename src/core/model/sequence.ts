@@ -149,11 +149,6 @@ export const sequenceSchema = v.looseObject({
 })
 export type Sequence = v.InferOutput<typeof sequenceSchema>
 
-/** Is this step an act (and not a wait)? */
-export function isAct(step: Step): step is ActStep {
-  return 'do' in step
-}
-
 /** Reads a sequence from outside. */
 export function parseSequence(value: unknown): Parsed<Sequence> {
   const problem = formatProblem(value, SEQUENCE_FORMAT, SEQUENCE_VERSION)

@@ -218,3 +218,15 @@ export const SCHOOLS = {
   speed: ['patient', 'water-and-warm-air'],
 } as const
 export type SchoolQuestion = keyof typeof SCHOOLS
+
+/** What is written into the log. The log is only ever added to; `undone` takes an earlier act back. */
+export const ACT_KINDS = [
+  'started',
+  'coat-done',
+  'finished',
+  'skipped',
+  'observed',
+  'mixed',
+  'noted',
+  'undone',
+] as const

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { isoDuration } from '../model/duration'
-import { isAct, type Sequence } from '../model/sequence'
+import { isAct } from '../model/isAct'
+import type { Sequence } from '../model/sequence'
 import { check } from './check'
-import { applyEdit } from './edit'
+import { applyEdit } from './remedies/sequenceEdit'
 import { sequences } from './tests/arbitrary'
 import { EXAMPLE, sequence, told } from './tests/sequences'
 

@@ -1,9 +1,9 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import type { BenchAct } from '@/core/journal'
+import type { Caution } from '@/core/knowledge'
+import type { BenchAct } from '@/core/log'
 import type { ActStep } from '@/core/model/sequence'
-import type { Caution } from '@/core/safety'
 import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 import { useHotkeys } from '../shell/hotkeys'

@@ -1,8 +1,8 @@
 'use client'
 
+import type { PartPlan } from '@/core/builds'
+import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
-import type { PartPlan } from '@/core/plan'
 import { ClockFigure } from '@/ui/ClockFigure'
 import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'

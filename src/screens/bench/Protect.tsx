@@ -1,6 +1,6 @@
 'use client'
 
-import type { Caution } from '@/core/safety'
+import type { Caution } from '@/core/knowledge'
 import { Button } from '@/ui/Button'
 
 /** Cautions that are confirmed before an act begins: what is breathed, and what burns. Source: handbook 9; N94. */

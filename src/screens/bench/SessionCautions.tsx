@@ -1,10 +1,11 @@
 'use client'
 
+import { type Caution, cautionsFor, generalCautions } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
-import { isAct } from '@/core/model/sequence'
-import { FILTER_CHANGED, type ScheduledTask, sprayedSinceFilter } from '@/core/plan'
-import { type Caution, cautionsFor, generalCautions } from '@/core/safety'
-import { workOf } from '@/core/stack'
+import { isAct } from '@/core/model/isAct'
+import type { ScheduledTask } from '@/core/schedule'
+import { resolveStep } from '@/core/stack'
+import { FILTER_CHANGED, sprayedSinceFilter } from '@/core/stock'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
@@ -25,7 +26,7 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
     const step = build?.steps.find((one) => one.id === task.step)
     const part = build?.parts.find((one) => one.id === task.part)
     if (!step || !part || !isAct(step)) continue
-    for (const one of cautionsFor({ step, ...workOf(step, null), substrate: part.substrate }))
+    for (const one of cautionsFor({ step, ...resolveStep(step, null), substrate: part.substrate }))
       found.set(one.id, one)
   }
   return (

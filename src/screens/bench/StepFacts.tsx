@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import type { ActStep } from '@/core/model/sequence'
-import type { StepCard } from '@/core/plan'
+import type { StepCard } from '@/core/shelf'
 
 /** Mix, pressure, coats, what to look for, cautions: the facts of a step in a row of columns. */
 export function StepFacts({

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/project'
-import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/plan'
+import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/schedule'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'

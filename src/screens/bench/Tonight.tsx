@@ -1,8 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import { isAct } from '@/core/model/sequence'
-import type { ScheduledTask } from '@/core/plan'
+import { isAct } from '@/core/model/isAct'
+import type { ScheduledTask } from '@/core/schedule'
 import { clockTime } from '@/ui/time'
 import { NoSessions } from '../plan/NoSessions'
 import { useBench } from '../shell/BenchContext'

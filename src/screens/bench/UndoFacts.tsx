@@ -1,7 +1,8 @@
-import type { UndoNow } from '@/core/plan'
+import type { UndoNow } from '@/core/builds'
+import { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/knowledge'
 import { gentlest } from '@/core/stack'
 import { clockTime, sayFigures } from '@/ui/time'
-import { capital, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
+import { capital, TOUCH_WORDS } from '../words'
 
 /** How many ways are told: the gentlest ones. */
 const SHOWN = 3

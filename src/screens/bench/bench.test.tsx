@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { UndoNow } from '@/core/plan'
-import { CAUTIONS } from '@/core/safety'
+import type { UndoNow } from '@/core/builds'
+import { CAUTIONS } from '@/core/knowledge'
 import { asksProtection, Protect } from './Protect'
 import { UndoFacts } from './UndoFacts'
 

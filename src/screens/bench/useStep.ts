@@ -1,7 +1,8 @@
 import { useMemo } from 'react'
+import { isAct } from '@/core/model/isAct'
 import type { Part } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
-import { latestClimate, paintFor, stepCard } from '@/core/plan'
+import { latestClimate } from '@/core/room'
+import { paintFor, stepCard } from '@/core/shelf'
 import { useBench } from '../shell/BenchContext'
 import type { NamedItem } from '../shell/useBenchQueue'
 

@@ -1,10 +1,11 @@
 'use client'
 
 import { useMemo, useState } from 'react'
+import { type PartFinding, unbalancedParts } from '@/core/builds'
+import { isAct } from '@/core/model/isAct'
 import type { Build } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
 import type { Severity } from '@/core/model/vocabulary'
-import { type PartFinding, type ShelfFinding, shelfFindings, unbalancedParts } from '@/core/plan'
+import { type ShelfFinding, shelfFindings } from '@/core/stock'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'

@@ -3,19 +3,18 @@
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useDeferredValue, useMemo, useRef, useState } from 'react'
-import { substrateRow } from '@/core/materials'
-import type { Build, Part, Project } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
 import {
   findingsOfBuild,
   type JudgedBuild,
   type JudgedPart,
-  judgeBuild,
-  judgeBuildAt,
-  judgePart,
   type PartFinding,
   type PartPlan,
-} from '@/core/plan'
+} from '@/core/builds'
+import { judgeBuild, judgeBuildAt } from '@/core/builds/judgeBuild'
+import { judgePart } from '@/core/builds/judgePart'
+import { substrateRow } from '@/core/knowledge'
+import { isAct } from '@/core/model/isAct'
+import type { Build, Part, Project } from '@/core/model/project'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { CoreSample } from '@/ui/CoreSample'

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
+import type { JudgedPart } from '@/core/builds'
 import { SHADE_SHOWS } from '@/core/colour'
-import type { JudgedPart } from '@/core/plan'
 import type { CoatsToCover } from '@/core/stack'
 import { cx } from '@/ui/cx'
 

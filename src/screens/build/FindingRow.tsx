@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { JudgedFinding } from '@/core/plan'
+import type { JudgedFinding } from '@/core/builds'
 import type { Remedy } from '@/core/stack'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'

@@ -1,4 +1,4 @@
-import { actRow } from '@/core/materials'
+import { actRow } from '@/core/knowledge'
 import type { Bottle, StoredMix } from '@/core/model/project'
 import type { ActStep } from '@/core/model/sequence'
 import { isPaintedFrom } from '@/core/stack'

@@ -1,10 +1,10 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { substrateRow } from '@/core/materials'
+import type { JudgedPart } from '@/core/builds'
+import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/project'
 import { SUBSTRATES } from '@/core/model/vocabulary'
-import type { JudgedPart } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'

@@ -1,9 +1,10 @@
 'use client'
 
 import { useState } from 'react'
+import { bare } from '@/core/model/bare'
+import { isAct } from '@/core/model/isAct'
 import type { Build } from '@/core/model/project'
-import { type ActStep, isAct } from '@/core/model/sequence'
-import { bare } from '@/core/plan'
+import type { ActStep } from '@/core/model/sequence'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import type { useBuildEdits } from './useBuildEdits'

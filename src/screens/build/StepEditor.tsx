@@ -2,7 +2,8 @@
 
 import { useRef, useState } from 'react'
 import { missingFields } from '@/core/formats/sequenceFile'
-import { actRow } from '@/core/materials'
+import { actRow } from '@/core/knowledge'
+import { isAct } from '@/core/model/isAct'
 import {
   type Bottle,
   type Build,
@@ -11,7 +12,6 @@ import {
   buildStepSchema,
   type StoredMix,
 } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
 import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'

@@ -1,4 +1,4 @@
-import { actRow } from '@/core/materials'
+import { actRow } from '@/core/knowledge'
 import type { BuildStep } from '@/core/model/project'
 import type { Act } from '@/core/model/vocabulary'
 

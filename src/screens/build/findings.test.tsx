@@ -1,8 +1,9 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { JudgedFinding } from '@/core/plan'
-import { lastCoat, walk } from '@/core/stack'
+import type { JudgedFinding } from '@/core/builds'
+import { lastCoat } from '@/core/stack'
+import { simulate } from '@/core/stack/simulate/simulate'
 import { followers } from './AllFindings'
 import { FindingRow } from './FindingRow'
 import { LastCoatFacts } from './LastCoatFacts'
@@ -89,7 +90,7 @@ describe('what a clear does', () => {
       substrate: 'polystyrene' as const,
       steps: steps as never[],
     }
-    const end = walk(sequence).walked.at(-1)
+    const end = simulate(sequence).simulated.at(-1)
     const found = end && lastCoat(end)
     if (!found) throw new Error('no clear')
     render(<LastCoatFacts coat={found} />)

@@ -1,9 +1,8 @@
-import { actRow, FAMILY_TABLE } from '@/core/materials'
+import type { JudgedPart, StepPlan } from '@/core/builds'
+import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage, stagesOf } from '@/core/knowledge'
+import { isAct } from '@/core/model/isAct'
 import type { Build, BuildStep } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
-import type { JudgedPart, StepPlan } from '@/core/plan'
-import { workOf } from '@/core/stack'
-import { STAGE_NAMES, type Stage, stagesOf } from '@/core/techniques'
+import { resolveStep } from '@/core/stack'
 import type { SampleRow } from '@/ui/CoreSample'
 import type { FilmBandProps } from '@/ui/FilmBand'
 import { clockTime } from '@/ui/time'
@@ -83,7 +82,7 @@ function bandOf(
   now: number,
 ): FilmBandProps | null {
   if (!isAct(step)) return null
-  const work = workOf(step, null)
+  const work = resolveStep(step, null)
   if (work.row.kind !== 'film' && work.row.kind !== 'mask') return null
   const clock = judged.plan.clocks.find((one) => one.step === step.id)
   const cured = clock?.milestones.find((one) => one.point === 'cured')?.at

@@ -2,10 +2,10 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
+import { buildFromStarter } from '@/core/builds'
+import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/knowledge'
 import { nameField } from '@/core/model/fields'
 import type { Sessions } from '@/core/model/project'
-import { buildFromStarter } from '@/core/plan'
-import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/techniques'
 import type { Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

@@ -1,5 +1,4 @@
-import type { Covering } from '@/core/colour'
-import { hexOf } from '@/core/colour'
+import { type Covering, hexOf } from '@/core/colour'
 import { cx } from '@/ui/cx'
 import { Surround } from './Judged'
 

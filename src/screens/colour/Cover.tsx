@@ -11,7 +11,7 @@ import {
   thicknessOf,
 } from '@/core/colour'
 import type { Bottle } from '@/core/model/project'
-import { bottlePaint } from '@/core/plan'
+import { bottlePaint } from '@/core/shelf'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { faceOfPart } from '@/core/plan'
+import { faceOfPart } from '@/core/builds/faceOfPart'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 

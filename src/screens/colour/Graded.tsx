@@ -1,7 +1,7 @@
 'use client'
 
 import { exactParts, sayRatio, wholeParts } from '@/core/mixing'
-import { type GradedWashes, type LiningQuestion, washGradient } from '@/core/plan'
+import { type GradedWashes, type LiningQuestion, washGradient } from '@/core/shelf'
 import { Surround } from './Judged'
 
 const PLACES = [

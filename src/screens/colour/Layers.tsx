@@ -12,10 +12,10 @@ import {
   type Veil,
   veilSteps,
 } from '@/core/colour'
-import { defaultSheen, GLOSS_UNITS } from '@/core/materials'
+import { defaultSheen, GLOSS_UNITS } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import type { Bottle } from '@/core/model/project'
-import { bottlePaint, waitBetween } from '@/core/plan'
+import { bottlePaint, waitBetween } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { isWithin, numberOf } from '../forms'
 import { useBench } from '../shell/BenchContext'

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { SCHOOLS } from '@/core/model/vocabulary'
-import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/core/plan'
+import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/core/shelf'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'

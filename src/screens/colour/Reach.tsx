@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { coverWith, groundOf, mixOptics, portionsOf, type Recipe } from '@/core/colour'
 import type { Family } from '@/core/model/vocabulary'
-import { mixableFamilies, mixablePaints, type ShelfPaint } from '@/core/plan'
+import { mixableFamilies, mixablePaints, type ShelfPaint } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { fitHiding } from '@/core/colour'
 import type { Bottle } from '@/core/model/project'
-import { bottlePaint } from '@/core/plan'
+import { bottlePaint } from '@/core/shelf'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'

@@ -12,7 +12,7 @@ import {
 } from '@/core/colour'
 import { brushedVolume, DROPS_PER_ML } from '@/core/mixing'
 import type { Bottle } from '@/core/model/project'
-import { bottlePaint } from '@/core/plan'
+import { bottlePaint } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { isWithin, numberOf } from '../forms'

@@ -13,10 +13,10 @@ import {
   SCALE_EFFECT,
   underSheen,
 } from '@/core/colour'
-import { GLOSS_UNITS } from '@/core/materials'
+import { GLOSS_UNITS } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/project'
 import { SHEENS } from '@/core/model/vocabulary'
-import { bottlePaint } from '@/core/plan'
+import { bottlePaint } from '@/core/shelf'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { capital, plain } from '../words'

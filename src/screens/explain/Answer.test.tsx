@@ -2,7 +2,7 @@
 import { render, screen, within } from '@testing-library/react'
 import { REFERENCE_CLIMATE } from '@/core/model/climate'
 import type { Substrate } from '@/core/model/vocabulary'
-import { explain } from '@/core/stack'
+import { explain } from '@/core/stack/questions/explain'
 import { Answer } from './Answer'
 import { asked, FILMS, filmOf, filmOfStep } from './films'
 

@@ -1,10 +1,10 @@
-import { familyRow, substrateRow } from '@/core/materials'
+import { familyRow, SOLVENT_WORDS as SOLVENT_NAMES, substrateRow } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import type { Substrate } from '@/core/model/vocabulary'
 import { type Explained, type ExplainedMoment, gentlest } from '@/core/stack'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
-import { capital, MILESTONE_WORDS, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
+import { capital, MILESTONE_WORDS, TOUCH_WORDS } from '../words'
 import type { FilmChoice } from './films'
 
 const WORD = { yes: 'Yes', 'with-care': 'With care', no: 'No' } as const
@@ -42,7 +42,7 @@ export function Answer({
         </p>
         <ol className="mt-5 border-t-2 border-strong">
           {told(found.moments).map((moment) => (
-            <Moment key={moment.after} moment={moment} />
+            <StepContext key={moment.after} moment={moment} />
           ))}
         </ol>
       </section>
@@ -92,7 +92,7 @@ function told(moments: readonly ExplainedMoment[]): ExplainedMoment[] {
   })
 }
 
-function Moment({ moment }: { moment: ExplainedMoment }) {
+function StepContext({ moment }: { moment: ExplainedMoment }) {
   const { worst, findings, after, point } = moment
   return (
     <li

@@ -2,9 +2,9 @@
 
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useMemo } from 'react'
-import { substrateRow } from '@/core/materials'
+import { substrateRow } from '@/core/knowledge'
 import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/model/vocabulary'
-import { explain } from '@/core/stack'
+import { explain } from '@/core/stack/questions/explain'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { setAddress } from '../shell/address'

@@ -1,5 +1,6 @@
+import { isAct } from '@/core/model/isAct'
 import type { Build } from '@/core/model/project'
-import { type ActStep, isAct } from '@/core/model/sequence'
+import type { ActStep } from '@/core/model/sequence'
 import type { Act, Family, Sheen } from '@/core/model/vocabulary'
 
 /** A film that a modeller would name, and the act that lays it. */

@@ -2,8 +2,9 @@
 
 import { useRouter, useSearchParams } from 'next/navigation'
 import { useMemo, useState } from 'react'
+import type { Chosen, Proposal } from '@/core/builds'
+import { addTechnique } from '@/core/builds/addTechnique'
 import type { Build } from '@/core/model/project'
-import { addTechnique, type Chosen, type Proposal } from '@/core/plan'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'

@@ -1,13 +1,12 @@
 'use client'
 
 import { useMemo } from 'react'
-import { faultRow } from '@/core/faults'
+import { techniqueNumbers } from '@/core/builds/techniqueNumbers'
+import { faultRow, SOLVENT_WORDS as SOLVENT_NAMES, TECHNIQUES } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
-import { techniqueNumbers } from '@/core/plan'
-import { TECHNIQUES } from '@/core/techniques'
 import { Button } from '@/ui/Button'
 import { useLatestClimate } from '../shell/useLatestClimate'
-import { capital, SOLVENT_NAMES, TOUCH_WORDS } from '../words'
+import { capital, TOUCH_WORDS } from '../words'
 
 const COMPARED = TECHNIQUES.filter((one) => one.compare)
 

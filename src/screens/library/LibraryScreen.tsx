@@ -2,8 +2,8 @@
 
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
+import { TECHNIQUE_GROUPS, TECHNIQUES, type Technique } from '@/core/knowledge'
 import type { OwnTechnique } from '@/core/model/technique'
-import { TECHNIQUE_GROUPS, TECHNIQUES, type Technique } from '@/core/techniques'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { setAddress } from '../shell/address'

@@ -2,8 +2,8 @@
 
 import { useRef, useState } from 'react'
 import { techniqueText } from '@/core/formats/techniqueFile'
+import { stagesOf } from '@/core/knowledge'
 import { type OwnTechnique, ownTechniqueSchema } from '@/core/model/technique'
-import { stagesOf } from '@/core/techniques'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { saveFile } from '@/ui/saveFile'

@@ -2,15 +2,20 @@
 
 import Link from 'next/link'
 import { useMemo } from 'react'
-import { faultRow } from '@/core/faults'
-import { actRow, familyRow } from '@/core/materials'
+import { techniqueNumbers } from '@/core/builds/techniqueNumbers'
+import {
+  actRow,
+  familyRow,
+  faultRow,
+  questionRow,
+  SOLVENT_WORDS as SOLVENT_NAMES,
+  type Technique,
+} from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import type { ActStep } from '@/core/model/sequence'
-import { techniqueNumbers } from '@/core/plan'
-import { questionRow, type Technique } from '@/core/techniques'
 import { useBench } from '../shell/BenchContext'
 import { useLatestClimate } from '../shell/useLatestClimate'
-import { capital, SOLVENT_NAMES, stepName, TOUCH_WORDS } from '../words'
+import { capital, stepName, TOUCH_WORDS } from '../words'
 import { AddTechnique } from './AddTechnique'
 
 /** One entry of the library: what for, what it needs, its steps, its figures here, and the way into a build. */

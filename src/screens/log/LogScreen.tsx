@@ -1,9 +1,9 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { byTime } from '@/core/journal'
+import { byTime } from '@/core/log'
+import { isAct } from '@/core/model/isAct'
 import type { LoggedAct, Project } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
 import { cx } from '@/ui/cx'
 import { useBench } from '../shell/BenchContext'
 import { MILESTONE_WORDS, SEEN_WORDS, stepName } from '../words'

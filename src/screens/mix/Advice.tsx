@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/knowledge'
 import {
   additiveDrops,
   cleaningFor,
@@ -14,7 +15,7 @@ import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 import { useLatestClimate } from '../shell/useLatestClimate'
-import { familyName, SOLVENT_NAMES } from '../words'
+import { familyName } from '../words'
 
 const JOB_WORDS: readonly { value: Job; say: string }[] = [
   { value: 'colour', say: 'Airbrush, colour' },

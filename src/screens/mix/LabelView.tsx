@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useRef } from 'react'
-import { type MixLabel, mixLabel } from '@/core/plan'
+import { type MixLabel, mixLabel } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { useBench } from '../shell/BenchContext'

@@ -11,7 +11,7 @@ import {
 } from '@/core/mixing'
 import { sayDuration } from '@/core/model/duration'
 import type { Timer } from '@/core/model/project'
-import { TIMER_MINUTES } from '@/core/plan'
+import { TIMER_MINUTES } from '@/core/schedule'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'

@@ -1,7 +1,7 @@
 import { hexOf, mixColour } from '@/core/colour'
 import type { Mix } from '@/core/mixing'
 import type { Bottle, LoggedAct, StoredMix } from '@/core/model/project'
-import { bottlePaint, type Drawn, drawDown } from '@/core/plan'
+import { bottlePaint, type Drawn, drawDown } from '@/core/shelf'
 import type { Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { buildFields } from '../ForBuild'

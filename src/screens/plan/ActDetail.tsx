@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { type BenchPlan, chainOf, finishOf, type Place, type ScheduledTask } from '@/core/plan'
+import { type BenchPlan, chainOf, finishOf, type Place, type ScheduledTask } from '@/core/schedule'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'

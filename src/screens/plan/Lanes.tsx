@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useRef, useState } from 'react'
-import type { BenchPlan } from '@/core/plan'
+import type { BenchPlan } from '@/core/schedule'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'

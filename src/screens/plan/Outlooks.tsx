@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useMemo } from 'react'
-import { type BenchPlan, type BuildOutlook, buildOutlooks } from '@/core/plan'
+import { type BenchPlan, type BuildOutlook, buildOutlooks } from '@/core/schedule'
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'

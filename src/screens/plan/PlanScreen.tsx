@@ -2,7 +2,7 @@
 
 import { ToggleGroup } from 'radix-ui'
 import { useMemo, useState } from 'react'
-import type { BenchPlan } from '@/core/plan'
+import type { BenchPlan } from '@/core/schedule'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'

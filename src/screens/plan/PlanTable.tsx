@@ -1,6 +1,6 @@
 'use client'
 
-import type { BenchPlan } from '@/core/plan'
+import type { BenchPlan } from '@/core/schedule'
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'

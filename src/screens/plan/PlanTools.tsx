@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { BenchPlan } from '@/core/plan'
+import type { BenchPlan } from '@/core/schedule'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'

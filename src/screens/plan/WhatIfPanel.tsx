@@ -8,7 +8,7 @@ import {
   type PlanOutcome,
   type ScheduledTask,
   type WhatIf,
-} from '@/core/plan'
+} from '@/core/schedule'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
 import { questioner } from '@/workers/planClient'

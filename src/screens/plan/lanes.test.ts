@@ -1,5 +1,5 @@
-import type { BenchPlan } from '@/core/plan'
-import { planBench } from '@/core/plan'
+import type { BenchPlan } from '@/core/schedule'
+import { planBench } from '@/core/schedule/planBench'
 import { demoProject } from '@/demo/demo'
 import { lanesOf, marksOf, spanOf, ZOOMS } from './lanes'
 

@@ -1,4 +1,4 @@
-import type { BenchPlan, ScheduledTask } from '@/core/plan'
+import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 
 const MINUTE = 60_000
 

@@ -1,6 +1,7 @@
+import { coatsOf } from '@/core/builds'
+import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
-import { isAct } from '@/core/model/sequence'
-import { coatsOf, type ScheduledTask } from '@/core/plan'
+import type { ScheduledTask } from '@/core/schedule'
 import { stepName } from '../words'
 
 /** An act of a part as people call it. */

@@ -1,6 +1,6 @@
-import { stepKey } from '@/core/journal'
+import { stepKey } from '@/core/log'
 import type { Pin } from '@/core/model/project'
-import type { ScheduledTask } from '@/core/plan'
+import type { ScheduledTask } from '@/core/schedule'
 import type { Write } from '@/store/changes'
 
 /** The act that a task belongs to, as pins name it. */

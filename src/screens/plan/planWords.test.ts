@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import type { Move, Why } from '@/core/plan'
+import type { Move, Why } from '@/core/schedule'
 import { sayFinish, sayMove, sayWhy, type Told } from './planWords'
 
 const NOW = new Date(2026, 2, 17, 18, 0).getTime()

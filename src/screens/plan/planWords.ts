@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import type { BenchPlan, Move, Why } from '@/core/plan'
+import type { BenchPlan, Move, Why } from '@/core/schedule'
 import { clockTime, sayFigures } from '@/ui/time'
 import { actOnPart } from './names'
 

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { BenchPlan, Place, ScheduledTask } from '@/core/plan'
+import type { BenchPlan, Place, ScheduledTask } from '@/core/schedule'
 import { questioner } from '@/workers/planClient'
 import { useBench } from '../shell/BenchContext'
 import { pinId } from './pinRow'

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import type { Project } from '@/core/model/project'
-import { type Learnt, learntFrom, type Ratio, ratiosOf } from '@/core/plan'
+import { type Learnt, learntFrom, type Ratio, ratiosOf } from '@/core/room'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
 import { namesOf } from '../plan/names'

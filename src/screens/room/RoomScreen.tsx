@@ -1,8 +1,9 @@
 'use client'
 
 import { useMemo, useState } from 'react'
+import type { DryingClock } from '@/core/builds'
 import { limitBreaches } from '@/core/drying'
-import { climateSeries, type DryingClock, dailyPattern, GAP_HOURS } from '@/core/plan'
+import { climateSeries, dailyPattern, GAP_HOURS } from '@/core/room'
 import { clockTime, sayFigures } from '@/ui/time'
 import { namesOf } from '../plan/names'
 import { useBench } from '../shell/BenchContext'

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useMemo } from 'react'
 import type { Bottle } from '@/core/model/project'
-import { usesOf } from '@/core/plan'
+import { usesOf } from '@/core/stock'
 import { useBench } from '../shell/BenchContext'
 import { stepName } from '../words'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { costsOf } from '@/core/plan'
+import { costsOf } from '@/core/stock'
 import { useBench } from '../shell/BenchContext'
 
 const MONEY = new Intl.NumberFormat(undefined, {

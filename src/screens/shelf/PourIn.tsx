@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/project'
-import { type PouredIn, pourInto, thinnerFor } from '@/core/plan'
+import { type PouredIn, pourInto, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { isAmount, numberOf } from '../forms'

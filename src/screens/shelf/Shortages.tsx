@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { missingTools, shortages, substitutesFor } from '@/core/plan'
+import { missingTools, shortages, substitutesFor } from '@/core/stock'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { useBench } from '../shell/BenchContext'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { BenchTool } from '@/core/model/project'
-import type { Wear } from '@/core/plan'
+import type { Wear } from '@/core/stock'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 

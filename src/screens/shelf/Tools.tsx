@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, useState } from 'react'
 import { type BenchTool, type LoggedAct, TOOL_KINDS, toolSchema } from '@/core/model/project'
-import { wearOf } from '@/core/plan'
+import { wearOf } from '@/core/stock'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'

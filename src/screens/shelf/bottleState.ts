@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon'
-import { GASSES_OFF } from '@/core/materials'
+import { GASSES_OFF } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/project'
 import { sayFigures } from '@/ui/time'
 

@@ -10,9 +10,10 @@ import {
   useMemo,
   useState,
 } from 'react'
-import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/journal'
+import { coatsOf, type PartPlan } from '@/core/builds'
+import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/log'
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, coatsOf, type PartPlan, type PlanDifference } from '@/core/plan'
+import type { BenchPlan, PlanDifference } from '@/core/schedule'
 import { commit, undoLast, type Write } from '@/store/changes'
 import { newId } from '@/store/ids'
 import { loadProject } from '@/store/project'

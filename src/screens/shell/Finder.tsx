@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
-import { TECHNIQUES } from '@/core/techniques'
+import { TECHNIQUES } from '@/core/knowledge'
 import { cx } from '@/ui/cx'
 import { useBench } from './BenchContext'
 import { SCREENS } from './screens'

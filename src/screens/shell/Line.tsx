@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import type { Project } from '@/core/model/project'
-import { runningTimers } from '@/core/plan'
+import { runningTimers } from '@/core/schedule'
 import { DryingLine, type Peg } from '@/ui/DryingLine'
 import { useBench } from './BenchContext'
 import { useNow } from './now'

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
-import { isAct } from '@/core/model/sequence'
-import { benchQueue, type QueueItem } from '@/core/plan'
+import { isAct } from '@/core/model/isAct'
+import { benchQueue, type QueueItem } from '@/core/schedule'
 import { stepName } from '../words'
 import { useBench } from './BenchContext'
 import { useNow } from './now'

@@ -1,7 +1,8 @@
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react'
-import { progressOf } from '@/core/journal'
+import { benchBuilds, type PartPlan } from '@/core/builds'
+import { planPart, planParts } from '@/core/builds/planParts'
+import { progressOf } from '@/core/log'
 import type { Project } from '@/core/model/project'
-import { benchBuilds, type PartPlan, planPart, planParts } from '@/core/plan'
 import { useNow } from './now'
 
 /** Parts are reckoned again this often, ms, beside every change. */

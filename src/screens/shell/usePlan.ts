@@ -1,6 +1,6 @@
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react'
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, type PlanDifference, planDifference } from '@/core/plan'
+import { type BenchPlan, type PlanDifference, planDifference } from '@/core/schedule'
 import { planner } from '@/workers/planClient'
 import { useNow } from './now'
 import { reason } from './reason'

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import { runningTimers, type ScheduledTask } from '@/core/plan'
+import { runningTimers, type ScheduledTask } from '@/core/schedule'
 import { actOnPart } from '../plan/names'
 import { capital } from '../words'
 import { useBench } from './BenchContext'

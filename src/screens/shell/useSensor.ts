@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { ClimateReading } from '@/core/model/project'
-import { readStreamLine, type SensorReading } from '@/core/sensor'
+import { readStreamLine, type SensorReading } from '@/core/room'
 import { keepReadings } from '@/store/readings'
 import { useBench } from './BenchContext'
 

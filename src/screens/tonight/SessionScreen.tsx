@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { type BenchPlan, type CardAct, type SessionCard, sessionCard } from '@/core/plan'
+import { type BenchPlan, type CardAct, type SessionCard, sessionCard } from '@/core/schedule'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { Moved } from '../plan/Moved'

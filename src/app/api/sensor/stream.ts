@@ -2,7 +2,7 @@ import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
 import type { Parsed, Problem } from '@/core/model/input'
 import { isZone } from '@/core/model/project'
-import { readStreamLine, roomAt, silentAt } from '@/core/sensor'
+import { readStreamLine, roomAt, silentAt } from '@/core/room'
 
 const MINUTE = 60_000
 /** The sensor speaks this often. */

@@ -1,5 +1,5 @@
 import { holesOf } from './domain'
-import { energyCheck, Hands } from './energy'
+import { energyCheck, Hands } from './energeticReasoning'
 import { Engine } from './engine'
 import type { Model } from './model'
 

@@ -12,7 +12,7 @@ import {
   sessionLoads,
   sessionOf,
   sprayedInOrder,
-} from './wishes'
+} from './secondaryObjectives'
 
 /** Conflicts of one try. */
 const TRY_CONFLICTS = 120

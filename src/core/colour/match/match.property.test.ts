@@ -1,6 +1,8 @@
 import fc from 'fast-check'
-import { blend, deltaE00, labOf, type MatchBottle, match } from '../index'
 import { groundOf, ratioOf } from '../optics'
+import { deltaE00, labOf } from '../spectrum'
+import { blend, match } from './match'
+import type { MatchBottle } from './palette'
 import { reducedRatios } from './ratios'
 import { sightOf } from './sight'
 

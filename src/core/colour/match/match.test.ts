@@ -1,4 +1,6 @@
-import { blend, deltaE00, labOf, type MatchBottle, match } from '../index'
+import { deltaE00, labOf } from '../spectrum'
+import { blend, match } from './match'
+import type { MatchBottle } from './palette'
 import { reducedRatios } from './ratios'
 
 const NEUTRAL: MatchBottle[] = [

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { actRow } from '../../materials'
+import { actRow } from '../../knowledge/acts'
 import type { ActStep, Sequence, Step } from '../../model/sequence'
 import { ACTS, COATS, FAMILIES, SHEENS, SOLVENTS, SUBSTRATES, TOOLS } from '../../model/vocabulary'
 

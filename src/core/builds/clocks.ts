@@ -1,0 +1,78 @@
+import { type ClockPoint, progress as dryingProgress } from '../drying/clock'
+import type { Family, Milestone, Role, Sheen } from '../model/vocabulary'
+import { type Film, filmReaches } from '../stack/state/film'
+import { filmName } from '../stack/state/filmName'
+import { openFilms, type Stack } from '../stack/state/stack'
+import type { PartSimulation } from './partSimulation'
+
+/** A film that dries on a part, and when it comes to what. Instants in epoch milliseconds. */
+export type DryingClock = {
+  build: string
+  part: string
+  /** Step of the build that laid it. */
+  step: string
+  film: Family
+  role: Role
+  name: string
+  colour: string | null
+  sheen: Sheen
+  from: number
+  /** Every milestone and when; null: never. */
+  milestones: { point: Milestone; at: number | null }[]
+  /** The next one, and how far the film has come to it, 0 to 1; null when all are behind it. */
+  next: { point: Milestone; at: number; progress: number } | null
+}
+
+const SHOWN: readonly Milestone[] = ['flash', 'touch', 'recoat', 'tape', 'sand', 'cured']
+const MINUTE = 60_000
+
+/** What lies on the part now, by the facts. */
+export function stackNow(simulated: PartSimulation): Stack | null {
+  const facts = simulated.simulation.simulated.filter((one) => simulated.entries[one.index]?.fact)
+  return facts.at(-1)?.after ?? null
+}
+
+/** The clocks of the films that lie open on a part, top first. */
+export function clocksOf(simulated: PartSimulation, now: number): DryingClock[] {
+  const stack = stackNow(simulated)
+  if (!stack) return []
+  return openFilms(stack)
+    .filter((film) => !film.loose)
+    .map((film) => clockOf(simulated, film, now))
+}
+
+function clockOf(simulated: PartSimulation, film: Film, now: number): DryingClock {
+  const { series } = simulated.simulation
+  const instant = (point: ClockPoint) => {
+    const at = filmReaches(film, point, series)
+    return at === null || !Number.isFinite(at) ? null : simulated.origin + at * MINUTE
+  }
+  const milestones = SHOWN.map((point) => ({ point, at: instant(point) })).sort(
+    (a, b) => (a.at ?? Number.POSITIVE_INFINITY) - (b.at ?? Number.POSITIVE_INFINITY),
+  )
+  const next = milestones.find((one) => one.at !== null && one.at > now)
+  const minute = (now - simulated.origin) / MINUTE
+  return {
+    build: simulated.build.id,
+    part: simulated.part.id,
+    step: simulated.entries[film.step]?.step.id ?? '',
+    film: film.family,
+    role: film.role,
+    name: filmName(film),
+    colour: film.colour,
+    sheen: film.sheen,
+    from: simulated.origin + film.end * MINUTE,
+    milestones,
+    next:
+      next && next.at !== null
+        ? {
+            point: next.point,
+            at: next.at,
+            progress: Math.min(
+              1,
+              dryingProgress(film.drying, next.point, film.end, minute, series) ?? 0,
+            ),
+          }
+        : null,
+  }
+}

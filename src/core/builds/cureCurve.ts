@@ -1,0 +1,57 @@
+import { progress } from '../drying/clock'
+import { progressOf } from '../log/progress'
+import type { Climate } from '../model/climate'
+import type { Project } from '../model/project'
+import { type DryingClock, stackNow } from './clocks'
+import { planPart } from './planParts'
+
+const MINUTE = 60_000
+/** Points of the curve. */
+const POINTS = 60
+
+/** How a film comes to its last milestone, and the air it does so in. Instants in epoch milliseconds. */
+export type CureCurve = {
+  /** How far it is to being cured, 0 to 1: the integral of handbook 3.2. */
+  points: { at: number; share: number }[]
+  /** The air, as it was read until now and is forecast after: each piece holds until the next. */
+  air: { at: number; climate: Climate }[]
+  from: number
+  to: number
+}
+
+/**
+ * The curve of a film that dries on a part.
+ *
+ * @returns null where the film never cures, or isn't there
+ * Source: handbook 3.2.
+ */
+export function cureCurve(project: Project, clock: DryingClock, now: number): CureCurve | null {
+  const { simulated } = planPart(
+    project,
+    clock.build,
+    clock.part,
+    progressOf(project.acts ?? []),
+    now,
+  )
+  const film = stackNow(simulated)?.films.find(
+    (one) => simulated.entries[one.step]?.step.id === clock.step && one.family === clock.film,
+  )
+  const cured = clock.milestones.find((one) => one.point === 'cured')?.at ?? null
+  if (!film || cured === null) return null
+  const { series } = simulated.simulation
+  const { from } = clock
+  const to = Math.max(cured, from + 10 * MINUTE)
+  const minute = (at: number) => (at - simulated.origin) / MINUTE
+  const points = Array.from({ length: POINTS + 1 }, (_, i) => {
+    const at = from + ((to - from) * i) / POINTS
+    const share = progress(film.drying, 'cured', film.end, minute(at), series) ?? 0
+    return { at: Math.round(at), share: Math.min(1, share) }
+  })
+  const pieces = series.map((piece) => ({
+    at: simulated.origin + piece.from * MINUTE,
+    climate: piece.climate,
+  }))
+  const first = pieces.findLast((piece) => piece.at <= from) ?? pieces[0]
+  const air = pieces.filter((piece) => piece.at > from && piece.at < to)
+  return { points, air: first ? [{ ...first, at: from }, ...air] : air, from, to }
+}

@@ -1,0 +1,71 @@
+import fc from 'fast-check'
+import { demoProject } from '@/demo/demo'
+import type { Build } from '../model/project'
+import { findingsOfBuild, judgeBuild, judgeBuildAt } from './judgeBuild'
+
+const NOW = Date.parse('2026-03-17T18:25:00Z')
+const project = demoProject(NOW, 'Europe/Lisbon')
+const builds = project.builds ?? []
+
+/** A step moved from one place to another, as a drag does. */
+function moved(build: Build, from: number, to: number): Build {
+  const steps = [...build.steps]
+  const [step] = steps.splice(from % steps.length, 1)
+  if (step) steps.splice(to % (steps.length + 1), 0, step)
+  return { ...build, steps }
+}
+
+it('taken up from the judgement before, a drag is told what a whole judgement tells', () => {
+  fc.assert(
+    fc.property(fc.nat(builds.length - 1), fc.nat(40), fc.nat(40), (which, from, to) => {
+      const build = builds[which] as Build
+      const dragged = moved(build, from, to)
+      const first = judgeBuildAt(project, build, NOW)
+      const fast = findingsOfBuild(judgeBuild(project, dragged, first))
+      const whole = findingsOfBuild(judgeBuildAt(project, dragged, NOW))
+      expect(fast).toEqual(whole)
+    }),
+    { numRuns: 60, seed: 7 },
+  )
+})
+
+it('a part that a drag does not touch is not walked again', () => {
+  const build: Build = {
+    id: 'b',
+    name: 'Pair',
+    parts: ['l', 'r'].map((id) => ({ id, name: id, substrate: 'polystyrene' as const })),
+    steps: [
+      { id: '1', parts: ['l', 'r'], do: 'prime' },
+      { id: '2', parts: ['l'], do: 'line' },
+      { id: '3', parts: ['l'], do: 'graphite' },
+    ],
+  }
+  const first = judgeBuildAt(
+    { format: 'tectoria-project', version: 1, builds: [build] },
+    build,
+    NOW,
+  )
+  const dragged = moved(build, 2, 1)
+  const next = judgeBuild(
+    { format: 'tectoria-project', version: 1, builds: [dragged] },
+    dragged,
+    first,
+  )
+  expect(next.parts.get('r')?.simulation).toBe(first.parts.get('r')?.simulation)
+  expect(next.parts.get('l')?.simulation).not.toBe(first.parts.get('l')?.simulation)
+})
+
+it('parts that read the same are walked once', () => {
+  const build: Build = {
+    id: 'b',
+    name: 'Pair',
+    parts: ['l', 'r'].map((id) => ({ id, name: id, substrate: 'polystyrene' as const })),
+    steps: [{ id: 's', parts: ['l', 'r'], do: 'prime' }],
+  }
+  const judged = judgeBuildAt(
+    { format: 'tectoria-project', version: 1, builds: [build] },
+    build,
+    NOW,
+  )
+  expect(judged.parts.get('l')?.simulation).toBe(judged.parts.get('r')?.simulation)
+})

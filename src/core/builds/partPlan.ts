@@ -1,0 +1,172 @@
+import { type StepProgress, stepKey } from '../log/progress'
+import { isAct } from '../model/isAct'
+import type { BuildAct, BuildStep } from '../model/project'
+import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
+import { closings } from '../stack/questions/closings'
+import type { Finding, RuleName } from '../stack/rules/finding'
+import type { PlannedStep } from '../stock/plannedPart'
+import { clocksOf, type DryingClock } from './clocks'
+import { finalReview, type ReviewItem } from './finalReview'
+import type { PartSimulation } from './partSimulation'
+import { type UndoNow, undoNow } from './undoNow'
+
+const MINUTE = 60_000
+
+export type StepStatus = PlannedStep['status']
+
+/** One step of a part: where it stands, and when it would be done if hands were always free. */
+export type StepPlan = {
+  step: string
+  status: StepStatus
+  coats: number
+  coatsDone: number
+  from: number
+  to: number
+}
+
+/** The act that is next on a part: from when, and until when. Instants in epoch milliseconds. */
+export type NextAct = {
+  step: string
+  /** Coat to lay, from 1; null for an act without coats. */
+  coat: number | null
+  coats: number
+  readyAt: number
+  because: string | null
+  /** End of its window; null: whenever. */
+  closesAt: number | null
+  closesBecause: string | null
+}
+
+/** A finding at a step of the build. */
+export type PartFinding = Omit<Finding, 'step' | 'follows'> & {
+  step: string
+  /** The finding that it only follows from. */
+  follows: { step: string; rule: RuleName } | null
+  /** Index in the part's walked sequence, the one that edits speak of. */
+  index: number
+  /** Why the modeller takes it as it is; null: nobody has. */
+  accepted: string | null
+}
+
+/** Everything that is known of one part. */
+export type PartPlan = {
+  build: string
+  part: string
+  verdict: Verdict
+  findings: PartFinding[]
+  steps: StepPlan[]
+  clocks: DryingClock[]
+  next: NextAct | null
+  /** How the newest film comes off again. */
+  undo: UndoNow | null
+  /** How it stands to its use once everything meant is done. */
+  review: ReviewItem[]
+}
+
+/** How many coats an act lays, by its step; 1 for everything else. */
+export function coatsOf(step: unknown): number {
+  const coats = (step as { coats?: readonly unknown[] }).coats
+  return coats?.length ?? 1
+}
+
+/** What a simulated part says: findings, clocks and the next act. */
+export function partPlanOf(
+  simulated: PartSimulation,
+  progress: ReadonlyMap<string, StepProgress>,
+  now: number,
+): PartPlan {
+  const findings = findingsOf(simulated)
+  return {
+    build: simulated.build.id,
+    part: simulated.part.id,
+    verdict: verdictOf(findings.filter((finding) => finding.accepted === null)),
+    findings,
+    steps: stepPlans(simulated, progress),
+    clocks: clocksOf(simulated, now),
+    next: nextAct(simulated),
+    undo: undoNow(simulated, now),
+    review: finalReview(simulated),
+  }
+}
+
+/** Findings of what is still to do: what is done is history. */
+export function findingsOf(simulated: PartSimulation): PartFinding[] {
+  return findingsOfSimulation(simulated.simulation).flatMap((finding) => {
+    const entry = simulated.entries[finding.step]
+    if (!entry || entry.fact) return []
+    const { step: index, follows, ...rest } = finding
+    const head = follows && simulated.entries[follows.step]
+    return [
+      {
+        ...rest,
+        follows: follows && head && !head.fact ? { ...follows, step: head.step.id } : null,
+        step: entry.step.id,
+        index,
+        accepted: acceptedAs(entry.step, rest.rule),
+      },
+    ]
+  })
+}
+
+function acceptedAs(step: BuildStep, rule: string): string | null {
+  const accepted = 'accepted' in step ? (step.accepted as BuildAct['accepted']) : undefined
+  return accepted?.find((one) => one.rule === rule)?.reason ?? null
+}
+
+function stepPlans(
+  simulated: PartSimulation,
+  progress: ReadonlyMap<string, StepProgress>,
+): StepPlan[] {
+  const plans = new Map<string, StepPlan>()
+  let open = true
+  for (const { index, context, ends } of simulated.simulation.simulated) {
+    const entry = simulated.entries[index]
+    if (!entry) continue
+    const id = entry.step.id
+    const known = progress.get(stepKey(simulated.build.id, simulated.part.id, id))
+    const status: StepStatus = known?.status ?? (open ? 'next' : 'planned')
+    if (!entry.fact) open = false
+    const from = simulated.origin + context.at * MINUTE
+    const to = simulated.origin + (ends.at(-1) ?? context.at) * MINUTE
+    const before = plans.get(id)
+    plans.set(id, {
+      step: id,
+      status,
+      coats: coatsOf(entry.step),
+      coatsDone: known?.coatEnds.length ?? 0,
+      from: before?.from ?? from,
+      to,
+    })
+  }
+  simulated.entries.forEach((entry, index) => {
+    if (simulated.options.facts?.get(index) !== 'skipped') return
+    plans.set(entry.step.id, {
+      step: entry.step.id,
+      status: 'skipped',
+      coats: coatsOf(entry.step),
+      coatsDone: 0,
+      from: simulated.origin,
+      to: simulated.origin,
+    })
+  })
+  return [...plans.values()]
+}
+
+function nextAct(simulated: PartSimulation): NextAct | null {
+  const first = simulated.simulation.simulated.find((one) => !simulated.entries[one.index]?.fact)
+  const entry = first && simulated.entries[first.index]
+  if (!first || !entry) return null
+  const wait = simulated.simulation.waits.find((one) => one.before === first.index)
+  const closing = closings(first.context)[0]
+  const coats = coatsOf(entry.step)
+  const laysCoats = isAct(entry.step) && first.context.resolved.row.kind === 'film'
+  return {
+    step: entry.step.id,
+    coat: laysCoats ? entry.coatsBefore + 1 : null,
+    coats,
+    readyAt: simulated.origin + first.context.at * MINUTE,
+    because: wait?.because ?? null,
+    closesAt: closing ? simulated.origin + closing.at * MINUTE : null,
+    closesBecause: closing?.because ?? null,
+  }
+}

@@ -1,0 +1,165 @@
+import { stagesOf } from '../knowledge/stages'
+import { progressOf } from '../log/progress'
+import { isAct } from '../model/isAct'
+import type { Build, BuildStep, Project } from '../model/project'
+import type { School } from '../model/sequence'
+import type { SchoolQuestion } from '../model/vocabulary'
+import { findingsOfSimulation } from '../stack/findings'
+import { simulatePart } from './partSimulation'
+
+/** What another school would change in a build: the build as it would be, clears and minutes against now. */
+export type SchoolEffect = {
+  build: Build
+  /** Clears more or fewer, over all parts. */
+  clears: number
+  /** Minutes until the last part is done, more or fewer. */
+  minutes: number
+  /** Stops and risks more or fewer. */
+  findings: number
+}
+
+/** The school with one question answered otherwise. */
+export function withSchool(
+  school: School | undefined,
+  question: SchoolQuestion,
+  value: string,
+): School {
+  return { ...school, [question]: value } as School
+}
+
+/**
+ * What choosing a school would do. The surface of the lining moves clears: under satin the gloss before the lining becomes
+ * satin and stands in for a lock that only repeats it; under matt it goes; back to gloss it is laid again. The other
+ * questions change what is said, not what is laid.
+ *
+ * @throws RangeError if the project has no such build
+ * Source: handbook 1, schools.
+ */
+export function schoolEffect(
+  project: Project,
+  buildId: string,
+  question: SchoolQuestion,
+  value: string,
+  now: number,
+  id: () => string,
+): SchoolEffect {
+  const build = project.builds?.find((one) => one.id === buildId)
+  if (!build) throw new RangeError(`schoolEffect: no build "${buildId}"`)
+  const school = withSchool(build.school, question, value)
+  const chosen: Build = { ...build, school }
+  const laid = question === 'liningSurface' ? relaid(project, chosen, value, now, id) : chosen
+  const before = figures(project, build, now)
+  const after = figures(project, laid, now)
+  return {
+    build: laid,
+    clears: after.clears - before.clears,
+    minutes: after.minutes - before.minutes,
+    findings: after.findings - before.findings,
+  }
+}
+
+function figures(project: Project, build: Build, now: number) {
+  const progress = progressOf(project.acts ?? [])
+  const walks = build.parts.map((part) => simulatePart(project, build, part, progress, now))
+  const findings = walks.flatMap((one) => findingsOfSimulation(one.simulation))
+  return {
+    clears: build.steps
+      .filter((step) => isAct(step) && step.do === 'clear')
+      .reduce((sum, step) => sum + step.parts.length, 0),
+    minutes: Math.max(0, ...walks.map((one) => one.simulation.total)),
+    findings: findings.filter((one) => one.severity !== 'note').length,
+  }
+}
+
+/** The clears before the lining as the school wants them; what is done stays as it is. */
+function relaid(
+  project: Project,
+  build: Build,
+  surface: string,
+  now: number,
+  id: () => string,
+): Build {
+  const progress = progressOf(project.acts ?? [])
+  const done = new Set(
+    build.parts.flatMap((part) =>
+      simulatePart(project, build, part, progress, now)
+        .entries.filter((entry) => entry.fact)
+        .map((entry) => entry.step.id),
+    ),
+  )
+  if (surface === 'gloss') return glossed(build, done, id)
+  const flow = clearsForFlow(build).filter((step) => !done.has(step.id))
+  const ids = new Set(flow.map((step) => step.id))
+  const satin = build.steps.map(
+    (step): BuildStep =>
+      ids.has(step.id) && isAct(step) && surface === 'satin' ? { ...step, sheen: 'satin' } : step,
+  )
+  const steps = surface === 'matt' ? satin.filter((step) => !ids.has(step.id)) : satin
+  return surface === 'satin' ? withoutRepeatedLock({ ...build, steps }, done) : { ...build, steps }
+}
+
+/** Clears that are laid for the lining, on any part. */
+function clearsForFlow(build: Build): BuildStep[] {
+  const found = new Map<string, BuildStep>()
+  for (const part of build.parts) {
+    const steps = build.steps.filter((step) => step.parts.includes(part.id))
+    const stages = stagesOf(steps)
+    steps.forEach((step, i) => {
+      const lines = steps.slice(i + 1).find((one) => isAct(one) && one.do !== 'clear')
+      const forLining = lines && isAct(lines) && lines.do === 'line'
+      if (isAct(step) && step.do === 'clear' && stages[i] === 7 && forLining)
+        found.set(step.id, step)
+    })
+  }
+  return [...found.values()]
+}
+
+/** A satin lock right after the lining repeats the satin under it; the last clear of a part stays. */
+function withoutRepeatedLock(build: Build, done: ReadonlySet<string>): Build {
+  const steps = build.steps.filter((step, i) => {
+    if (!isAct(step) || step.do !== 'clear' || step.sheen !== 'satin' || done.has(step.id))
+      return true
+    return step.parts.some((part) => {
+      const own = build.steps.filter((one) => one.parts.includes(part))
+      const at = own.indexOf(step)
+      const behindLining = own[at - 1]
+      const isLast = !own.slice(at + 1).some((one) => isAct(one) && one.do === 'clear')
+      const repeats = behindLining && isAct(behindLining) && behindLining.do === 'line-clean'
+      return isLast || !repeats || i < 0
+    })
+  })
+  return { ...build, steps }
+}
+
+/** Gloss before every lining: what is satin there becomes gloss, and where nothing lies it is laid. */
+function glossed(build: Build, done: ReadonlySet<string>, id: () => string): Build {
+  const flow = new Set(clearsForFlow(build).map((step) => step.id))
+  let steps = build.steps.map(
+    (step): BuildStep =>
+      flow.has(step.id) && !done.has(step.id) && isAct(step) ? { ...step, sheen: 'gloss' } : step,
+  )
+  const bare = build.parts.filter((part) => {
+    const own = steps.filter((step) => step.parts.includes(part.id))
+    const line = own.findIndex((step) => isAct(step) && step.do === 'line')
+    return (
+      line >= 0 &&
+      !own.slice(0, line).some((step) => flow.has(step.id)) &&
+      !done.has(own[line]?.id ?? '')
+    )
+  })
+  if (bare.length === 0) return { ...build, steps }
+  const parts = bare.map((part) => part.id)
+  const first = steps.findIndex(
+    (step) => isAct(step) && step.do === 'line' && step.parts.some((one) => parts.includes(one)),
+  )
+  const clear: BuildStep = {
+    id: id(),
+    parts,
+    do: 'clear',
+    family: 'lacquer',
+    sheen: 'gloss',
+    coats: ['mist', 'light'],
+  }
+  steps = [...steps.slice(0, first), clear, ...steps.slice(first)]
+  return { ...build, steps }
+}

@@ -1,1 +1,0 @@
-export { FAULT_TABLE, type FaultId, type FaultRow, faultRow } from './faults'

@@ -1,0 +1,97 @@
+import { ACT_TABLE } from '../knowledge/acts'
+import { CAUTIONS } from '../knowledge/cautions'
+import { FAMILY_TABLE } from '../knowledge/families'
+import { FAULT_TABLE } from '../knowledge/faults'
+import { SCHOOL_TABLE } from '../knowledge/schools'
+import { STARTERS } from '../knowledge/starters/starters'
+import { SUBSTRATE_TABLE } from '../knowledge/substrates'
+import { TECHNIQUE_GROUPS } from '../knowledge/techniques/technique'
+import { TECHNIQUES } from '../knowledge/techniques/techniques'
+import { RULE_NAMES } from '../stack/rules/finding'
+import { SHELF_RULES } from '../stock/shelfRules'
+
+/** Rules that ask a whole build. Source: handbook 2.6. */
+const BUILD_RULES = ['left-right'] as const
+
+/** Rules of the handbook that nothing in a build can decide yet, and what they would need. */
+export const UNDECIDED = {
+  'zone-forgotten': 'steps said by zone',
+  'scale-mismatch': 'a measured length of the model and of the thing',
+  'mount-too-weak': 'the mass of the part and what its holder bears',
+  'no-place-to-dry': 'how many places there are to dry',
+} as const
+
+/** Every rule that speaks today: of a sequence, of the shelf, of a build. */
+export const DECIDED: readonly string[] = [...RULE_NAMES, ...SHELF_RULES, ...BUILD_RULES]
+
+function section(title: string, source: string, rows: readonly string[]): string {
+  return `## ${title}\n\n${source}\n\n${rows.map((row) => `- ${row}`).join('\n')}\n`
+}
+
+/** The index of what the program knows, as it stands in docs/handbook/index.md. */
+export function knowledgeIndex(): string {
+  const parts = [
+    '# Index\n\nWhat the tables hold, by name: written by `npm run index`, compared with the tables by a test.\n',
+    section(
+      'Families',
+      'Chapter 2.1, `src/core/knowledge/families.ts`.',
+      Object.entries(FAMILY_TABLE).map(([id, row]) => `\`${id}\` ${row.name}`),
+    ),
+    section(
+      'Substrates',
+      'Chapter 2.4, `src/core/knowledge/substrates.ts`.',
+      Object.entries(SUBSTRATE_TABLE).map(([id, row]) => `\`${id}\` ${row.name}`),
+    ),
+    section(
+      'Acts',
+      'The sequence format, `src/core/knowledge/acts.ts`.',
+      Object.entries(ACT_TABLE).map(([id, row]) => `\`${id}\` ${row.name}`),
+    ),
+    section(
+      'Rules of a sequence',
+      'Chapter 2.6, `src/core/stack/rules/`.',
+      RULE_NAMES.map((name) => `\`${name}\``),
+    ),
+    section(
+      'Rules of the shelf and the build',
+      'Chapter 2.6, `src/core/stock/shelfRules.ts`, `src/core/builds/leftRight.ts`.',
+      [...SHELF_RULES, ...BUILD_RULES].map((name) => `\`${name}\``),
+    ),
+    section(
+      'Rules that nothing can decide yet',
+      'Chapter 2.6; what each would need.',
+      Object.entries(UNDECIDED).map(([name, needs]) => `\`${name}\`: ${needs}`),
+    ),
+    ...TECHNIQUE_GROUPS.map((group) =>
+      section(
+        `Techniques: ${group}`,
+        'Chapter 6, `src/core/knowledge/techniques/`.',
+        TECHNIQUES.filter((one) => one.group === group).map((one) => `\`${one.id}\` ${one.name}`),
+      ),
+    ),
+    section(
+      'Schools',
+      'Chapter 1, `src/core/knowledge/schools.ts`.',
+      Object.entries(SCHOOL_TABLE).map(
+        ([id, row]) =>
+          `\`${id}\` ${row.question}: ${row.choices.map((choice) => choice.name).join(' · ')}`,
+      ),
+    ),
+    section(
+      'Starting sequences',
+      'Chapters 1 and 6, `src/core/knowledge/starters/`.',
+      STARTERS.map((one) => `\`${one.id}\` ${one.name}: ${one.about}`),
+    ),
+    section(
+      'Faults',
+      'Chapter 8, `src/core/knowledge/faults.ts`.',
+      Object.entries(FAULT_TABLE).map(([id, row]) => `\`${id}\` ${row.symptom}`),
+    ),
+    section(
+      'Cautions',
+      'Chapter 9, `src/core/knowledge/cautions.ts`.',
+      CAUTIONS.map((one) => `\`${one.id}\` ${one.when}`),
+    ),
+  ]
+  return parts.join('\n')
+}

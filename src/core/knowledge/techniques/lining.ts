@@ -1,0 +1,168 @@
+import { entries } from './technique'
+
+/** Source: handbook 6, panel lining and washes. */
+export const LINING = entries('Panel lining and washes', 9, [
+  {
+    id: 'recess-wash',
+    name: 'Recess wash',
+    purpose: 'Draws panel lines and rivets by itself: thin dark liquid runs along them.',
+    surface: ['gloss', 'semi-gloss'],
+    needs: 'a clear between it and the colour, or a colour that its solvent leaves alone',
+    tools: ['fine brush', 'dry swab', 'damp brush', 'two pots of clean thinner'],
+    steps: [
+      { step: { do: 'line', family: 'enamel-wash', colour: '#3B3A38', minutes: 20 } },
+      {
+        step: { do: 'line-clean', minutes: 15 },
+        window: '30–60 min, deep lines to 120; until 24 h',
+      },
+    ],
+    amounts: '85–95 % thinner where it is mixed from enamel or oil',
+    lookFor: 'It runs by itself; swab flat along the face, never into the line.',
+    faults: ['wash-wont-run', 'wash-wont-clean', 'wash-out-of-lines', 'lines-drawn-on'],
+    schools: ['liningSurface', 'liningCarrier', 'cleanUp', 'liningColours'],
+    variants: [
+      { name: 'Pre-wet', say: 'clean thinner first, so that it runs farther' },
+      { name: 'Large flood', say: 'only where clean-up is easy' },
+      { name: 'Feathered', say: 'leave a trace along edges, or wipe with the fall of dirt' },
+    ],
+    marks: { what: 'gap between ship plates', from: 10, to: 50 },
+  },
+  {
+    id: 'graded-lining',
+    name: 'Graded lining',
+    purpose: 'Neutral grey up high, browner and darker downwards, the deepest holes near black.',
+    surface: ['gloss', 'semi-gloss'],
+    needs: 'a clear between it and the colour, or a colour that its solvent leaves alone',
+    tools: ['fine brush', 'three pots', 'dry swab', 'damp brush'],
+    steps: [
+      { step: { do: 'line', family: 'enamel-wash', colour: '#6A6A68', minutes: 15 } },
+      { step: { do: 'line', family: 'enamel-wash', colour: '#4A3E34', minutes: 15 } },
+      { step: { do: 'line', family: 'enamel-wash', colour: '#1E1B1A', minutes: 10 } },
+      { step: { do: 'line-clean', minutes: 20 }, window: '30–60 min; until 24 h' },
+    ],
+    amounts: 'mix along the way: a third darker at each step down',
+    lookFor: 'No step where one tone meets the next.',
+    faults: ['wash-wont-run', 'lines-drawn-on'],
+    schools: ['liningSurface', 'liningColours'],
+  },
+  {
+    id: 'lining-by-colour',
+    name: 'Lining per base colour',
+    purpose:
+      'Each colour gets the line that belongs to it: brown on whites, black-brown on reds, dark green on greens.',
+    surface: ['gloss', 'semi-gloss'],
+    needs: 'a clear between it and the colour, or a colour that its solvent leaves alone',
+    tools: ['fine brush', 'a pot for each wash', 'damp brush'],
+    steps: [
+      { step: { do: 'line', family: 'enamel-wash', colour: '#4A3A2E', minutes: 20 } },
+      { step: { do: 'line', family: 'enamel-wash', colour: '#26302A', minutes: 15 } },
+      { step: { do: 'line-clean', minutes: 20 }, window: '30–60 min; until 24 h' },
+    ],
+    lookFor: 'The line is darker than its face, and of its hue.',
+    faults: ['lines-drawn-on'],
+    schools: ['liningColours', 'liningLook'],
+  },
+  {
+    id: 'water-lining',
+    name: 'Water lining',
+    purpose:
+      'Watercolour or clay in the lines: wiped with a damp swab at leisure, also on bare metal that spirit would hurt.',
+    surface: ['gloss', 'semi-gloss', 'satin'],
+    needs: 'level part; sealed before any water-borne step',
+    tools: ['fine brush', 'flow aid', 'damp swab'],
+    steps: [
+      { step: { do: 'line', family: 'watercolour', colour: '#3B3430', minutes: 25, flowAid: 1 } },
+      {
+        step: { do: 'line-clean', solvent: 'water', tool: 'swab', minutes: 20 },
+        window: 'for ever, until it is sealed',
+      },
+      {
+        step: { do: 'clear', family: 'lacquer', sheen: 'satin', coats: ['mist', 'light'] },
+        window: 'sealed before water',
+      },
+    ],
+    amounts: 'one or two drops of flow aid a mix; stir often',
+    lookFor: 'Keep it level; dry, then seal.',
+    faults: ['tide-marks', 'wash-wont-run'],
+    schools: ['liningCarrier'],
+  },
+  {
+    id: 'dip-pen-lining',
+    name: 'Dip-pen lining',
+    purpose: 'Thin enamel drawn into grooves where a brush would flood.',
+    needs: 'a face that its solvent leaves alone',
+    tools: ['dip pen'],
+    steps: [
+      {
+        step: {
+          do: 'line',
+          family: 'enamel',
+          colour: '#2B2A29',
+          tool: 'pen',
+          minutes: 30,
+          thinning: 0.7,
+        },
+      },
+      { step: { do: 'line-clean', minutes: 10 }, window: 'its product’s rework window' },
+    ],
+    lookFor: 'One stroke, no blob at its ends.',
+    faults: ['lines-drawn-on'],
+    schools: ['liningCarrier'],
+  },
+  {
+    id: 'overall-wash',
+    name: 'Overall wash',
+    stage: 11,
+    purpose: 'Thin water acrylic all over: shade in every fold, darker as a whole.',
+    needs: 'a sealed face; pools wicked up at once',
+    tools: ['large soft brush', 'dry brush for pools', 'warm air'],
+    steps: [
+      {
+        step: {
+          do: 'wash',
+          family: 'water-wash',
+          colour: '#3A3028',
+          minutes: 20,
+          wick: true,
+          flowAid: 1,
+        },
+      },
+    ],
+    amounts: 'thin; repeat rather than thicken',
+    lookFor: 'No pool with a dark rim.',
+    faults: ['tide-marks'],
+    schools: ['speed'],
+  },
+  {
+    id: 'filter',
+    name: 'Filter',
+    stage: 11,
+    purpose: 'One to five percent paint over everything: unifies, ages, shifts the tone.',
+    surface: ['matt', 'satin'],
+    needs: 'matt, sealed',
+    tools: ['flat brush, nearly dry'],
+    steps: [
+      {
+        step: {
+          do: 'filter',
+          family: 'enamel-wash',
+          colour: '#6B5A44',
+          thinning: 0.97,
+          minutes: 15,
+        },
+      },
+    ],
+    amounts: '95–99 % thinner; one or two passes',
+    lookFor: 'A shift of tone; judge it when dry.',
+    faults: ['too-stark', 'tide-marks'],
+  },
+  {
+    id: 'test-first',
+    name: 'Test first',
+    purpose: 'The same thing on scrap or a hidden face, before it is on the model.',
+    needs: 'the same films under it',
+    tools: ['painted scrap', 'spoon', 'inside of a part'],
+    lookFor: 'Treated and untreated side by side, dry.',
+    faults: ['wrinkles', 'wiped-away'],
+  },
+])

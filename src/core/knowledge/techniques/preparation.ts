@@ -1,0 +1,130 @@
+import { entries } from './technique'
+
+/** Source: handbook 6, preparation and priming. */
+export const PREPARATION = entries('Preparation and priming', 2, [
+  {
+    id: 'degrease',
+    name: 'Degrease or wash',
+    purpose: 'Takes off mould release, print residue and finger grease, so that paint holds.',
+    needs: 'resin, printed parts and metal always; styrene when it was handled',
+    tools: ['warm water and soap, or degreaser', 'clean cloth', 'gloves'],
+    steps: [
+      { step: { do: 'wash', minutes: 10 } },
+      { step: { do: 'degrease' }, window: 'holds for 4 h' },
+    ],
+    amounts: 'enough to wet every face',
+    lookFor: 'Water that runs off in a sheet, without beads.',
+    faults: ['fish-eyes', 'tape-lifts'],
+  },
+  {
+    id: 'seam-clean-up',
+    name: 'Seams and supports: clean up, fill, sand',
+    purpose: 'Takes away seams, sinks and support marks before paint shows them.',
+    needs: 'raw parts; printed resin is sanded wet, with mask and gloves',
+    tools: ['blade', 'filler', 'abrasives 240, 400, 600, 800, 1000'],
+    steps: [
+      { step: { do: 'fill', minutes: 15 }, window: 'a night to cure' },
+      { step: { do: 'sand', grit: 400, minutes: 15 } },
+      { step: { do: 'sand', grit: 600, minutes: 10 } },
+      { step: { do: 'sand', grit: 800, minutes: 10 } },
+      { step: { do: 'sand', grit: 1000, minutes: 10 } },
+    ],
+    amounts: 'filler a little proud',
+    lookFor: 'An even tone under raking light; skip no grit by more than double.',
+    faults: ['primer-texture', 'closed-lines'],
+  },
+  {
+    id: 'rescribe',
+    name: 'Rescribe',
+    purpose: 'Keeps panel lines open that the coats to come would close.',
+    needs: 'lines under 0.15 mm deep: primer, colour and clear make 40 to 90 µm on each side',
+    tools: ['scriber', 'guide tape'],
+    steps: [{ step: { do: 'scribe', minutes: 20 } }],
+    amounts: 'several light pulls',
+    lookFor: 'An even line that stays open under the build-up.',
+    faults: ['closed-lines'],
+    marks: { what: 'gap between ship plates', from: 10, to: 50 },
+  },
+  {
+    id: 'mount',
+    name: 'Mount the part',
+    purpose: 'Holds a part so that every face can be sprayed and nothing is touched.',
+    needs: 'a hidden hole, an edge for a clip, or a face that takes tape',
+    tools: ['stick', 'clip', 'tape on card'],
+    amounts: 'one holder a part',
+    lookFor: 'The weight of the part against its stick: nothing turns or sags.',
+    variants: [
+      { name: 'Stick', say: 'in a hidden hole' },
+      { name: 'Clip', say: 'on an edge that glue covers later' },
+      { name: 'Tape on card', say: 'for flat parts and many small ones' },
+    ],
+    schools: ['subAssemblies'],
+  },
+  {
+    id: 'prime',
+    name: 'Prime',
+    stage: 3,
+    purpose: 'Gives paint something to hold on to, one tone, and shows every fault.',
+    needs: 'a clean, degreased part',
+    tools: ['airbrush 0.4 mm or spray can', 'raking light'],
+    steps: [
+      {
+        step: {
+          do: 'prime',
+          family: 'lacquer',
+          colour: '#8B8C8B',
+          coats: ['mist', 'light', 'light'],
+        },
+        window: '10–15 min between coats',
+      },
+    ],
+    lookFor:
+      'Seams, prints and texture under raking light. Sand texture with 1500–3000 once it sands.',
+    faults: ['primer-texture', 'dusty-spray', 'orange-peel'],
+    schools: ['priming', 'decanting'],
+    variants: [
+      { name: 'Overall', say: 'one colour everywhere' },
+      { name: 'By zone', say: 'each zone by its top colour' },
+    ],
+  },
+  {
+    id: 'prime-to-find-faults',
+    name: 'Prime to find faults, mend, prime again',
+    stage: 3,
+    purpose: 'Shows what bare plastic hides, on tiny parts and many seams.',
+    needs: 'a clean, degreased part',
+    tools: ['airbrush', 'filler', 'abrasives'],
+    steps: [
+      { step: { do: 'prime', family: 'lacquer', colour: '#8B8C8B', coats: ['mist', 'light'] } },
+      { step: { do: 'fill', minutes: 15 }, window: 'a night to cure' },
+      { step: { do: 'sand', grit: 800, minutes: 15 }, window: 'once the primer sands' },
+      { step: { do: 'prime', family: 'lacquer', colour: '#8B8C8B', coats: ['mist', 'light'] } },
+    ],
+    lookFor: 'Nothing new in the second coat.',
+    faults: ['primer-texture'],
+  },
+  {
+    id: 'dark-underprime',
+    name: 'Warm or dark underprime',
+    stage: 3,
+    purpose: 'Gives depth under off-white that will be mottled.',
+    needs: 'a clean, degreased part',
+    tools: ['airbrush'],
+    steps: [
+      {
+        step: {
+          do: 'prime',
+          family: 'lacquer',
+          colour: '#3A2B22',
+          coats: ['mist', 'light', 'light'],
+        },
+      },
+    ],
+    lookFor: 'An even dark ground, warm where the finish is worn.',
+    faults: ['uneven-cover'],
+    variants: [
+      { name: 'Brown', say: 'under worn off-whites' },
+      { name: 'Black', say: 'under dark colours and metals' },
+    ],
+  },
+])

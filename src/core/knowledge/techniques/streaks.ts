@@ -1,0 +1,127 @@
+import { entries } from './technique'
+
+/** Source: handbook 6, streaks, stains, dust, mud, powders. */
+export const STREAKS = entries('Streaks, stains, dust, mud, powders', 11, [
+  {
+    id: 'streaks',
+    name: 'Streaks',
+    purpose: 'What water carried down from an edge or bolt.',
+    surface: ['matt', 'satin'],
+    needs: 'a lock over earlier weathering of the same solvent',
+    tools: ['fine brush', 'broad brush, nearly dry'],
+    steps: [
+      { step: { do: 'streak', family: 'enamel-wash', colour: '#6E4A2C', minutes: 15 } },
+      { step: { do: 'streak-drag', minutes: 10 }, window: '3–10 min, until 1 h' },
+    ],
+    lookFor: 'Each has something it comes from, and fades to nothing.',
+    faults: ['too-stark', 'wiped-away'],
+    variants: [{ name: 'Water layers', say: 'many very thin ones, heavier low down' }],
+    marks: { what: 'rain streak', from: 100, to: 1500 },
+  },
+  {
+    id: 'oil-dots',
+    name: 'Oil dots',
+    purpose: 'Three to five colours blended in place: faded, warm and cold panels.',
+    surface: ['matt', 'satin'],
+    needs: 'matt, sealed; a lock over earlier weathering',
+    tools: ['small brush', 'nearly dry brush', 'cloth to clean it on'],
+    steps: [
+      { step: { do: 'oil-dots', colour: '#7A6A52', minutes: 25 } },
+      { step: { do: 'blend', minutes: 25 }, window: 'at once to 8 h' },
+    ],
+    amounts: 'small dots, small areas',
+    lookFor: 'Darker in shade, lighter in panel centres; no dot left as a dot.',
+    faults: ['too-stark', 'sticky'],
+  },
+  {
+    id: 'speckle',
+    name: 'Speckle',
+    purpose: 'Fine dots of several tones: dirt, stains, texture of age.',
+    needs: 'a dry face that the thinner leaves alone',
+    tools: ['airbrush at very low pressure, or a flicked brush'],
+    steps: [
+      {
+        step: { do: 'speckle', family: 'enamel', colour: '#4A3E34', coats: ['mist'], minutes: 10 },
+      },
+    ],
+    lookFor: 'Wrong dots lifted with thinner at once.',
+    faults: ['too-stark'],
+  },
+  {
+    id: 'fuel-stains',
+    name: 'Fuel, oil, grease',
+    stage: 13,
+    purpose: 'Dark and matt where it is old, glossy where it is fresh, on top of everything matt.',
+    needs: 'after the last matt, which would dry it up',
+    tools: ['fine brush'],
+    steps: [
+      {
+        step: {
+          do: 'stain',
+          family: 'enamel-wash',
+          colour: '#2A2019',
+          sheen: 'gloss',
+          minutes: 15,
+        },
+      },
+    ],
+    lookFor: 'Old wide and dull, fresh small and wet.',
+    faults: ['effect-lost'],
+    marks: { what: 'fresh drip', from: 20, to: 200 },
+  },
+  {
+    id: 'dust',
+    name: 'Dust',
+    purpose:
+      'Buff on lower parts and horizontal faces, part washed off again; adjustable for hours.',
+    surface: ['matt', 'satin'],
+    needs: 'matt, sealed',
+    tools: ['airbrush or flat brush', 'damp brush'],
+    steps: [
+      { step: { do: 'dust', family: 'enamel-wash', colour: '#B9A98A', minutes: 15 } },
+      { step: { do: 'streak-drag', minutes: 15 }, window: 'until 24 h' },
+    ],
+    lookFor: 'Heavier low down.',
+    faults: ['too-stark'],
+  },
+  {
+    id: 'powders',
+    name: 'Powders',
+    purpose: 'Dry earth and rust that no brush leaves.',
+    surface: ['matt'],
+    needs: 'matt; fixed on a piece that is handled',
+    tools: ['soft brush', 'fixer', 'particle mask'],
+    steps: [
+      { step: { do: 'powder', colour: '#A08A66', minutes: 15 } },
+      { step: { do: 'powder-fix', minutes: 10 }, window: 'creeps in from the edge' },
+    ],
+    amounts: 'load dry, tap, stipple; stronger than wanted',
+    lookFor: 'Several tones; it darkens when wet and comes back.',
+    faults: ['powders-vanished'],
+  },
+  {
+    id: 'mud',
+    name: 'Mud',
+    stage: 13,
+    purpose: 'Paste on low parts, feathered; wet gloss where it is fresh.',
+    needs: 'sealed paint under it',
+    tools: ['old brush', 'its thinner', 'stiff brush to flick'],
+    steps: [
+      { step: { do: 'mud', colour: '#5F4E38', minutes: 20 }, window: 'shape for 15 min' },
+      { step: { do: 'splatter', colour: '#5F4E38', minutes: 10 } },
+    ],
+    lookFor: 'Nothing above where mud would fly.',
+    faults: ['cracks', 'too-stark'],
+  },
+  {
+    id: 'polished-wear',
+    name: 'Polished wear',
+    stage: 13,
+    purpose: 'Soft graphite on raised faces of tracks and treads.',
+    needs: 'after the last clear',
+    tools: ['graphite'],
+    steps: [{ step: { do: 'graphite', colour: '#6A6C6E', minutes: 10 } }],
+    lookFor: 'A gleam where things touch.',
+    faults: ['effect-lost'],
+  },
+])

@@ -1,0 +1,2 @@
+export { byTime, progressOf, stepKey } from './progress'
+export { type BenchAct, type Place, record } from './record'

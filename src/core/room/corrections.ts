@@ -1,0 +1,197 @@
+import { type ClimateSeries, type Pace, progress } from '../drying/clock'
+import { type Observation, observationsOf } from '../log/observations'
+import { progressOf, stepKey } from '../log/progress'
+import { isAct } from '../model/isAct'
+import type { BuildAct, LoggedAct, Project } from '../model/project'
+import type { ActStep } from '../model/sequence'
+import type { Family, Milestone } from '../model/vocabulary'
+import { bottlesFor } from '../shelf/paintFor'
+import { resolveStep } from '../stack/state/resolvedStep'
+import { climateSeries } from './climateSeries'
+
+const MINUTE = 60_000
+
+/** One observation against the handbook's clock. */
+export type Ratio = {
+  act: string
+  at: number
+  build: string
+  part: string
+  step: string
+  family: Family
+  /** The bottle it was painted from, where the shelf has one that suits. */
+  bottle: string | null
+  milestone: Milestone
+  seen: Observation['seen']
+  /** Time observed over time predicted, without any correction. */
+  ratio: number
+  /** `used` moves k · `agrees` contradicts nothing · `set-aside`: beyond a factor of four. */
+  use: 'used' | 'agrees' | 'set-aside'
+}
+
+/** What the log says of a product or a family. Source: handbook 3.5. */
+export type Learnt = {
+  family: Family
+  /** null: the whole family. */
+  bottle: string | null
+  /** Shrunken geometric mean of the ratios. */
+  factor: number
+  n: number
+  /** Least and greatest ratio that was used; null: none was. */
+  spread: [number, number] | null
+  ratios: Ratio[]
+}
+
+/** Observations that a mean starts with, all of them 1. Source: handbook 3.5, n₀. */
+const PRIOR = 2
+/** Ratios beyond this are set aside. Source: handbook 3.5. */
+const WILD = 4
+/** A film that is still tacky gets this much more time before it is asked for again. */
+const AGAIN = 1.1
+
+/** ln k = Σ ln r / (n + 2). @param ratios above 0 @returns k, 1 for none. Source: handbook 3.5. */
+export function shrunkenMean(ratios: readonly number[]): number {
+  const sum = ratios.reduce((total, ratio) => total + Math.log(ratio), 0)
+  return Math.exp(sum / (ratios.length + PRIOR))
+}
+
+/** A censored observation speaks only where it contradicts the clock. Source: handbook 3.5. */
+export function usageOf(seen: Observation['seen'], ratio: number): Ratio['use'] {
+  if (seen === 'not-yet' && ratio <= 1) return 'agrees'
+  if (seen === 'reached' && ratio >= 1) return 'agrees'
+  return ratio > WILD || ratio < 1 / WILD ? 'set-aside' : 'used'
+}
+
+/** Every observation that stands, as a ratio of times; one of a film that isn't there any more is left out. */
+export function ratiosOf(project: Project): Ratio[] {
+  const acts = project.acts ?? []
+  const observations = observationsOf(acts)
+  if (observations.length === 0) return []
+  const done = progressOf(acts)
+  const bottles = bottleLookup(project)
+  return observations.flatMap((seen): Ratio[] => {
+    const step = actOf(project, seen)
+    const ends = done.get(stepKey(seen.build, seen.part, seen.step))?.coatEnds ?? []
+    const before = ends.filter((end) => end <= seen.at)
+    const start = before.at(-1)
+    const resolved = step && resolveStep(step, null)
+    if (!step || start === undefined || !resolved?.drying || !resolved.family) return []
+    const film = { ...resolved.drying, coats: resolved.coats.slice(0, Math.max(1, before.length)) }
+    const series = climateSeries(project, start, seen.at)
+    const ratio = progress(film, seen.milestone, 0, (seen.at - start) / MINUTE, series)
+    if (ratio === null || !(ratio > 0)) return []
+    return [
+      {
+        ...seen,
+        family: resolved.family,
+        bottle: bottles(step),
+        ratio,
+        use: usageOf(seen.seen, ratio),
+      },
+    ]
+  })
+}
+
+function actOf(project: Project, at: { build: string; step: string }): BuildAct | null {
+  const build = project.builds?.find((one) => one.id === at.build)
+  const step = build?.steps.find((one) => one.id === at.step)
+  return step && isAct(step) ? (step as BuildAct) : null
+}
+
+/** The bottle of each step, asked once. */
+function bottleLookup(project: Project): (step: ActStep) => string | null {
+  const known = new Map<ActStep, string | null>()
+  return (step) => {
+    const found = known.get(step)
+    if (found !== undefined) return found
+    const bottle = bottlesFor(project, step)[0]?.id ?? null
+    known.set(step, bottle)
+    return bottle
+  }
+}
+
+/** What the log says, families first, then their products. Source: handbook 3.5. */
+export function learntFrom(ratios: readonly Ratio[]): Learnt[] {
+  const groups = new Map<string, Ratio[]>()
+  for (const ratio of ratios)
+    for (const key of [ratio.family, ...(ratio.bottle ? [`${ratio.family}/${ratio.bottle}`] : [])])
+      groups.set(key, [...(groups.get(key) ?? []), ratio])
+  return [...groups].map(([key, own]) => {
+    const used = own.filter((one) => one.use === 'used').map((one) => one.ratio)
+    const first = own[0] as Ratio
+    return {
+      family: first.family,
+      bottle: key === first.family ? null : first.bottle,
+      factor: shrunkenMean(used),
+      n: used.length,
+      spread: used.length > 0 ? [Math.min(...used), Math.max(...used)] : null,
+      ratios: own,
+    }
+  })
+}
+
+type Known = {
+  log: readonly LoggedAct[] | undefined
+  factor: (family: Family, step: ActStep) => number
+}
+const known = new WeakMap<Project, Known>()
+
+/**
+ * The factor on a film's drying: what the modeller fixed, else what the log says of the product, else of its family, else 1.
+ *
+ * Source: handbook 3.5.
+ */
+export function correctionOf(project: Project): (family: Family, step: ActStep) => number {
+  const before = known.get(project)
+  if (before && before.log === project.acts) return before.factor
+  const learnt = learntFrom(ratiosOf(project)).filter((one) => one.n > 0)
+  const fixed = project.corrections ?? []
+  const bottles = bottleLookup(project)
+  const find = <T extends { family: Family; bottle?: string | null | undefined; factor: number }>(
+    list: readonly T[],
+    family: Family,
+    bottle: string | null,
+  ) => list.find((one) => one.family === family && (one.bottle ?? null) === bottle)?.factor
+  const plain = fixed.length === 0 && learnt.length === 0
+  const factor = (family: Family, step: ActStep): number => {
+    if (plain) return 1
+    const bottle = bottles(step)
+    return (
+      (bottle === null ? undefined : find(fixed, family, bottle)) ??
+      find(fixed, family, null) ??
+      (bottle === null ? undefined : find(learnt, family, bottle)) ??
+      find(learnt, family, null) ??
+      1
+    )
+  }
+  known.set(project, { log: project.acts, factor })
+  return factor
+}
+
+/**
+ * How far one film runs from its clock by what was seen of it: still tacky past its time makes it slower, dry before its
+ * time quicker. Facts come first: a milestone can't lie before the minute at which it hadn't been reached.
+ *
+ * @param film with its correction
+ * @param start epoch milliseconds of its last coat
+ * @param series in minutes from `start`
+ * Source: handbook 3.5, 7.4.
+ */
+export function paceOf(
+  observations: readonly Observation[],
+  film: Parameters<typeof progress>[0],
+  start: number,
+  series: ClimateSeries,
+): Pace | undefined {
+  let slow: Pace | undefined
+  let quick: Pace | undefined
+  for (const { at, milestone, seen } of observations) {
+    if (at < start) continue
+    const done = progress(film, milestone, 0, (at - start) / MINUTE, series)
+    if (done === null || done <= 0) continue
+    if (seen === 'not-yet' && done * AGAIN > 1) slow = { point: milestone, factor: done * AGAIN }
+    else if (seen !== 'not-yet' && done < 1) quick = { point: milestone, factor: done }
+    else if (seen !== 'not-yet' && slow) slow = { ...slow, factor: Math.min(slow.factor, done) }
+  }
+  return quick ?? (slow && slow.factor > 1 ? slow : undefined)
+}

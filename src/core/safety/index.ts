@@ -1,1 +1,0 @@
-export { CAUTIONS, type Caution, cautionsFor, generalCautions } from './cautions'

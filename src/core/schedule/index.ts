@@ -1,0 +1,15 @@
+export { benchQueue, type QueueItem } from './benchQueue'
+export { type BuildOutlook, buildOutlooks } from './buildOutlook'
+export {
+  chainOf,
+  finishOf,
+  type Move,
+  type PlanDifference,
+  planDifference,
+  type Why,
+} from './moves'
+export type { BenchPlan, ScheduledTask } from './planBench'
+export { type CardAct, type SessionCard, sessionCard } from './sessionCard'
+export type { Place } from './sessionOptions'
+export { type RunningTimer, runningTimers, TIMER_MINUTES } from './timers'
+export { outcomeOf, type PlanOutcome, supposed, type WhatIf } from './whatIf'

@@ -1,0 +1,109 @@
+import { type Hold, whyNotEarlier } from '../bench/whyNotEarlier'
+import { stepKey } from '../log/progress'
+import type { BenchPlan, ScheduledTask } from './planBench'
+
+const MINUTE = 60_000
+/** A task that moves by less than this, ms, has not moved. */
+const MOVED = 3 * MINUTE
+
+/** From so much on, ms, an act goes to another session. */
+const FAR = 60 * MINUTE
+
+/** A step of a part that the new plan puts elsewhere. Instants in epoch milliseconds. */
+export type Move = {
+  build: string
+  part: string
+  step: string
+  task: string
+  from: number
+  to: number
+  why: Why
+}
+
+/** Why a task lies where it does: what holds it, where that leads, and what it had to wait for. */
+export type Why = {
+  task: string
+  start: number
+  hold: Hold
+  /** It could go on then, but no session lay there, or the air didn't bear it; null: at once. */
+  wantedAt: number | null
+  /** What the air does to it until then, where that is why. */
+  air: string | null
+}
+
+/** What the running plan and a new one say differently of one step. */
+export type PlanDifference = {
+  moves: Move[]
+  /** When everything is done: before, and now. */
+  finish: { from: number | null; to: number | null }
+}
+
+/** When everything on the bench is done; null while there is no plan. */
+export function finishOf({ schedule, zero }: Pick<BenchPlan, 'schedule' | 'zero'>): number | null {
+  const makespan = schedule?.makespan ?? null
+  return makespan === null ? null : zero + makespan * MINUTE
+}
+
+/**
+ * What moves from one plan to the next, the first task of each step, with what holds it now.
+ *
+ * Source: handbook 7.4.
+ */
+export function planDifference(before: BenchPlan, after: BenchPlan): PlanDifference {
+  const old = new Map(before.tasks.map((task) => [task.id, task.start]))
+  const told = new Set<string>()
+  const moves = [...after.tasks]
+    .sort((a, b) => (a.start ?? 0) - (b.start ?? 0))
+    .flatMap((task): Move[] => {
+      const from = old.get(task.id) ?? null
+      const key = stepKey(task.build, task.part, task.step)
+      if (from === null || task.start === null || told.has(key)) return []
+      // What was due before now and isn't done moves whatever the plan says.
+      if (Math.abs(task.start - from) < MOVED) return []
+      told.add(key)
+      const why = whyHere(after, task, from)
+      const { build, part, step, start } = task
+      return why ? [{ build, part, step, task: task.id, from, to: start, why }] : []
+    })
+  // What goes to another session is told before what only shifts within one.
+  const far = (move: Move) => (Math.abs(move.to - move.from) >= FAR ? 0 : 1)
+  moves.sort((a, b) => far(a) - far(b) || a.to - b.to)
+  return { moves, finish: { from: finishOf(before), to: finishOf(after) } }
+}
+
+/**
+ * The chain that holds a task where it is; empty while there is no plan.
+ *
+ * @param most links of it at the most
+ * Source: handbook 7.4.
+ */
+export function chainOf(plan: BenchPlan, id: string, most?: number): Why[] {
+  if (!plan.schedule || plan.schedule.makespan === null) return []
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  const instant = (minute: number) => plan.zero + minute * MINUTE
+  return whyNotEarlier(plan.problem, plan.schedule.starts, id, most).map((link) => {
+    const task = tasks.get(link.task)
+    return {
+      task: link.task,
+      start: instant(link.start),
+      hold: link.hold,
+      wantedAt: link.wantedAt === null ? null : instant(link.wantedAt),
+      air: task ? airBetween(task, link.wantedAt, link.start) : null,
+    }
+  })
+}
+
+/** What holds a task that was planned for another instant: the air, where that was closed to it then. */
+function whyHere(plan: BenchPlan, task: ScheduledTask, from: number): Why | null {
+  const why = chainOf(plan, task.id, 1)[0]
+  if (!why) return null
+  const minute = (from - plan.zero) / MINUTE
+  const closed = (task.closed ?? []).some(([a, b]) => a < minute + task.minutes && b > minute)
+  return closed ? { ...why, air: task.closedBecause ?? null } : why
+}
+
+/** The air is named where the task could have been laid into a session that it was closed in. */
+function airBetween(task: ScheduledTask, wantedAt: number | null, start: number): string | null {
+  if (wantedAt === null || !task.closedBecause) return null
+  return (task.closed ?? []).some(([a, b]) => a < start && b > wantedAt) ? task.closedBecause : null
+}

@@ -1,0 +1,221 @@
+import type { Session } from '../bench/calendar'
+import { familyRow } from '../knowledge/families'
+import { bare } from '../model/bare'
+import { isAct } from '../model/isAct'
+import type { BuildStep, Project } from '../model/project'
+import type { ActStep } from '../model/sequence'
+import { latestClimate } from '../room/climateSeries'
+import { paintFor } from '../shelf/paintFor'
+import { type Paint, stepCard } from '../shelf/stepCard'
+import { resolveStep } from '../stack/state/resolvedStep'
+import type { BenchPlan, ScheduledTask } from './planBench'
+
+const MINUTE = 60_000
+
+/** One line of the card: an act of a part, all its coats that follow one another in the session. */
+export type CardAct = {
+  build: string
+  part: string
+  step: string
+  /** First and last coat of this line; null for an act without coats. */
+  coats: [number, number] | null
+  tasks: string[]
+  from: number
+  to: number
+  minutes: number
+  sprayed: boolean
+  /** The paint in the airbrush changes before it. */
+  cleanOutBefore: boolean
+}
+
+/** Paint to have ready: its steps, and by when. */
+export type MixToPrepare = {
+  setup: string
+  bottle: string | null
+  by: number
+  build: string
+  step: string
+  parts: string[]
+  /** ml of each ingredient for all its coats in the session; empty where no area is known. */
+  amounts: { name: string; ml: number }[]
+}
+
+/** A window that is open at the end of the session: what has to follow, and until when. */
+export type LeftOpen = {
+  build: string
+  part: string
+  step: string
+  closesAt: number
+  plannedAt: number | null
+}
+
+/** What dries overnight: the film, and when its next act may be. */
+export type Overnight = {
+  build: string
+  part: string
+  step: string
+  family: string
+  nextAt: number | null
+}
+
+/** A session as one card. Source: handbook 7.4, tonight. */
+export type SessionCard = {
+  session: Session
+  acts: CardAct[]
+  mixes: MixToPrepare[]
+  cleanOuts: number
+  mustClose: LeftOpen[]
+  overnight: Overnight[]
+  handsOnMinutes: number
+}
+
+/** The tasks of a session, in order of time. */
+export function tasksIn(plan: BenchPlan, session: Session): (ScheduledTask & { start: number })[] {
+  return plan.tasks
+    .flatMap((task) =>
+      task.start !== null && task.start >= session.from - MINUTE && task.start < session.to
+        ? [{ ...task, start: task.start }]
+        : [],
+    )
+    .sort((a, b) => a.start - b.start)
+}
+
+/** What is to be done in a session, prepared for it, and left by it. */
+export function sessionCard(project: Project, plan: BenchPlan, session: Session): SessionCard {
+  const tasks = tasksIn(plan, session)
+  const acts = cardActs(tasks)
+  return {
+    session,
+    acts,
+    mixes: mixesOf(project, tasks),
+    cleanOuts: acts.filter((act) => act.cleanOutBefore).length,
+    mustClose: leftOpen(plan, session),
+    overnight: overnightOf(project, plan, tasks),
+    handsOnMinutes: tasks.reduce((sum, task) => sum + task.minutes, 0),
+  }
+}
+
+function cardActs(tasks: readonly (ScheduledTask & { start: number })[]): CardAct[] {
+  const acts: CardAct[] = []
+  let paint: string | null = null
+  for (const task of tasks) {
+    const sprayed = task.setup !== undefined
+    const last = acts.at(-1)
+    const follows = last?.build === task.build && last.part === task.part && last.step === task.step
+    const cleanOutBefore = sprayed && paint !== null && paint !== task.setup
+    if (sprayed) paint = task.setup ?? null
+    const to = task.start + task.minutes * MINUTE
+    if (follows && last) {
+      last.to = to
+      last.minutes += task.minutes
+      last.tasks.push(task.id)
+      if (last.coats && task.coat !== null) last.coats[1] = task.coat
+    } else
+      acts.push({
+        build: task.build,
+        part: task.part,
+        step: task.step,
+        coats: task.coat === null ? null : [task.coat, task.coat],
+        tasks: [task.id],
+        from: task.start,
+        to,
+        minutes: task.minutes,
+        sprayed,
+        cleanOutBefore,
+      })
+  }
+  return acts
+}
+
+function stepOf(project: Project, at: { build: string; step: string }): BuildStep | null {
+  const build = project.builds?.find((one) => one.id === at.build)
+  return build?.steps.find((one) => one.id === at.step) ?? null
+}
+
+function mixesOf(
+  project: Project,
+  tasks: readonly (ScheduledTask & { start: number })[],
+): MixToPrepare[] {
+  const mixes = new Map<string, MixToPrepare>()
+  for (const task of tasks) {
+    if (task.setup === undefined) continue
+    const step = stepOf(project, task)
+    const paint = step && isAct(step) ? paintFor(project, step) : null
+    const mix = mixes.get(task.setup) ?? {
+      setup: task.setup,
+      bottle: paint?.name ?? null,
+      by: task.start,
+      build: task.build,
+      step: task.step,
+      parts: [],
+      amounts: [],
+    }
+    mixes.set(task.setup, mix)
+    if (!mix.parts.includes(task.part)) mix.parts.push(task.part)
+    addCoat(mix, project, task, step, paint)
+  }
+  return [...mixes.values()]
+}
+
+/** Adds what one coat on one part takes; nothing where the part's area isn't known. */
+function addCoat(
+  mix: MixToPrepare,
+  project: Project,
+  task: ScheduledTask,
+  step: BuildStep | null,
+  paint: Paint | null,
+): void {
+  const build = project.builds?.find((one) => one.id === task.build)
+  const part = build?.parts.find((one) => one.id === task.part)
+  if (!part || !step || !isAct(step)) return
+  const coat = (step.coats ?? ['light'])[(task.coat ?? 1) - 1] ?? 'light'
+  const { celsius } = latestClimate(project)
+  const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint, celsius)
+  for (const { name, ml } of card.mix?.ingredients ?? []) {
+    const known = mix.amounts.find((one) => one.name === name)
+    if (known) known.ml += ml
+    else mix.amounts.push({ name, ml })
+  }
+}
+
+/** Windows that were opened by the end of the session and have to be used by a minute. */
+function leftOpen(plan: BenchPlan, session: Session): LeftOpen[] {
+  const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
+  return (plan.problem.links ?? []).flatMap((link): LeftOpen[] => {
+    const [from, to] = [tasks.get(link.from), tasks.get(link.to)]
+    const most = link.maxGap ?? null
+    if (!from || !to || most === null || from.start === null) return []
+    const end = from.start + from.minutes * MINUTE
+    if (from.start < session.from - MINUTE || from.start >= session.to) return []
+    const { build, part, step } = to
+    return [{ build, part, step, closesAt: end + most * MINUTE, plannedAt: to.start }]
+  })
+}
+
+/** Films laid in the session that are left to dry, by part: the last of each. */
+function overnightOf(
+  project: Project,
+  plan: BenchPlan,
+  tasks: readonly (ScheduledTask & { start: number })[],
+): Overnight[] {
+  const last = new Map<string, ScheduledTask & { start: number }>()
+  for (const task of tasks) last.set(`${task.build}/${task.part}`, task)
+  return [...last.values()].flatMap((task): Overnight[] => {
+    const step = stepOf(project, task)
+    const resolved = step && isAct(step) ? resolveStep(step as ActStep, null) : null
+    if (!resolved?.drying || !resolved.family) return []
+    const next = plan.tasks
+      .filter((one) => one.build === task.build && one.part === task.part)
+      .map((one) => one.start)
+      .filter((start): start is number => start !== null && start > task.start)
+    return [
+      {
+        build: task.build,
+        part: task.part,
+        step: task.step,
+        family: familyRow(resolved.family).name,
+        nextAt: next.length > 0 ? Math.min(...next) : null,
+      },
+    ]
+  })
+}

@@ -1,0 +1,32 @@
+import type { Session } from '../bench/calendar'
+import type { Project } from '../model/project'
+import { type BenchPlan, planBench } from './planBench'
+import { outcomeOf, type PlanOutcome, supposed } from './whatIf'
+
+/** A session that an act could be put into, and what everything would come to then. Source: handbook 7.2, 7.4. */
+export type Place = {
+  session: Session
+  /** null: it can't go there, every window kept. */
+  outcome: PlanOutcome | null
+}
+
+/** Sessions ahead that are looked into. */
+const MOST_PLACES = 14
+/** Steps of the search for one of them. */
+const STEPS = 2500
+
+/**
+ * Where an act may go: every session ahead, with the finish it leads to.
+ *
+ * @param id build, part and step, as `build/part/step`
+ */
+export function placesFor(project: Project, now: number, plan: BenchPlan, id: string): Place[] {
+  return plan.sessions.slice(0, MOST_PLACES).map((session): Place => {
+    const { project: other } = supposed(project, { kind: 'pin', id, ...session })
+    const then = planBench(other, now, { steps: STEPS, before: plan, polish: false })
+    const outcome = outcomeOf(then)
+    // A place for which a window, or the place itself, is given up is none.
+    const kept = outcome.finish !== null && then.lost.length <= plan.lost.length
+    return { session, outcome: kept ? outcome : null }
+  })
+}

@@ -1,0 +1,70 @@
+import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
+import { standingActs } from '../log/progress'
+import type { Project, Timer } from '../model/project'
+
+const MINUTE = 60_000
+const HOUR = 60 * MINUTE
+
+/** A clock of something that is no film: counts to an instant. Source: handbook 3.4. */
+export type RunningTimer = {
+  id: string
+  kind: Timer['kind']
+  name: string
+  from: number
+  to: number
+  /** Set by hand, so that it can be stopped; the others follow from shelf and log. */
+  own: boolean
+}
+
+/** A timer that ended stays on the bench for so long. */
+const STAYS = 12 * HOUR
+
+/** Usual lengths, minutes. Source: handbook 3.4, 3.1, 3.2. */
+export const TIMER_MINUTES: Record<Timer['kind'], number> = {
+  'pot-life': POT_LIFE,
+  'gassing-off': GASSES_OFF.to,
+  decal: 3,
+  release: 20,
+  'warm-air': 30,
+  other: 10,
+}
+
+/** Every clock that runs beside the films, the next to end first. */
+export function runningTimers(project: Project, now: number): RunningTimer[] {
+  return [...ownTimers(project), ...gassingOff(project), ...potLives(project)]
+    .filter((one) => one.from <= now && one.to > now - STAYS)
+    .sort((a, b) => a.to - b.to)
+}
+
+function ownTimers(project: Project): RunningTimer[] {
+  return (project.timers ?? [])
+    .filter((timer) => timer.stoppedAt === undefined)
+    .map((timer) => {
+      const from = Date.parse(timer.startedAt)
+      const { id, kind, name, minutes } = timer
+      return { id, kind, name, from, to: from + minutes * MINUTE, own: true }
+    })
+}
+
+/** Decanted paint gasses off with its lid resting. Source: handbook 3.4. */
+function gassingOff(project: Project): RunningTimer[] {
+  return (project.shelf ?? []).flatMap((bottle): RunningTimer[] => {
+    if (bottle.state !== 'decanted' || bottle.decantedAt === undefined) return []
+    const from = Date.parse(bottle.decantedAt)
+    const to = from + GASSES_OFF.to * MINUTE
+    return [
+      { id: `gas.${bottle.id}`, kind: 'gassing-off', name: bottle.name, from, to, own: false },
+    ]
+  })
+}
+
+/** Two-part paint that was mixed is sprayed out in its pot life. Source: handbook 3.4. */
+function potLives(project: Project): RunningTimer[] {
+  return standingActs(project.acts ?? []).flatMap((act): RunningTimer[] => {
+    const mix = act.kind === 'mixed' ? project.mixes?.find((one) => one.id === act.mix) : undefined
+    if (mix?.family !== 'urethane-2k') return []
+    const from = Date.parse(act.at)
+    const to = from + POT_LIFE * MINUTE
+    return [{ id: `pot.${act.id}`, kind: 'pot-life', name: mix.name, from, to, own: false }]
+  })
+}

@@ -1,0 +1,112 @@
+import type { SolveOptions } from '../bench/solve'
+import { isAct } from '../model/isAct'
+import type { Build, BuildStep, Pin, Project, Sessions } from '../model/project'
+import type { Air } from '../model/vocabulary'
+import { finishOf } from './moves'
+import type { BenchPlan } from './planBench'
+
+/** A question to the plan: what if this were so? Nothing of it is written. Source: handbook 7.4. */
+export type WhatIf =
+  | { kind: 'session'; date: string; from: string; to: string }
+  | { kind: 'warmer'; celsius: number }
+  | { kind: 'air'; air: Air }
+  | { kind: 'step'; build: string; step: string; set: Partial<BuildStep> }
+  | { kind: 'coat-fewer'; build: string; step: string }
+  | { kind: 'pin'; id: string; from: number; to: number }
+  | { kind: 'unpin'; id: string }
+  | { kind: 'evening'; minutes: number }
+
+/** What a plan comes to: when everything is done, in how many sessions, with how many clean-outs, and whether it can be at all. */
+export type PlanOutcome = {
+  status: NonNullable<BenchPlan['schedule']>['status'] | null
+  finish: number | null
+  sessions: number | null
+  cleanOuts: number | null
+  handsOnMinutes: number
+}
+
+export function outcomeOf(plan: BenchPlan): PlanOutcome {
+  return {
+    status: plan.schedule?.status ?? null,
+    finish: finishOf(plan),
+    sessions: plan.schedule?.qualities?.sessions ?? null,
+    cleanOuts: plan.schedule?.qualities?.cleanOuts ?? null,
+    handsOnMinutes: plan.tasks.reduce((sum, task) => sum + task.minutes, 0),
+  }
+}
+
+/** The project as it would be, and how it would be planned; the project itself stays as it is. */
+export function supposed(
+  project: Project,
+  question: WhatIf,
+): { project: Project; options: Pick<SolveOptions, 'evening'> } {
+  switch (question.kind) {
+    case 'session':
+      return plain({ ...project, sessions: withSession(project.sessions ?? null, question) })
+    case 'warmer':
+      return plain({ ...project, outlook: { ...project.outlook, warmer: question.celsius } })
+    case 'air':
+      return plain({ ...project, outlook: { ...project.outlook, air: question.air } })
+    case 'step':
+      return plain(
+        withStep(project, question, (step) => ({ ...step, ...question.set }) as BuildStep),
+      )
+    case 'coat-fewer':
+      return plain(withStep(project, question, coatFewer))
+    case 'pin':
+      return plain({ ...project, pins: pinned(project, question) })
+    case 'unpin':
+      return plain({ ...project, pins: without(project, question.id) })
+    case 'evening':
+      return { project, options: { evening: question.minutes } }
+  }
+}
+
+function without(project: Project, id: string): Pin[] {
+  return (project.pins ?? []).filter((pin) => pin.id !== id)
+}
+
+function pinned(
+  project: Project,
+  { id, from, to }: { id: string; from: number; to: number },
+): Pin[] {
+  const iso = (at: number) => new Date(at).toISOString()
+  return [...without(project, id), { id, from: iso(from), to: iso(to) }]
+}
+
+function plain(project: Project) {
+  return { project, options: {} }
+}
+
+/** A session beside those of its day. */
+function withSession(
+  sessions: Sessions | null,
+  { date, from, to }: { date: string; from: string; to: string },
+): Sessions | null {
+  if (!sessions) return null
+  return { ...sessions, extra: [...(sessions.extra ?? []), { date, from, to }] }
+}
+
+function withStep(
+  project: Project,
+  at: { build: string; step: string },
+  change: (step: BuildStep) => BuildStep,
+): Project {
+  return {
+    ...project,
+    builds: (project.builds ?? []).map(
+      (build): Build =>
+        build.id === at.build
+          ? {
+              ...build,
+              steps: build.steps.map((step) => (step.id === at.step ? change(step) : step)),
+            }
+          : build,
+    ),
+  }
+}
+
+function coatFewer(step: BuildStep): BuildStep {
+  if (!isAct(step) || !step.coats || step.coats.length < 2) return step
+  return { ...step, coats: step.coats.slice(0, -1) }
+}

@@ -1,2 +1,0 @@
-export { readingSchema, readStreamLine, type SensorReading } from './reading'
-export { roomAt, silentAt } from './simulatedRoom'

@@ -1,0 +1,190 @@
+import fc from 'fast-check'
+import { planParts } from '../builds/planParts'
+import type { Bottle, Build, Project } from '../model/project'
+import { shelfFindings } from '../stock/shelfRules'
+import { missingTools, shortages, substitutesFor } from '../stock/shopping'
+import { usesOf } from '../stock/uses'
+import { drawDown, pourInto, thinnerFor } from './bottles'
+
+const NOW = Date.parse('2026-03-17T18:00:00Z')
+const bottle = (more: Partial<Bottle> = {}): Bottle => ({
+  id: 'teal',
+  name: 'Harbour Teal',
+  family: 'alcohol-acrylic',
+  role: 'colour',
+  colour: '#2F6B6A',
+  sizeMl: 23,
+  leftMl: 10,
+  ...more,
+})
+const ml = fc.double({ min: 0.01, max: 40, noNaN: true })
+
+describe('a bottle that is poured into, handbook 4.3', () => {
+  it('is thinned twice: its share and both dilutions are remembered', () => {
+    const once = pourInto(bottle(), { ml: 2.5, share: 0, name: 'Alcohol Thinner' }, NOW)
+    expect(once).toMatchObject({ leftMl: 12.5, share: 0.8 })
+    const twice = pourInto(once, { ml: 2.5, share: 0 }, NOW + 1000)
+    expect(twice.leftMl).toBe(15)
+    expect(twice.share).toBeCloseTo(2 / 3, 5)
+    expect(twice.thinnings).toHaveLength(2)
+    expect(twice.thinnings?.[0]).toMatchObject({
+      addedMl: 2.5,
+      with: 'Alcohol Thinner',
+      shareAfter: 0.8,
+    })
+  })
+  it('keeps its paint whatever thinner is poured into it', () => {
+    fc.assert(
+      fc.property(ml, ml, (left, added) => {
+        const after = pourInto(bottle({ leftMl: left }), { ml: added, share: 0 }, NOW)
+        expect((after.share ?? 1) * (left + added)).toBeCloseTo(left, 3)
+      }),
+      { seed: 2, numRuns: 200 },
+    )
+  })
+  it('says how much thinner brings it to a share, and when it is too thin already', () => {
+    expect(thinnerFor(bottle(), 0.5)).toBeCloseTo(10, 9)
+    expect(thinnerFor(bottle({ share: 0.4 }), 0.5)).toBeNull()
+    expect(() => pourInto(bottle(), { ml: 0, share: 0 }, NOW)).toThrow(RangeError)
+  })
+})
+
+it('what mixes draw is what is missing in the bottle, to a hundredth of a millilitre', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 0.01, max: 3, noNaN: true }), { maxLength: 8 }),
+      (draws) => {
+        const end = draws.reduce(
+          (left, one) =>
+            drawDown([bottle({ leftMl: left })], [{ bottle: 'teal', ml: one }])[0]?.leftMl ?? left,
+          100,
+        )
+        const sum = draws.reduce((all, one) => all + one, 0)
+        expect(Math.abs(100 - sum - end)).toBeLessThanOrEqual(0.005 * draws.length + 1e-9)
+      },
+    ),
+    { seed: 6, numRuns: 200 },
+  )
+  expect(drawDown([bottle()], [{ bottle: 'other', ml: 3 }])).toEqual([])
+  expect(drawDown([bottle()], [{ bottle: 'teal', ml: 30 }])[0]?.leftMl).toBe(0)
+})
+
+const BUILD = {
+  id: 'b',
+  name: 'Sentinel',
+  parts: [{ id: 'p', name: 'Chest', substrate: 'polystyrene', areaCm2: 300 }],
+  steps: [
+    {
+      id: 's',
+      parts: ['p'],
+      do: 'base',
+      family: 'alcohol-acrylic',
+      colour: '#2F6B6A',
+      coats: ['light', 'light', 'light'],
+    },
+  ],
+} as Build
+const NEAR = bottle({ id: 'near', name: 'Near Teal', colour: '#336F6C', leftMl: 20 })
+const FAR = bottle({ id: 'far', name: 'Ochre', colour: '#B98A2F', leftMl: 20 })
+const SATIN = bottle({
+  id: 'satin',
+  name: 'Satin Teal',
+  colour: '#306C6B',
+  sheen: 'satin',
+  leftMl: 20,
+})
+const WATER = bottle({ id: 'water', name: 'Water Teal', family: 'water-acrylic', leftMl: 20 })
+
+function project(shelf: Bottle[]): Project {
+  return { format: 'tectoria-project', version: 1, builds: [BUILD], shelf }
+}
+const plansOf = (of: Project) => planParts(of, NOW).map(({ plan }) => plan)
+
+describe('running short', () => {
+  const short = project([bottle({ leftMl: 1 }), FAR, WATER, SATIN, NEAR])
+  it('is told over all builds, with what is missing', () => {
+    const [one] = shortages(short, plansOf(short))
+    expect(one).toMatchObject({ builds: ['b'], bottle: { id: 'teal' } })
+    expect(one?.shortMl).toBeCloseTo((one?.plannedMl ?? 0) - 1, 9)
+    const enough = project([bottle({ leftMl: 20 })])
+    expect(shortages(enough, plansOf(enough))).toEqual([])
+  })
+  it('another bottle of the same kind stands in: same sheen, then nearest', () => {
+    const found = substitutesFor(bottle(), short.shelf ?? [])
+    expect(found.map((one) => one.bottle.id)).toEqual(['near', 'far', 'satin'])
+    expect(found[0]?.deltaE00).toBeLessThan(3)
+  })
+  it('taking it is a way out, and ends the finding', () => {
+    const finding = shelfFindings(short, plansOf(short), NOW).find(
+      (one) => one.rule === 'bottle-short',
+    )
+    const way = finding?.ways[0]
+    if (!way || !('build' in way)) throw new Error('no way out by another bottle')
+    expect(way.say).toContain('Near Teal')
+    const mended = { ...short, builds: [way.build] }
+    expect(shelfFindings(mended, plansOf(mended), NOW).map((one) => one.rule)).not.toContain(
+      'bottle-short',
+    )
+  })
+})
+
+describe('a kept mix that a step is painted from', () => {
+  const thinner = bottle({ id: 'thin', name: 'Thinner', role: 'thinner', leftMl: 50 })
+  const kept = {
+    id: 'kept',
+    name: 'Teal for the chest',
+    at: '2026-03-10T12:00:00Z',
+    family: 'alcohol-acrylic',
+    colour: '#2F6B6A',
+    ingredients: [
+      { name: 'Near Teal', bottle: 'near', parts: 2 },
+      { name: 'Ochre', bottle: 'far', parts: 1 },
+      { name: 'Thinner', bottle: 'thin', parts: 3 },
+    ],
+    volumeMl: 6,
+  } as const
+  const steps = BUILD.steps.map((one) => ({ ...one, mix: 'kept' }))
+  const mixed = (leftOf: number): Project => ({
+    ...project([bottle(), { ...NEAR, leftMl: leftOf }, FAR, thinner]),
+    builds: [{ ...BUILD, steps } as Build],
+    mixes: [{ ...kept, ingredients: [...kept.ingredients] }],
+  })
+  it('takes its ingredients in their proportion, and nothing of another bottle', () => {
+    const all = mixed(20)
+    const uses = usesOf(all, plansOf(all))
+    expect(uses.map((one) => one.bottle.id)).toEqual(['near', 'far', 'thin'])
+    const [near, far, thin] = uses.map((one) => one.ml)
+    expect((near ?? 0) / (far ?? 1)).toBeCloseTo(2, 9)
+    expect((thin ?? 0) / ((near ?? 0) + (far ?? 0))).toBeCloseTo(1, 9)
+  })
+  it('runs short of one of them; gone, the step is painted from a bottle again', () => {
+    const short = mixed(0.5)
+    expect(shortages(short, plansOf(short)).map((one) => one.bottle.id)).toEqual(['near'])
+    const finding = shelfFindings(short, plansOf(short), NOW).find(
+      (one) => one.rule === 'bottle-short',
+    )
+    // Another bottle in its place would be another mix: no way out that changes the step helps.
+    expect(finding).toMatchObject({ bottle: 'near', ways: [] })
+    const gone = { ...mixed(20), mixes: [] }
+    expect(usesOf(gone, plansOf(gone)).map((one) => one.bottle.id)).toEqual(['teal'])
+  })
+})
+
+describe('tools that steps need', () => {
+  const needle = { id: 'n', kind: 'needle', name: 'Needle' } as const
+  const brush = { id: 'r', kind: 'brush', name: 'Brush' } as const
+  test.each([
+    ['nobody has put a tool there', [], []],
+    ['a needle is there', [needle], []],
+    ['only a brush is there', [brush], ['needle']],
+  ] as const)('%s', (_, tools, kinds) => {
+    const bench = { ...project([bottle()]), tools: [...tools] }
+    const missing = missingTools(bench, plansOf(bench))
+    expect(missing.map((one) => one.kind)).toEqual([...kinds])
+    for (const one of missing) expect(one).toMatchObject({ steps: 1, builds: ['b'] })
+  })
+  it('says what the same coat takes otherwise', () => {
+    const brushed = { ...project([bottle()]), tools: [brush] }
+    expect(missingTools(brushed, plansOf(brushed))[0]?.instead).toMatch(/44 % more.*4 times/)
+  })
+})

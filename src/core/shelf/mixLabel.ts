@@ -1,0 +1,46 @@
+import { POT_LIFE } from '../knowledge/limits'
+import { mix } from '../mixing/mix'
+import type { Project, StoredMix } from '../model/project'
+import type { Family } from '../model/vocabulary'
+
+/** What the label of a kept mix says. Source: handbook 4.6. */
+export type MixLabel = {
+  name: string
+  /** Each with its parts of neat paint, or of what it is. */
+  ingredients: { name: string; parts: number }[]
+  /** Paint share of the mix. */
+  paintShare: number
+  family: Family | null
+  colour: string | null
+  mixedAt: number
+  /** Two-part paint: when its pot life ends; null: it keeps. Epoch milliseconds. */
+  potLifeEnds: number | null
+  /** Build and part that it was for, by name. */
+  for: string | null
+  /** Whole drops of each ingredient for a touch-up more, in their order. */
+  more: { ml: number; drops: number[] }
+}
+
+/** A touch-up, ml. Source: handbook 4.6. */
+const TOUCH_UP = 5
+
+const MINUTE = 60_000
+
+/** The label of a kept mix. Source: handbook 4.6. */
+export function mixLabel(stored: StoredMix, project: Project): MixLabel {
+  const mixed = mix({ ingredients: stored.ingredients, volumeMl: TOUCH_UP, round: 'drops' })
+  const build = project.builds?.find((one) => one.id === stored.build)
+  const part = build?.parts.find((one) => one.id === stored.part)
+  const mixedAt = Date.parse(stored.at)
+  return {
+    name: stored.name,
+    ingredients: stored.ingredients.map(({ name, parts }) => ({ name, parts })),
+    paintShare: mixed.paintShare,
+    family: stored.family ?? null,
+    colour: stored.colour ?? null,
+    mixedAt,
+    potLifeEnds: stored.family === 'urethane-2k' ? mixedAt + POT_LIFE * MINUTE : null,
+    for: build ? [build.name, part?.name].filter(Boolean).join(', ') : null,
+    more: { ml: TOUCH_UP, drops: mixed.ingredients.map((one) => one.drops) },
+  }
+}

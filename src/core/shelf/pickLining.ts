@@ -1,0 +1,248 @@
+import { colourOver } from '../colour/film'
+import { mixOptics } from '../colour/mixture'
+import { groundOf, labInside, layer } from '../colour/optics'
+import { deltaE00, hexOf, type Lab, labOf } from '../colour/spectrum'
+import { thicknessOf } from '../colour/thickness'
+import { HARSH, lineBand } from '../knowledge/lining'
+import type { Bottle } from '../model/project'
+import type { SCHOOLS } from '../model/vocabulary'
+import { bottlePaint } from './shelfColours'
+
+/** Liquid that stays in a recess as a share of its depth. Source: handbook 5.3. */
+const LEFT = 0.4
+/** Dilutions that are tried, paint share of the wash. Source: handbook 4.5. */
+const SHARES = [
+  0.005, 0.0075, 0.01, 0.015, 0.02, 0.03, 0.05, 0.08, 0.1, 0.12, 0.15, 0.2, 0.25, 0.3,
+] as const
+
+export type LiningQuestion = {
+  /** The face that is lined, #RRGGBB. */
+  face: string
+  look: (typeof SCHOOLS.liningLook)[number]
+  scale: number
+  /** Depth of the lines, mm. */
+  depthMm: number
+  /** Paint share of the wash; null: whichever reads best. */
+  share: number | null
+}
+
+export type LinedBy = {
+  bottle: Bottle
+  /** Paint share it is seen at. */
+  share: number
+  line: string
+  deltaE00: number
+  darker: boolean
+  /** Inside of the band, darker, and not harsh. */
+  reads: boolean
+  /** Of the hue family that goes with the face. */
+  suits: boolean
+  /** Fills of the line until it reads, each dried before the next; null: more than are worth it, or none does. */
+  fills: number | null
+}
+
+export type LiningAnswer = {
+  band: { from: number; to: number }
+  washes: LinedBy[]
+  /** Why no dark wash reads, and what does; null: some do, or there is none on the shelf. */
+  instead: string | null
+}
+
+/**
+ * The shelf's washes for a face: inside the band first, then of the hue family that goes with the face, then what there is
+ * most of.
+ *
+ * Source: handbook 5.3.
+ */
+export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): LiningAnswer {
+  const band = lineBand(question.look, question.scale)
+  const base = labOf(question.face)
+  const washes = shelf
+    .filter((one) => one.role === 'wash' && one.colour)
+    .map((bottle) => linedBy(bottle, question, band))
+  washes.sort(
+    (a, b) =>
+      Number(b.reads) - Number(a.reads) ||
+      suitRank(a, base) - suitRank(b, base) ||
+      offBand(a.deltaE00, band) - offBand(b.deltaE00, band) ||
+      b.bottle.leftMl - a.bottle.leftMl,
+  )
+  return { band, washes, instead: insteadOf(question.face, band) }
+}
+
+function linedBy(bottle: Bottle, question: LiningQuestion, band: LiningAnswer['band']): LinedBy {
+  const shares = question.share === null ? SHARES : [question.share]
+  const tries = shares.map((share) => seen(bottle, question, share, band))
+  const usual = (one: LinedBy) => Math.abs(one.share - 0.1)
+  return tries.reduce((best, one) => {
+    const nearer = offBand(one.deltaE00, band) - offBand(best.deltaE00, band)
+    return nearer < -1e-9 || (nearer < 1e-9 && usual(one) < usual(best)) ? one : best
+  })
+}
+
+function seen(
+  bottle: Bottle,
+  { face, depthMm }: LiningQuestion,
+  share: number,
+  band: LiningAnswer['band'],
+): LinedBy {
+  const thickness = thicknessOf(depthMm * 1000 * LEFT, share * (bottle.share ?? 1))
+  const base = labOf(face)
+  const after = (fills: number) =>
+    colourOver(face, [{ ...bottlePaint(bottle), thickness: thickness * fills }])
+  const line = after(1)
+  const reaches = (lab: Lab) => {
+    const apart = deltaE00(lab, base)
+    return lab.l < base.l && apart >= band.from && apart <= Math.min(band.to, HARSH)
+  }
+  const fills = Array.from({ length: MOST_FILLS }, (_, i) => i + 1).find((n) => reaches(after(n)))
+  const difference = deltaE00(line, base)
+  return {
+    bottle,
+    share,
+    line: hexOf(line),
+    deltaE00: difference,
+    darker: line.l < base.l,
+    reads: reaches(line),
+    fills: fills ?? null,
+    suits: SUITS[faceKind(base)].includes(washKind(labOf(bottle.colour as string))),
+  }
+}
+
+/** More fills than this are not worth the wait: a stronger wash is. Source: N31. */
+const MOST_FILLS = 5
+
+/** 0 for the kind of wash that goes with the face best; others come later, and what is no shadow at all last. */
+function suitRank({ bottle }: LinedBy, face: Lab): number {
+  const suits = SUITS[faceKind(face)]
+  const kind = washKind(labOf(bottle.colour as string))
+  const at = suits.indexOf(kind)
+  if (at >= 0) return at
+  return suits.length + (kind === 'other' ? 1 : 0)
+}
+
+function offBand(difference: number, { from, to }: LiningAnswer['band']): number {
+  return Math.max(0, from - difference, difference - to)
+}
+
+/** `other`: too light or too bright for a shadow. */
+type WashKind =
+  | 'black'
+  | 'black-brown'
+  | 'brown'
+  | 'warm-grey'
+  | 'green-grey'
+  | 'blue-grey'
+  | 'grey'
+  | 'other'
+type FaceKind = 'white' | 'warm' | 'red-or-blue' | 'green' | 'cool-grey' | 'grey'
+
+/** Washes that go with each kind of face. Source: handbook 5.3. */
+const SUITS: Record<FaceKind, readonly WashKind[]> = {
+  white: ['brown', 'warm-grey'],
+  warm: ['brown', 'warm-grey'],
+  'red-or-blue': ['black-brown', 'black'],
+  green: ['green-grey', 'black'],
+  'cool-grey': ['blue-grey'],
+  grey: ['grey', 'warm-grey', 'black'],
+}
+
+function hueOf({ a, b }: Lab): number {
+  return ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+}
+
+function faceKind(lab: Lab): FaceKind {
+  const chroma = Math.hypot(lab.a, lab.b)
+  const hue = hueOf(lab)
+  if (chroma < 12) {
+    if (lab.l > 85) return 'white'
+    return chroma > 2 && hue > 180 && hue < 300 ? 'cool-grey' : 'grey'
+  }
+  if (hue >= 100 && hue < 200) return 'green'
+  if (hue >= 40 && hue < 100) return 'warm'
+  return chroma > 25 ? 'red-or-blue' : 'warm'
+}
+
+/** A wash lighter or brighter than this is dust or rust, no shadow: L* and chroma. */
+const LIGHT = 50
+const BRIGHT = 35
+
+function washKind(lab: Lab): WashKind {
+  const chroma = Math.hypot(lab.a, lab.b)
+  const hue = hueOf(lab)
+  const warm = hue > 15 && hue < 100
+  if (lab.l > LIGHT || chroma > BRIGHT) return 'other'
+  if (lab.l < 18) return warm && chroma > 2.5 ? 'black-brown' : 'black'
+  if (chroma < 1.5) return 'grey'
+  if (warm) return chroma > 6 ? 'brown' : 'warm-grey'
+  if (hue >= 100 && hue < 200) return 'green-grey'
+  return hue < 300 && hue >= 200 ? 'blue-grey' : 'grey'
+}
+
+/** A set that shades by height: a neutral wash high, a brown one low, one near black in the deepest lines. */
+export type GradedWashes = { high: LinedBy; low: LinedBy; deep: LinedBy }
+
+const GRADES: Record<keyof GradedWashes, readonly WashKind[]> = {
+  high: ['grey', 'warm-grey', 'blue-grey', 'green-grey'],
+  low: ['brown', 'black-brown'],
+  deep: ['black', 'black-brown'],
+}
+
+/** The set out of the washes for a face; null where the shelf has no wash for one of its places. Source: handbook 5.3, N26. */
+export function gradedWashes({ washes }: LiningAnswer): GradedWashes | null {
+  const taken = new Set<LinedBy>()
+  const find = (kinds: readonly WashKind[]) => {
+    const found = kinds
+      .flatMap((kind) => washes.filter((one) => washKind(colourOf(one)) === kind))
+      .find((one) => one.darker && !taken.has(one))
+    if (found) taken.add(found)
+    return found
+  }
+  const deep = find(GRADES.deep)
+  const low = find(GRADES.low)
+  const high = find(GRADES.high)
+  return high && low && deep ? { high, low, deep } : null
+}
+
+/** One height of a gradient: how much of the lower wash is in it, 0 to 1, and its line. */
+export type GradientBand = { low: number; line: string; deltaE00: number }
+
+/**
+ * From one wash to another in even steps, the highest first: both at the dilution they were picked at.
+ *
+ * @param question with the face and the depth of its lines
+ * @param heights 2 or more
+ * Source: handbook 5.1, 5.3, N26.
+ */
+export function washGradient(
+  { high, low }: GradedWashes,
+  { face, depthMm }: LiningQuestion,
+  heights: number,
+): GradientBand[] {
+  const paintIn = ({ share, bottle }: LinedBy) => share * (bottle.share ?? 1)
+  const liquid = depthMm * 1000 * LEFT
+  return Array.from({ length: heights }, (_, i): GradientBand => {
+    const part = i / (heights - 1)
+    const portions = [
+      { paint: bottlePaint(high.bottle), amount: (1 - part) * paintIn(high) },
+      { paint: bottlePaint(low.bottle), amount: part * paintIn(low) },
+    ]
+    const paint = portions.reduce((sum, one) => sum + one.amount, 0)
+    const line = labInside(layer(mixOptics(portions), thicknessOf(liquid, paint), groundOf(face)))
+    return { low: part, line: hexOf(line), deltaE00: deltaE00(line, labOf(face)) }
+  })
+}
+
+function colourOf({ bottle }: LinedBy): Lab {
+  return labOf(bottle.colour as string)
+}
+
+/** The darkest line there is: an opaque one of black. */
+const BLACKEST = '#141415'
+
+function insteadOf(face: string, band: LiningAnswer['band']): string | null {
+  const most = deltaE00(labOf(BLACKEST), labOf(face))
+  return most >= band.from
+    ? null
+    : `Even an opaque black line differs from this face by ΔE00 ${most.toFixed(1)} only, and ${band.from} are wanted: no dark wash reads. Take a lighter line, or lighten the edges instead.`
+}

@@ -1,0 +1,67 @@
+import { editBuild } from '../builds/editBuild'
+import { planParts } from '../builds/planParts'
+import { bare } from '../model/bare'
+import type { Bottle, Build, Project } from '../model/project'
+import { asPainted } from './sheet'
+
+const NOW = Date.parse('2026-03-14T12:00:00Z')
+const BUILD = {
+  id: 'b',
+  name: 'Build',
+  parts: [{ id: 'p', name: 'Hull', substrate: 'polystyrene' }],
+  steps: [
+    { id: 'one', parts: ['p'], do: 'base', family: 'enamel', colour: '#55585A' },
+    { id: 'two', parts: ['p'], do: 'clear', family: 'acrylic-pu', sheen: 'matt' },
+  ],
+} as Build
+const GREY: Bottle = {
+  id: 'grey',
+  name: 'Grey',
+  family: 'enamel',
+  role: 'colour',
+  colour: '#55585a',
+  sizeMl: 14,
+  leftMl: 9,
+}
+const QUICK = { ...GREY, product: { recoat: '2 h', cured: '3 h' } }
+
+function project(shelf: Bottle[], build = BUILD): Project {
+  return { format: 'tectoria-project', version: 1, builds: [build], shelf }
+}
+const step = BUILD.steps[0] as Build['steps'][number]
+const secondAt = (of: Project) => planParts(of, NOW)[0]?.plan.steps[1]?.from ?? 0
+
+test.each([
+  ['no sheet', [GREY], undefined],
+  ['a sheet', [QUICK], QUICK.product],
+  ['the sheet of another colour', [{ ...QUICK, colour: '#FFFFFF' }], undefined],
+  [
+    'a sheet of an emptier bottle than the one that is used',
+    [GREY, { ...QUICK, leftMl: 1 }],
+    undefined,
+  ],
+])('with %s', (_, shelf, product) => {
+  const painted = asPainted(project(shelf), step)
+  expect('product' in painted ? painted.product : undefined).toEqual(product)
+  expect(asPainted(project(shelf), step)).toBe(painted)
+})
+
+it('what the step says of its product comes first; a rework window goes with the bottle', () => {
+  const own = { ...step, product: { recoat: '9 h' } } as Build['steps'][number]
+  expect(asPainted(project([QUICK]), own)).toBe(bare(own))
+  const slow = asPainted(project([{ ...GREY, reworkHours: 6 }]), step)
+  expect(slow).toMatchObject({ reworkHours: 6 })
+})
+
+it('the clocks of a part follow the sheet of its bottle', () => {
+  expect(secondAt(project([QUICK]))).toBeLessThan(secondAt(project([GREY])))
+})
+
+it('steps put in another order keep their ids, and the sheet stays with the bottle', () => {
+  const all = project([QUICK])
+  const simulated = BUILD.steps.map((one) => asPainted(all, one))
+  const steps = simulated.toReversed()
+  const edited = editBuild(BUILD, 'p', ['one', 'two'], { set: { steps } }, () => 'new')
+  expect(edited.steps.map((one) => one.id)).toEqual(['two', 'one'])
+  expect(JSON.stringify(edited)).not.toContain('2 h')
+})

@@ -1,0 +1,65 @@
+import { bare } from '../model/bare'
+import { isAct } from '../model/isAct'
+import type { Bottle, BuildStep, Project } from '../model/project'
+import type { ActStep, Step } from '../model/sequence'
+import type { Family } from '../model/vocabulary'
+import { bottlesFor } from './paintFor'
+
+/** Families of a shelf of which a bottle carries figures of its own sheet. */
+const familiesKnown = new WeakMap<readonly Bottle[], ReadonlySet<Family>>()
+
+function hasSheet({ product, reworkHours }: Bottle): boolean {
+  return product !== undefined || reworkHours !== undefined
+}
+
+function familiesWithSheets(shelf: readonly Bottle[]): ReadonlySet<Family> {
+  const known = familiesKnown.get(shelf)
+  if (known) return known
+  const families = new Set(shelf.filter(hasSheet).map((one) => one.family))
+  familiesKnown.set(shelf, families)
+  return families
+}
+
+/** The step as it was last painted from a shelf, so that the same step stays the same object, and is looked for once. */
+const paintedOf = new WeakMap<BuildStep, { shelf: readonly Bottle[]; step: Step }>()
+
+const plainOf = new WeakMap<Step, Step>()
+
+/** The step of the build again, of one that `asPainted` made. */
+export function unpainted(step: Step): Step {
+  return plainOf.get(step) ?? step
+}
+
+/**
+ * A step of a build as it is walked: without what ties it to the build and, where it names no product, with the sheet of the
+ * bottle that it would be painted from.
+ *
+ * Source: handbook 2, "the maker's data sheet wins".
+ */
+export function asPainted(project: Project, step: BuildStep): Step {
+  const plain = bare(step)
+  const shelf = project.shelf ?? NONE
+  if (!isAct(plain) || plain.product !== undefined || !plain.family) return plain
+  if (!familiesWithSheets(shelf).has(plain.family)) return plain
+  const known = paintedOf.get(step)
+  if (known?.shelf === shelf) return known.step
+  const painted = withSheet(plain, bottlesFor(project, plain)[0])
+  // A shelf that changed elsewhere leaves the step the object it was.
+  const same = known && JSON.stringify(known.step) === JSON.stringify(painted)
+  const kept = same ? known.step : painted
+  paintedOf.set(step, { shelf, step: kept })
+  plainOf.set(kept, plain)
+  return kept
+}
+
+const NONE: readonly Bottle[] = []
+
+function withSheet(step: ActStep, bottle: Bottle | undefined): Step {
+  const { product, reworkHours } = bottle ?? {}
+  if (product === undefined && reworkHours === undefined) return step
+  return {
+    ...step,
+    ...(product ? { product } : {}),
+    ...(reworkHours === undefined || step.reworkHours !== undefined ? {} : { reworkHours }),
+  }
+}

@@ -1,0 +1,137 @@
+import { actRow } from '../knowledge/acts'
+import { type Caution, cautionsFor } from '../knowledge/cautions'
+import { GUIDE, type Guide } from '../knowledge/guide'
+import { PRESSURE_BAR, type ShareRange, THINNING } from '../knowledge/thinning'
+import { type ThinningAdvice, thinningAdvice } from '../mixing/advice'
+import type { MixCoat } from '../mixing/coverage'
+import { type Ingredient, type Mix, mix } from '../mixing/mix'
+import { REFERENCE_CLIMATE } from '../model/climate'
+import type { Bottle, Part } from '../model/project'
+import type { ActStep } from '../model/sequence'
+import type { Family, Tool } from '../model/vocabulary'
+import { resolveStep } from '../stack/state/resolvedStep'
+
+/** What the bench shows of a step: mix, pressure, coats, cautions, what to look for. */
+export type StepCard = {
+  name: string
+  guide: Guide
+  cautions: Caution[]
+  /** Thinner as share of the mix, from … to; null where nothing is thinned. */
+  thinning: ShareRange | null
+  thinnedWith: string
+  alsoInMix: string | null
+  /** What the warmth of the room does to the thinning, in words. */
+  warmth: string[]
+  /** For the coats that are left on this part; null without an area or thinning. */
+  mix: Mix | null
+  /** bar, from … to; null when nothing is sprayed. */
+  pressure: readonly [number, number] | null
+}
+
+const SPRAY: readonly Tool[] = ['airbrush', 'stencil']
+
+/** The bottle that a step would be painted from: same family and colour or sheen, fullest first. */
+export type Paint = {
+  name: string
+  share: number
+  dropsPerMl?: number | undefined
+  /** A kept mix: all of it, thinner and all. */
+  recipe?: readonly Ingredient[] | undefined
+}
+
+/** A bottle as a mix takes from it. */
+export function bottleAsPaint({ name, share = 1, dropsPerMl }: Bottle): Paint {
+  return { name, share, dropsPerMl }
+}
+
+/** The card of a step on a part, in a room of some warmth, °C. Source: handbook 4.4, 4.5, 6, 9. */
+export function stepCard(
+  step: ActStep,
+  part: Part,
+  coatsLeft: number,
+  paint: Paint | null,
+  celsius = REFERENCE_CLIMATE.celsius,
+): StepCard {
+  const row = actRow(step.do, step.family)
+  const resolved = resolveStep(step, null)
+  const advice =
+    resolved.family && row.kind === 'film'
+      ? (paint?.recipe && thinnedAs(paint.recipe)) ||
+        adviceFor(step, resolved.family, resolved.tool, celsius)
+      : null
+  const thinning = advice?.share ?? null
+  const table = resolved.family ? THINNING[resolved.family] : null
+  return {
+    name: row.name,
+    guide: GUIDE[step.do],
+    cautions: cautionsFor({ step, ...resolved, substrate: part.substrate }),
+    thinning,
+    thinnedWith: table?.thinnedWith ?? '',
+    alsoInMix: thinning ? (table?.with ?? null) : null,
+    warmth: thinning && step.thinning === undefined ? (advice?.because ?? []) : [],
+    mix: thinning ? mixOf(step, part, coatsLeft, thinning, resolved.tool, paint) : null,
+    pressure: SPRAY.includes(resolved.tool) && row.kind === 'film' ? pressure(step) : null,
+  }
+}
+
+/** A kept mix is thinned as it was mixed. */
+function thinnedAs(recipe: readonly Ingredient[]): Pick<ThinningAdvice, 'share' | 'because'> {
+  const thinner = 1 - mix({ ingredients: recipe, volumeMl: 1 }).paintShare
+  return { share: [thinner, thinner], because: [] }
+}
+
+/** How far to thin: as the step says, else by the guide at this warmth. */
+function adviceFor(
+  step: ActStep,
+  family: Family,
+  tool: Tool,
+  celsius: number,
+): Pick<ThinningAdvice, 'share' | 'because'> | null {
+  if (step.thinning !== undefined) return { share: [step.thinning, step.thinning], because: [] }
+  if (tool === 'spray-can') return null
+  if (!SPRAY.includes(tool)) return thinningAdvice(family, 'brush', celsius)
+  const clear = step.do === 'clear' ? thinningAdvice(family, 'clear', celsius) : null
+  return clear?.share ? clear : thinningAdvice(family, 'colour', celsius)
+}
+
+function pressure(step: ActStep): readonly [number, number] {
+  if (step.do === 'mottle' || step.do === 'soot' || step.do === 'speckle')
+    return PRESSURE_BAR.mottleAndSoot
+  return step.do === 'prime' || step.do === 'clear'
+    ? PRESSURE_BAR.primerAndClear
+    : PRESSURE_BAR.fine
+}
+
+function mixOf(
+  step: ActStep,
+  part: Part,
+  coatsLeft: number,
+  thinning: ShareRange,
+  tool: Tool,
+  paint: Paint | null,
+): Mix | null {
+  if (part.areaCm2 === undefined || coatsLeft < 1) return null
+  const sprayed = SPRAY.includes(tool)
+  const weights = (step.coats ?? ['light']).slice(-coatsLeft)
+  const coats = weights.map((coat): MixCoat => {
+    if (!sprayed) return 'brush'
+    return step.do === 'clear' && coat === 'wet' ? 'clear-wet' : coat
+  })
+  const share = Math.round(((thinning[0] + thinning[1]) / 2) * 100) / 100
+  const ingredients = paint?.recipe ?? [
+    {
+      name: paint?.name ?? 'paint',
+      parts: 1 - share,
+      share: paint?.share ?? 1,
+      dropsPerMl: paint?.dropsPerMl,
+    },
+    ...(share > 0 ? [{ name: 'thinner', parts: share }] : []),
+  ]
+  return mix({
+    ingredients,
+    area: part.areaCm2,
+    coats,
+    tool: sprayed ? 'airbrush' : 'brush',
+    round: 'drops',
+  })
+}

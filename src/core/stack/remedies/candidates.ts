@@ -1,0 +1,217 @@
+import { familyRow } from '../../knowledge/families'
+import { reaction } from '../../knowledge/reactions'
+import { SOLVENT_WORDS } from '../../knowledge/solvents'
+import { minutesOf, sayDuration, writeDuration } from '../../model/duration'
+import { isAct } from '../../model/isAct'
+import type { ActStep, Product, Step } from '../../model/sequence'
+import type { Coat, Family, Sheen } from '../../model/vocabulary'
+import type { Remedy } from '../rules/finding'
+import { filmReaches } from '../state/film'
+import { newestWhole, openFilms } from '../state/stack'
+import type { StepContext } from '../state/stepContext'
+
+/** Clears that are offered as a shield, best first. Source: handbook 2.3, the shield idea. */
+const SHIELDS: readonly Family[] = ['alcohol-acrylic', 'acrylic-pu', 'lacquer', 'water-acrylic']
+
+/** Recoat of a shield coat at its slowest ordinary clock, written as a wait. */
+const SHIELD_WAIT = '24 h'
+
+/** The same step with some fields changed. */
+export function changed(step: ActStep, fields: Partial<ActStep>): ActStep {
+  return { ...step, ...fields }
+}
+
+/** A wait that brings everything that lies open to its recoat; empty when it is there already. */
+export function settleFirst(context: StepContext): Step[] {
+  const times = openFilms(context.stack).map(
+    (film) => filmReaches(film, 'recoat', context.series) ?? context.at,
+  )
+  const wait = Math.max(0, ...times.map((time) => time - context.at))
+  return wait > 0 && Number.isFinite(wait) ? [{ wait: writeDuration(wait) }] : []
+}
+
+/** Lay a whole clear before this step that its solvent leaves alone. */
+export function shieldCandidates(context: StepContext, sheen?: Sheen): Remedy[] {
+  const { resolved, index, stack } = context
+  const solvent = resolved.solvent
+  if (!solvent) return []
+  const looks = sheen ?? stack.sheen ?? 'satin'
+  return SHIELDS.filter((family) => reaction(family, 'set', solvent) === '-').map((family) => ({
+    kind: 'shield',
+    say: `Shield it first: ${looks} ${familyRow(family).name} clear, then ${SHIELD_WAIT}`,
+    edit: {
+      insert: {
+        before: index,
+        steps: [
+          ...settleFirst(context),
+          { do: 'clear', family, sheen: looks, tool: 'airbrush', coats: ['mist', 'light'] },
+          { wait: SHIELD_WAIT },
+        ],
+      },
+    },
+  }))
+}
+
+/** Use another of the family's own thinners, mildest first. */
+export function milderSolventCandidates(context: StepContext): Remedy[] {
+  const { resolved, step, index } = context
+  if (!resolved.solvent) return []
+  const family = resolved.family ?? context.target?.family
+  if (!family) return step.solvent ? [dryWay(context)] : []
+  return familyRow(family)
+    .thinners.filter((thinner) => thinner !== resolved.solvent)
+    .map((solvent) => ({
+      kind: 'solvent',
+      say: `Use ${SOLVENT_WORDS[solvent]} instead`,
+      edit: { replace: { step: index, with: changed(step, { solvent }) } },
+    }))
+}
+
+function dryWay({ step, index }: StepContext): Remedy {
+  return {
+    kind: 'solvent',
+    say: 'Do it dry',
+    edit: { replace: { step: index, with: changed(step, { solvent: undefined }) } },
+  }
+}
+
+/** Open with mist coats, and keep the later ones light. */
+export function lighterCoatCandidates(context: StepContext): Remedy[] {
+  const { step, index, resolved } = context
+  if (resolved.row.kind !== 'film') return []
+  const rest = resolved.coats.filter((coat) => coat !== 'mist').map((): Coat => 'light')
+  const plans: { coats: Coat[]; say: string }[] = [
+    { coats: ['mist', 'mist', ...rest], say: 'Open with two mist coats, then light ones' },
+    { coats: ['mist', 'mist', 'mist'], say: 'Lay it in mist coats only' },
+  ]
+  const lighter = (coats: Coat[]) =>
+    changed({ ...step, gap: undefined }, { coats, tool: 'airbrush' })
+  const candidates = plans.map(
+    ({ coats, say }): Remedy => ({
+      kind: 'coat',
+      say,
+      edit: { replace: { step: index, with: lighter(coats) } },
+    }),
+  )
+  const settle = settleFirst(context)
+  if (settle.length === 0) return candidates
+  const { steps } = context.setting
+  const later = [...settle, { ...lighter(['mist', 'mist', 'mist']), solvent: undefined }]
+  return [
+    ...candidates,
+    {
+      kind: 'long-wait',
+      say: 'Let it set, then lay this in mist coats, with its own thinner',
+      edit: { set: { steps: [...steps.slice(0, index), ...later, ...steps.slice(index + 1)] } },
+    },
+  ]
+}
+
+/** The same act gently: a damp brush instead of rubbing, flooding or scrubbing. */
+export function gentlerToolCandidates(context: StepContext): Remedy[] {
+  const { step, index, resolved } = context
+  if (resolved.row.kind !== 'clean') return []
+  return [
+    {
+      kind: 'tool',
+      say: 'Use a brush that is only damp',
+      edit: { replace: { step: index, with: changed(step, { tool: 'damp-brush' }) } },
+    },
+  ]
+}
+
+const OTHER_FAMILIES: readonly Family[] = [
+  'alcohol-acrylic',
+  'water-acrylic',
+  'acrylic-pu',
+  'lacquer',
+]
+
+/** The same act in another family, thinned with its own thinner: a bottle on the shelf that suits before any other. */
+export function otherFamilyCandidates(
+  context: StepContext,
+  families: readonly Family[] = OTHER_FAMILIES,
+): Remedy[] {
+  const { step, index, resolved } = context
+  const others = families.filter((family) => family !== resolved.family)
+  const bottles = others.flatMap((family) => bottleOf(context, family))
+  return [...bottles, ...others.map(generic)].map(({ say, family, product }) => ({
+    kind: 'bottle',
+    say,
+    edit: {
+      replace: { step: index, with: changed({ ...step, solvent: undefined }, { family, product }) },
+    },
+  }))
+}
+
+type Other = { say: string; family: Family; product: Product | undefined }
+
+function generic(family: Family): Other {
+  return { say: `Use ${familyRow(family).name} instead`, family, product: undefined }
+}
+
+/** A bottle of this family that does the same: the same role, and the same colour or sheen where the step says one. */
+function bottleOf({ setting, step, resolved }: StepContext, family: Family): Other[] {
+  const bottle = setting.shelf.find(
+    (one) =>
+      one.family === family &&
+      one.role === resolved.role &&
+      (step.sheen === undefined || one.sheen === step.sheen) &&
+      (step.colour === undefined || one.colour?.toLowerCase() === step.colour.toLowerCase()),
+  )
+  if (!bottle) return []
+  return [
+    {
+      say: `Use ${bottle.name} (${familyRow(family).name}) from the shelf`,
+      family,
+      product: bottle.product,
+    },
+  ]
+}
+
+/** Come sooner: shorten the waits between a step and this one, the longest first. */
+export function soonerCandidates(context: StepContext, after: number, overrun: number): Remedy[] {
+  const waits = context.setting.steps
+    .map((step, i) => ({ step, i }))
+    .filter(({ step, i }) => i > after && i < context.index && !isAct(step))
+  return waits.reverse().flatMap(({ step, i }): Remedy[] => {
+    if (isAct(step)) return []
+    const left = Math.floor(minutesOf(step.wait) - overrun - 1)
+    if (left <= 0)
+      return [
+        { kind: 'wait', say: 'Come sooner: without this wait', edit: { remove: { step: i } } },
+      ]
+    return [
+      {
+        kind: 'wait',
+        say: `Come sooner: wait ${sayDuration(left)} instead`,
+        edit: { replace: { step: i, with: { ...step, wait: writeDuration(left) } } },
+      },
+    ]
+  })
+}
+
+/** Put this step right behind another. */
+export function moveCandidates(context: StepContext, before: number, say: string): Remedy[] {
+  return before === context.index || before === context.index + 1
+    ? []
+    : [{ kind: 'order', say, edit: { move: { step: context.index, before } } }]
+}
+
+/** Give the face a gloss clear first: raise the last clear's sheen, or lay one. */
+export function glossCandidates(context: StepContext): Remedy[] {
+  const clear = newestWhole(context.stack)
+  const raise: Remedy[] = []
+  const laid = clear && context.setting.steps[clear.step]
+  if (clear?.role === 'clear' && laid && isAct(laid)) raise.push(raised(laid, clear.step))
+  return [...shieldCandidates(context, 'gloss'), ...raise]
+}
+
+function raised(step: ActStep, index: number): Remedy {
+  const gloss: Sheen = 'gloss'
+  return {
+    kind: 'coat',
+    say: 'Make the clear under it gloss',
+    edit: { replace: { step: index, with: { ...step, sheen: gloss } } },
+  }
+}

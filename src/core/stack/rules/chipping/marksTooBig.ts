@@ -1,0 +1,56 @@
+import { BELIEVABLE, type MarkKind, SMALLEST_MARK } from '../../../knowledge/limits'
+import type { Act } from '../../../model/vocabulary'
+import type { Rule } from '../finding'
+
+/** Acts that leave marks, and what the marks stand for. Source: handbook 10.1. */
+const MARKS: Partial<Record<Act, MarkKind>> = {
+  'chip-sponge': 'chip',
+  'chip-brush': 'chip',
+  pencil: 'chip',
+  salt: 'chip',
+  scratch: 'scratch',
+}
+
+const INSTEAD: Partial<Record<Act, { act: Act; say: string }>> = {
+  'chip-sponge': { act: 'chip-brush', say: 'Paint the chips with a fine liner' },
+  pencil: { act: 'chip-brush', say: 'Paint the chips with a fine liner' },
+}
+
+/** The smallest mark of the tool stands for more at this scale than any chip or scratch has. Note. Source: handbook 2.6, 10.1. */
+export const marksTooBig: Rule = {
+  name: 'marks-too-big',
+  timing: false,
+  judge: ({ step, setting, index }) => {
+    const scale = setting.sequence.scale
+    const kind = MARKS[step.do]
+    const mark = SMALLEST_MARK[step.do]
+    if (scale === undefined || !kind || mark === undefined) return null
+    const real = mark * scale
+    if (real <= BELIEVABLE[kind]) return null
+    const other = INSTEAD[step.do]
+    const finer = other && (SMALLEST_MARK[other.act] ?? 0) * scale <= BELIEVABLE[kind]
+    return {
+      severity: 'note',
+      because: `Its smallest mark of ${mark} mm is ${Math.round(real)} mm at 1:${scale}, and a ${kind} is at most ${BELIEVABLE[kind]} mm.`,
+      on: {},
+      candidates: () => [
+        ...(other && finer
+          ? [
+              {
+                kind: 'tool' as const,
+                say: other.say,
+                edit: {
+                  replace: { step: index, with: { ...step, do: other.act, tool: undefined } },
+                },
+              },
+            ]
+          : []),
+        {
+          kind: 'tool',
+          say: 'Tint with a thin filter instead',
+          edit: { replace: { step: index, with: { do: 'filter' as const } } },
+        },
+      ],
+    }
+  },
+}

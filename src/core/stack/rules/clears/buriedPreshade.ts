@@ -1,0 +1,95 @@
+import { type ColourFilm, colourOver } from '../../../colour/film'
+import { deltaE00 } from '../../../colour/spectrum'
+import { isAct } from '../../../model/isAct'
+import type { Act } from '../../../model/vocabulary'
+import { type Film, filmState } from '../../state/film'
+import { colourFilms, groundUnder, layerOf, thinningOf } from '../../state/filmColours'
+import type { StepContext } from '../../state/stepContext'
+import { theWork } from '../../state/words'
+import type { Remedy, Rule } from '../finding'
+
+const SHADES: readonly Act[] = ['preshade', 'mottle', 'toplight']
+
+/** Under this difference a shading is gone, ΔE00. Source: handbook 5.2. */
+const GONE = 1
+
+/** Opaque coats over a pre-shading so that it no longer shows. Note. Source: handbook 2.6, 5.2 (pre-shade left). */
+export const buriedPreshade: Rule = {
+  name: 'buried-preshade',
+  timing: false,
+  judge: (context) => {
+    const { resolved, stack, step } = context
+    if (resolved.row.kind !== 'film' || resolved.coverage !== 'whole' || !step.colour) return null
+    if (resolved.role === 'clear' || resolved.role === 'release') return null
+    const at = stack.films.findLastIndex((film) => SHADES.includes(film.act))
+    const shade = stack.films[at]
+    if (!shade) return null
+    const ground = groundUnder(stack.films.slice(0, at))
+    const steps = context.setting.steps
+    const above = stack.films.slice(at + 1).flatMap((film) => colourFilms(film, steps))
+    if (ground === null || above === null || !shade.colour) return null
+    const laid = layerOf(shade.colour, false, shade.coats, thinningOf(steps[shade.step]))
+    const before = contrast(ground, laid, above)
+    const after = contrast(ground, laid, [...above, ...coatsOf(context)])
+    if (before < GONE || after >= GONE) return null
+    return {
+      severity: 'note',
+      because: `Under ${resolved.coats.length} coats of ${theWork(context)} the shading differs from the face by ΔE00 ${after.toFixed(1)}, of ${before.toFixed(1)} before: it no longer shows.`,
+      on: { film: shade.family, state: filmState(shade, context.at, context.series) },
+      candidates: () =>
+        candidates(context, shade, (coats) => contrast(ground, laid, [...above, ...coats])),
+    }
+  },
+}
+
+function coatsOf({ step, resolved }: StepContext, count = resolved.coats.length): ColourFilm[] {
+  if (!step.colour) return []
+  const transparent = resolved.role === 'clear-colour'
+  return [layerOf(step.colour, transparent, resolved.coats.slice(0, count), step.thinning)]
+}
+
+const contrasts = new Map<string, number>()
+/** How many contrasts are remembered: the same ones are asked for again at every judgement. */
+const REMEMBERED = 500
+
+function contrast(ground: string, laid: ColourFilm, above: readonly ColourFilm[]): number {
+  const key = [laid, ...above].reduce(
+    (text, film) => `${text} ${film.masstone} ${film.hiding} ${film.thickness}`,
+    ground,
+  )
+  const known = contrasts.get(key)
+  if (known !== undefined) return known
+  const found = deltaE00(colourOver(ground, [laid, ...above]), colourOver(ground, above))
+  if (contrasts.size >= REMEMBERED) contrasts.clear()
+  contrasts.set(key, found)
+  return found
+}
+
+function candidates(
+  context: StepContext,
+  shade: Film,
+  left: (coats: ColourFilm[]) => number,
+): Remedy[] {
+  const { resolved, step, index, setting } = context
+  const fewer: Remedy[] = []
+  for (let n = resolved.coats.length - 1; n >= 1; n--) {
+    if (left(coatsOf(context, n)) < GONE) continue
+    fewer.push({
+      kind: 'coat',
+      say: n === 1 ? 'Lay one coat of it' : `Lay ${n} coats of it`,
+      edit: { replace: { step: index, with: { ...step, coats: resolved.coats.slice(0, n) } } },
+    })
+    break
+  }
+  const shading = setting.steps[shade.step]
+  const after = shading && isAct(shading) ? [shadeAfter(shade.step, index)] : []
+  return [...fewer, ...after]
+}
+
+function shadeAfter(step: number, index: number): Remedy {
+  return {
+    kind: 'order',
+    say: 'Shade after this colour instead',
+    edit: { move: { step, before: index + 1 } },
+  }
+}

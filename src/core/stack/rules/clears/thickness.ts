@@ -1,0 +1,93 @@
+import { filmState } from '../../state/film'
+import { coatMicrons, filmMicrons } from '../../state/filmBuild'
+import { theFilm } from '../../state/filmName'
+import { cutBy } from '../../state/lay'
+import { newestWhole } from '../../state/stack'
+import { capital } from '../../state/words'
+import type { Rule } from '../finding'
+
+/** Films on both faces of a joint against its gap. Note. Source: handbook 2.6, second table. */
+export const tightFit: Rule = {
+  name: 'tight-fit',
+  timing: false,
+  judge: ({ step, stack, setting, index }) => {
+    const gap = setting.sequence.jointGapMm
+    if (step.do !== 'assemble' || gap === undefined) return null
+    const both = 2 * stack.films.reduce((sum, film) => sum + filmMicrons(film), 0)
+    if (both <= gap * 1000) return null
+    return {
+      severity: 'note',
+      because: `Paint on both faces of the joint is about ${Math.round(both)} µm thick, and it has ${Math.round(gap * 1000)} µm of room.`,
+      on: { substrate: stack.substrate },
+      candidates: () => [
+        {
+          kind: 'order',
+          say: 'Scrape the paint off the joint first',
+          edit: {
+            set: { jointGapMm: Math.ceil(both * 1.2) / 1000, steps: scraped(setting.steps, index) },
+          },
+        },
+      ],
+    }
+  },
+}
+
+function scraped<T>(steps: readonly T[], before: number): T[] {
+  return [...steps.slice(0, before), { do: 'scribe' } as T, ...steps.slice(before)]
+}
+
+/** Cutting and polishing against the thickness of the clear, double at edges. Note. Source: handbook 2.6, second table; 6. */
+export const edgeRubThrough: Rule = {
+  name: 'edge-rub-through',
+  timing: false,
+  causes: { 'thin-clear': 1 },
+  judge: ({ resolved, step, stack, at, series, index, setting }) => {
+    const film = newestWhole(stack)
+    if (resolved.row.kind !== 'level' || film?.role !== 'clear') return null
+    const clear = stack.films
+      .filter((one) => one.role === 'clear' && one.coverage === 'whole')
+      .reduce((sum, one) => sum + coatMicrons(one.coats), 0)
+    const edges = 2 * (stack.cutMicrons + cutBy(step))
+    if (edges <= clear) return null
+    return {
+      severity: 'note',
+      because: `${capital(theFilm(film))} is about ${Math.round(clear)} µm thick; with this, edges have lost ${Math.round(edges)} µm.`,
+      on: { film: film.family, state: filmState(film, at, series) },
+      candidates: () => {
+        const laid = setting.steps[film.step]
+        if (!laid || !('do' in laid)) return []
+        const coats = [...film.coats, 'light' as const, 'light' as const, 'light' as const]
+        return [
+          {
+            kind: 'coat',
+            say: 'Lay three coats more of it',
+            edit: { replace: { step: film.step, with: { ...laid, coats } } },
+          },
+          { kind: 'leave-out', say: 'Leave this pass out', edit: { remove: { step: index } } },
+        ]
+      },
+    }
+  },
+}
+
+/** Holes left until after the paint. Note. Source: handbook 2.6, second table. */
+export const drillAfterPaint: Rule = {
+  name: 'drill-after-paint',
+  timing: false,
+  judge: ({ step, stack, index }) => {
+    const first = stack.films[0]
+    if (step.do !== 'drill' || !first) return null
+    return {
+      severity: 'note',
+      because: 'Drilled after paint, the edge of the hole chips and swarf sticks to the finish.',
+      on: { film: first.family },
+      candidates: () => [
+        {
+          kind: 'order',
+          say: 'Drill before the first paint',
+          edit: { move: { step: index, before: first.step } },
+        },
+      ],
+    }
+  },
+}

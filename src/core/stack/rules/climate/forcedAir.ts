@@ -1,0 +1,69 @@
+import { substrateRow } from '../../../knowledge/substrates'
+import { filmReaches } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import type { StepContext } from '../../state/stepContext'
+import { capital } from '../../state/words'
+import type { Draft, Remedy } from '../finding'
+
+/** Warm air is set to this where the part bears it, °C. Source: handbook 3.2, f_A. */
+const GENTLE = 40
+
+/**
+ * Warm air since the newest film was laid: hotter than the part bears, or on two-part paint that was still wet. A risk, told
+ * as `too-hot`. Source: handbook 3.2, f_A.
+ */
+export function forcedAir(context: StepContext): Draft | null {
+  const { stack, series, at } = context
+  const film = stack.films.at(-1)
+  if (!film) return null
+  const pieces = series.filter((piece, i) => {
+    const until = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
+    return piece.climate.air === 'forced' && piece.from < at && until > film.end
+  })
+  const limit = substrateRow(stack.substrate).forcedAirLimit
+  const hot = pieces.find(({ climate }) => limit !== null && climate.celsius > limit)
+  if (hot)
+    return draft(
+      context,
+      `Warm air of ${hot.climate.celsius} °C: ${substrateRow(stack.substrate).name} bears ${limit} °C at most and warps.`,
+    )
+  if (film.family !== 'urethane-2k') return null
+  const touch = filmReaches(film, 'touch', series)
+  const wet = pieces.find((piece) => touch === null || piece.from < touch)
+  if (!wet) return null
+  return draft(
+    context,
+    `${capital(theFilm(film))} got warm air while it was wet: it boils and bubbles.`,
+  )
+}
+
+function draft(context: StepContext, because: string): Draft {
+  return {
+    severity: 'risk',
+    because,
+    on: { substrate: context.stack.substrate },
+    candidates: () => candidates(context),
+  }
+}
+
+/** Cooler air, or the room’s own, at every step that blows warm air. */
+function candidates({ setting, index }: StepContext): Remedy[] {
+  const blown = (celsius: number, air: 'forced' | 'room') =>
+    setting.steps.map((step, i) =>
+      i <= index && step.climate?.air === 'forced'
+        ? { ...step, climate: { ...step.climate, celsius, air } }
+        : step,
+    )
+  return [
+    {
+      kind: 'coat',
+      say: `Blow air of ${GENTLE} °C`,
+      edit: { set: { steps: blown(GENTLE, 'forced') } },
+    },
+    {
+      kind: 'long-wait',
+      say: 'Let it dry in the room instead',
+      edit: { set: { steps: blown(20, 'room') } },
+    },
+  ]
+}

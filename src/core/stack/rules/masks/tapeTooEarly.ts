@@ -1,0 +1,29 @@
+import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { openFilms } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { takes } from '../../state/takes'
+import { age, capital } from '../../state/words'
+import { type Draft, type Rule, worstDraft } from '../finding'
+
+/** Tape on a film that is not tape-safe. Source: handbook 2.6, 3.1. */
+export const tapeTooEarly: Rule = {
+  name: 'tape-too-early',
+  timing: true,
+  causes: { tape: 0 },
+  judge: (context) => {
+    if (context.step.do !== 'tape') return null
+    return worstDraft(openFilms(context.stack).map((film) => draft(context, film)))
+  },
+}
+
+function draft(context: StepContext, film: Film): Draft | null {
+  const { at, series } = context
+  if (film.loose || filmReaches(film, 'tape', series) === null) return null
+  if (hasReached(film, 'tape', at, series)) return null
+  return {
+    severity: hasReached(film, 'touch', at, series) ? 'risk' : 'stop',
+    because: `${capital(theFilm(film))} bears tape after ${takes(film, 'tape', context)}; it has had ${age(film, context)}.`,
+    on: { film: film.family, state: filmState(film, at, series) },
+  }
+}

@@ -1,0 +1,68 @@
+import type { Family } from '../../../model/vocabulary'
+import { type Film, filmState } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { openFilms } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { capital, theWork } from '../../state/words'
+import type { Remedy, Rule } from '../finding'
+
+const SHINY: readonly Family[] = ['mirror-metal', 'chrome-ink']
+
+/** Clears that spoil the shine for certain; the others may. Source: handbook 2.6, severities. */
+const CERTAIN: readonly Family[] = ['lacquer', 'urethane-2k']
+
+/** Does the sheet of the product say that it may go on this film? Source: handbook 2, "the maker's data sheet wins". */
+export function suitsFilm(context: StepContext, film: Film): boolean {
+  const suits = context.step.product?.suits ?? []
+  return suits.includes(film.family) || suits.includes(film.role)
+}
+
+/** Clear over mirror metal or chrome ink that isn't light acrylic-PU or made for it. Source: handbook 2.6. */
+export const clearKillsMetal: Rule = {
+  name: 'clear-kills-metal',
+  timing: false,
+  causes: { 'metal-clear': 0 },
+  judge: (context) => {
+    const { resolved, at, series } = context
+    if (resolved.row.kind !== 'film' || resolved.role !== 'clear' || !resolved.family) return null
+    const metal = openFilms(context.stack).find((film) => SHINY.includes(film.family))
+    if (!metal || suitsFilm(context, metal)) return null
+    const light = resolved.coats.every((coat) => coat === 'mist' || coat === 'light')
+    if (resolved.family === 'acrylic-pu' && light) return null
+    return {
+      severity: CERTAIN.includes(resolved.family) ? 'stop' : 'risk',
+      because: `${capital(theWork(context))} dulls ${theFilm(metal)}: only light coats of acrylic-PU, or a clear made for it, leave the shine.`,
+      on: { film: metal.family, state: filmState(metal, at, series) },
+      candidates: () => candidates(context, metal),
+    }
+  },
+}
+
+function candidates({ step, index }: StepContext, metal: Film): Remedy[] {
+  const suits = [...(step.product?.suits ?? []), metal.family]
+  return [
+    {
+      kind: 'bottle',
+      say: 'Use acrylic-PU in light coats',
+      edit: {
+        replace: {
+          step: index,
+          with: {
+            ...step,
+            family: 'acrylic-pu',
+            solvent: undefined,
+            product: undefined,
+            gap: undefined,
+            tool: 'airbrush',
+            coats: ['mist', 'light'],
+          },
+        },
+      },
+    },
+    {
+      kind: 'bottle',
+      say: 'Use a clear whose sheet says that it suits this metal',
+      edit: { replace: { step: index, with: { ...step, product: { ...step.product, suits } } } },
+    },
+  ]
+}

@@ -1,0 +1,75 @@
+import { labOf } from '../../../colour/spectrum'
+import type { ActStep } from '../../../model/sequence'
+import { type Film, filmState, hasReached } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { newestWhole, seenFilms } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { takes } from '../../state/takes'
+import { age, capital } from '../../state/words'
+import type { Draft, Remedy, Rule } from '../finding'
+
+/** Darker than this is black enough to mirror, L*. Source: handbook 5.1, black. */
+const BLACK = 25
+
+const BASE: ActStep = {
+  do: 'base',
+  family: 'lacquer',
+  sheen: 'gloss',
+  colour: '#0B0B0C',
+  coats: ['mist', 'light', 'wet'],
+}
+
+/** Mirror metal over anything but gloss black that bears tape. Risk; not yet cured a note. Source: handbook 2.6, 6. */
+export const mirrorNeedsGlossBlack: Rule = {
+  name: 'mirror-needs-gloss-black',
+  timing: true,
+  asksStage: true,
+  judge: (context) => {
+    const { resolved, stack } = context
+    if (resolved.row.kind !== 'film' || resolved.family !== 'mirror-metal') return null
+    const top = newestWhole(stack)
+    if (top?.family === 'mirror-metal') return null
+    return ground(context, top) ?? hardness(context, top)
+  },
+}
+
+/** What is wrong with how the ground looks. */
+function ground(context: StepContext, top: Film | null): Draft | null {
+  const { stack, index } = context
+  const candidates = (): Remedy[] => [
+    {
+      kind: 'shield',
+      say: 'Lay gloss black lacquer first, then 4 d',
+      edit: { insert: { before: index, steps: [BASE, { wait: '4 d' }] } },
+    },
+  ]
+  if (!top || stack.sheen !== 'gloss')
+    return {
+      severity: 'risk',
+      because: `Mirror metal shows what is under it: it wants gloss black, and here it meets ${top ? `${stack.sheen} ${theFilm(top).slice(4)}` : 'the bare part'}.`,
+      on: top ? { film: top.family } : { substrate: stack.substrate },
+      candidates,
+    }
+  const colour = seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)?.colour
+  if (colour && labOf(colour).l < BLACK) return null
+  return {
+    severity: colour ? 'risk' : 'note',
+    because: colour
+      ? `Mirror metal wants gloss black under it; ${theFilm(top)} shows ${colour}.`
+      : `Mirror metal wants gloss black under it, and ${theFilm(top)} doesn’t say its colour.`,
+    on: { film: top.family },
+    candidates,
+  }
+}
+
+function hardness(context: StepContext, top: Film | null): Draft | null {
+  const { at, series } = context
+  if (!top || hasReached(top, 'cured', at, series)) return null
+  const hard = hasReached(top, 'tape', at, series)
+  const point = hard ? 'cured' : 'tape'
+  return {
+    severity: hard ? 'note' : 'risk',
+    because: `${capital(theFilm(top))} ${hard ? 'is cured' : 'is hard enough for mirror metal'} after ${takes(top, point, context)}; it has had ${age(top, context)}.`,
+    on: { film: top.family, state: filmState(top, at, series) },
+  }
+}

@@ -1,0 +1,40 @@
+import type { ActStep } from '../../../model/sequence'
+import type { Stack } from '../../state/stack'
+import type { Draft, Remedy, Rule } from '../finding'
+
+const BECAUSE = 'The powders are not fixed, and the piece is handled: they come off on the fingers.'
+
+/** Powders left unfixed on a piece that is handled or played with. Risk. Source: handbook 2.6. */
+export const powderLoose: Rule = {
+  name: 'powder-loose',
+  timing: false,
+  asksStage: true,
+  judge: ({ step, stack, index }) =>
+    (step.do === 'handle' || step.do === 'assemble') && isLoose(stack) ? draft(index) : null,
+  judgeEnd: ({ stack, lastAct, lastStep, use }) =>
+    use === 'handled' && isLoose(stack) && lastStep.do !== 'handle' && lastStep.do !== 'assemble'
+      ? draft(lastAct + 1)
+      : null,
+}
+
+function isLoose(stack: Stack): boolean {
+  return stack.films.some((film) => film.loose)
+}
+
+function draft(before: number): Draft {
+  return {
+    severity: 'risk',
+    because: BECAUSE,
+    on: { film: 'pigment' },
+    candidates: () => [fix(before)],
+  }
+}
+
+function fix(before: number): Remedy {
+  const step: ActStep = { do: 'powder-fix' }
+  return {
+    kind: 'shield',
+    say: 'Fix the powders from the edge',
+    edit: { insert: { before, steps: [step, { wait: '1 h' }] } },
+  }
+}

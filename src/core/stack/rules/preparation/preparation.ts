@@ -1,0 +1,78 @@
+import { DEGREASED_FOR, FILLER_CURES, GRIT_STEP } from '../../../knowledge/limits'
+import { substrateRow } from '../../../knowledge/substrates'
+import { sayDuration } from '../../../model/duration'
+import { EPSILON } from '../../state/film'
+import type { Rule } from '../finding'
+import { firstPaint } from './bareSubstrate'
+
+/** Sanding or priming over filler that still shrinks: it sinks later. Note. Source: handbook 2.6, second table. */
+export const fillerCuring: Rule = {
+  name: 'filler-curing',
+  timing: true,
+  worthWaiting: true,
+  judge: ({ step, stack, at, resolved }) => {
+    const cuts = step.do === 'sand' || step.do === 'scuff'
+    if (stack.filled === null || (!cuts && resolved.row.kind !== 'film')) return null
+    const left = stack.filled.at + FILLER_CURES - at
+    if (left <= EPSILON) return null
+    return {
+      severity: 'note',
+      because: `Filler shrinks for ${sayDuration(FILLER_CURES)} or so; ${cuts ? 'sanded' : 'painted'} after ${sayDuration(at - stack.filled.at)} it sinks later and shows.`,
+      on: { substrate: stack.substrate },
+    }
+  },
+}
+
+/** Degreased, but sanded or handled since, or hours ago. Sanded a risk where grease spoils the paint, else a note. Source: handbook 2.6. */
+export const degreaseExpired: Rule = {
+  name: 'degrease-expired',
+  timing: false,
+  subject: 'preparation',
+  judge: (context) => {
+    const { stack, at, index } = context
+    if (!firstPaint(context) || stack.cleanedAt === null) return null
+    const touched = stack.touchedAt !== null && stack.touchedAt > stack.cleanedAt
+    const old = at - stack.cleanedAt
+    if (!touched && old <= DEGREASED_FOR + EPSILON) return null
+    const row = substrateRow(stack.substrate)
+    return {
+      severity: touched && row.degrease ? 'risk' : 'note',
+      because: touched
+        ? 'It was degreased and then sanded or handled: dust and grease are back on it.'
+        : `It was degreased ${sayDuration(old)} ago; after ${sayDuration(DEGREASED_FOR)} wipe it again.`,
+      on: { substrate: stack.substrate },
+      candidates: () => [
+        {
+          kind: 'order',
+          say: 'Degrease it again just before',
+          edit: { insert: { before: index, step: { do: 'degrease' } } },
+        },
+      ],
+    }
+  },
+}
+
+/** A grit more than twice as fine as the one before: its scratches stay. Note. Source: handbook 6, clean-up; N04. */
+export const gritSkipped: Rule = {
+  name: 'grit-skipped',
+  timing: false,
+  judge: ({ step, stack, index, resolved }) => {
+    const cuts = step.do === 'sand' || resolved.row.kind === 'level'
+    const { grit } = step
+    if (!cuts || grit === undefined || stack.grit === null) return null
+    if (grit <= stack.grit * GRIT_STEP + EPSILON) return null
+    const between = Math.round((Math.sqrt(grit * stack.grit) + 1) / 100) * 100
+    return {
+      severity: 'note',
+      because: `From ${stack.grit} to ${grit} is more than double: the scratches of ${stack.grit} stay.`,
+      on: {},
+      candidates: () => [
+        {
+          kind: 'order',
+          say: `Sand with ${between} between`,
+          edit: { insert: { before: index, step: { ...step, grit: between } } },
+        },
+      ],
+    }
+  },
+}

@@ -1,0 +1,69 @@
+import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
+import type { Severity } from '../../../model/vocabulary'
+import {
+  gentlerToolCandidates,
+  lighterCoatCandidates,
+  milderSolventCandidates,
+  otherFamilyCandidates,
+  shieldCandidates,
+} from '../../remedies/candidates'
+import { type Film, filmState } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { effectsOn, type FilmEffect } from '../../state/solventEffects'
+import type { StepContext } from '../../state/stepContext'
+import { age, capital, theSolvent } from '../../state/words'
+import { type Draft, type Rule, worstDraft } from '../finding'
+import { suitsFilm } from '../metals/clearKillsMetal'
+
+/** Severity by effect after energy. Source: handbook 2.6, by effect. */
+const SEVERITY = {
+  '-': null,
+  s: null,
+  r: 'risk',
+  l: 'stop',
+  d: 'stop',
+} as const satisfies Record<Effect, Severity | null>
+
+/**
+ * A solvent moves, lifts or dissolves a film that is not meant to move. Laying weathering over colour is `seal-first`'s
+ * and over weathering `lock-first`'s; a release coat is meant to be entered. Source: handbook 2.3, 2.6.
+ */
+export const solventAttacksFilm: Rule = {
+  name: 'solvent-attacks-film',
+  timing: true,
+  asksStage: true,
+  causes: { unsettled: 1, 'metal-clear': 1, 'decal-clear': 1, 'open-chips': 1 },
+  followsAtCleanUp: 'seal-first',
+  judge: (context) => {
+    if (context.resolved.row.kind === 'open') return null
+    return worstDraft(effectsOn(context).map((hit) => draft(context, hit)))
+  },
+}
+
+/** Is this film another rule's to speak of? */
+function spokenOf(context: StepContext, film: Film): boolean {
+  const { resolved } = context
+  if (suitsFilm(context, film)) return true
+  if (film.role === 'release' && resolved.row.kind !== 'clean') return true
+  if (resolved.row.weathering && film.weathering) return true
+  if (film.family === 'pigment' && resolved.role === 'clear') return true
+  return resolved.row.weathering && resolved.row.kind === 'film' && film.role !== 'clear'
+}
+
+function draft(context: StepContext, { film, effect }: FilmEffect): Draft | null {
+  const severity = SEVERITY[effect]
+  if (!severity || spokenOf(context, film)) return null
+  const state = filmState(film, context.at, context.series)
+  return {
+    severity: context.step.intent === 'attack' ? 'note' : severity,
+    because: `${capital(theSolvent(context))}, meets ${theFilm(film)} that is ${state} after ${age(film, context)} and ${EFFECT_WORDS[effect]}.`,
+    on: { film: film.family, state },
+    candidates: () => [
+      ...gentlerToolCandidates(context),
+      ...milderSolventCandidates(context),
+      ...lighterCoatCandidates(context),
+      ...shieldCandidates(context),
+      ...(context.resolved.row.kind === 'film' ? otherFamilyCandidates(context) : []),
+    ],
+  }
+}

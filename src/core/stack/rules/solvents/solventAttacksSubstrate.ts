@@ -1,0 +1,97 @@
+import { TOOL_ENERGY } from '../../../knowledge/energies'
+import { substrateRow } from '../../../knowledge/substrates'
+import type { Severity, Solvent, Substrate } from '../../../model/vocabulary'
+import {
+  lighterCoatCandidates,
+  milderSolventCandidates,
+  otherFamilyCandidates,
+} from '../../remedies/candidates'
+import { isBare } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { capital, theSolvent } from '../../state/words'
+import type { Rule } from '../finding'
+
+type Contact = { solvent: Solvent; wet: boolean; flooded: boolean; can: boolean }
+
+type Attack = { severity: Severity; meets: (contact: Contact) => boolean; what: string }
+
+const spirit = (c: Contact) => c.solvent === 'spirit-mild' || c.solvent === 'spirit-hot'
+const lacquer = (c: Contact) => c.solvent === 'lacquer-mild' || c.solvent === 'lacquer-hot'
+const hot = (c: Contact) => c.solvent === 'lacquer-hot'
+
+/** What each bare substrate does not bear, worst first; the first that is met speaks. Source: handbook 2.4, 2.6. */
+const ATTACKS: Partial<Record<Substrate, readonly Attack[]>> = {
+  polystyrene: [
+    { severity: 'risk', meets: (c) => hot(c) && c.wet, what: 'crazes it' },
+    {
+      severity: 'risk',
+      meets: (c) => lacquer(c) && c.wet && c.can,
+      what: 'leaves a texture in it',
+    },
+    {
+      severity: 'risk',
+      meets: (c) => spirit(c) && c.flooded,
+      what: 'pools on stressed joints and cracks them',
+    },
+  ],
+  abs: [
+    { severity: 'stop', meets: hot, what: 'melts it' },
+    {
+      severity: 'stop',
+      meets: (c) => spirit(c) && c.flooded,
+      what: 'runs into its joints and cracks them',
+    },
+    { severity: 'risk', meets: spirit, what: 'creeps into its joints and cracks them' },
+  ],
+  polycarbonate: [
+    { severity: 'stop', meets: (c) => hot(c) || (lacquer(c) && c.wet), what: 'crazes it' },
+    { severity: 'risk', meets: lacquer, what: 'may craze it' },
+  ],
+  'clear-styrene': [{ severity: 'stop', meets: hot, what: 'crazes it' }],
+  foam: [{ severity: 'stop', meets: lacquer, what: 'melts it' }],
+}
+
+function contactOf(context: StepContext): Contact | null {
+  const { resolved } = context
+  if (!resolved.solvent) return null
+  const flooded =
+    resolved.tool === 'flood' || resolved.tool === 'soak' || resolved.coats.includes('flood')
+  return {
+    solvent: resolved.solvent,
+    flooded,
+    wet: flooded || (TOOL_ENERGY[resolved.tool].sprayed && resolved.coats.includes('wet')),
+    can: resolved.tool === 'spray-can',
+  }
+}
+
+function attackOf(substrate: Substrate, contact: Contact): Attack | null {
+  if (contact.solvent === 'plastic-solvent')
+    return { severity: 'stop', meets: () => true, what: 'dissolves it' }
+  return ATTACKS[substrate]?.find((attack) => attack.meets(contact)) ?? null
+}
+
+/** A solvent on bare, chipped or mist-thin cover that the substrate does not bear. Source: handbook 2.4, 2.6. */
+export const solventAttacksSubstrate: Rule = {
+  name: 'solvent-attacks-substrate',
+  timing: false,
+  causes: { unbonded: 2 },
+  followsAtCleanUp: 'solvent-attacks-substrate',
+  subject: 'substrate',
+  judge: (context) => {
+    const contact = contactOf(context)
+    if (!contact || !isBare(context.stack)) return null
+    const { substrate } = context.stack
+    const attack = attackOf(substrate, contact)
+    if (!attack) return null
+    return {
+      severity: context.step.intent === 'attack' ? 'note' : attack.severity,
+      because: `${capital(theSolvent(context))}, comes to bare ${substrateRow(substrate).name} and ${attack.what}.`,
+      on: { substrate },
+      candidates: () => [
+        ...milderSolventCandidates(context),
+        ...lighterCoatCandidates(context),
+        ...otherFamilyCandidates(context, ['acrylic-pu', 'water-acrylic', 'alcohol-acrylic']),
+      ],
+    }
+  },
+}

@@ -1,0 +1,27 @@
+import { POLISH_2K } from '../../../knowledge/limits'
+import { sayDuration } from '../../../model/duration'
+import { filmReaches, filmState } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { openFilms } from '../../state/stack'
+import { age, capital } from '../../state/words'
+import type { Rule } from '../finding'
+
+/** Compound on a clear that is not cured. Source: handbook 2.6. */
+export const polishTooEarly: Rule = {
+  name: 'polish-too-early',
+  timing: true,
+  judge: (context) => {
+    const { step, at, series } = context
+    if (step.do !== 'compound') return null
+    const film = openFilms(context.stack)[0]
+    if (!film) return null
+    const from =
+      film.family === 'urethane-2k' ? film.end + POLISH_2K : filmReaches(film, 'cured', series)
+    if (from === null || at >= from) return null
+    return {
+      severity: 'risk',
+      because: `${capital(theFilm(film))} is polished from ${sayDuration(from - film.end)} on; it has had ${age(film, context)}.`,
+      on: { film: film.family, state: filmState(film, at, series) },
+    }
+  },
+}

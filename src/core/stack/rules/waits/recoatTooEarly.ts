@@ -1,0 +1,96 @@
+import { sayDuration } from '../../../model/duration'
+import type { Severity } from '../../../model/vocabulary'
+import { changed } from '../../remedies/candidates'
+import { flashAfter, gapAfter } from '../../state/coatTimes'
+import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { openFilms } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { takes } from '../../state/takes'
+import { age, capital, theWork } from '../../state/words'
+import { type Draft, type Rule, worstDraft } from '../finding'
+
+/**
+ * Another product before the film's recoat time, or another coat of the same before its flash. Between weathering layers
+ * `lock-first` speaks instead. Source: handbook 2.6, 3.1.
+ */
+export const recoatTooEarly: Rule = {
+  name: 'recoat-too-early',
+  timing: true,
+  worthWaiting: true,
+  causes: { unsettled: 0, 'decal-clear': 2 },
+  judge: (context) => {
+    if (context.resolved.row.kind !== 'film') return null
+    const below = openFilms(context.stack).map((film) => overFilm(context, film))
+    return worstDraft([...below, betweenCoats(context)])
+  },
+}
+
+function overFilm(context: StepContext, film: Film): Draft | null {
+  const { resolved } = context
+  if (resolved.row.weathering && film.weathering) return null
+  if (film.loose) return null
+  const same = film.family === resolved.family && film.role === resolved.role
+  return same ? overOwn(context, film) : overOther(context, film)
+}
+
+/** Patchy paint over patchy paint may lie in different places. Source: handbook 2.6. */
+function bothPatchy(context: StepContext, film: Film): boolean {
+  return context.resolved.coverage === 'patchy' && film.coverage === 'patchy'
+}
+
+function overOwn(context: StepContext, film: Film): Draft | null {
+  if (film.role === 'decal') return null
+  const flash = filmReaches(film, 'flash', context.series)
+  if (flash === null || context.at >= flash - EPSILON) return null
+  const half = film.end + (flash - film.end) / 2
+  let severity: Severity | null = context.at < half ? 'risk' : 'note'
+  if (bothPatchy(context, film)) severity = severity === 'risk' ? 'note' : null
+  if (!severity) return null
+  return {
+    severity,
+    because: `${capital(theFilm(film))} flashes after ${takes(film, 'flash', context)}; the next coat comes after ${age(film, context)}.`,
+    on: { film: film.family, state: 'fresh' },
+    until: flash,
+  }
+}
+
+function overOther(context: StepContext, film: Film): Draft | null {
+  const { at, series } = context
+  const never = filmReaches(film, 'recoat', series) === null
+  const point = never ? 'touch' : 'recoat'
+  if (hasReached(film, point, at, series)) return null
+  const early = !hasReached(film, 'touch', at, series)
+  const severity: Severity = early && !bothPatchy(context, film) ? 'stop' : 'risk'
+  const reach = early
+    ? `is touch-dry after ${takes(film, 'touch', context)} and ready for another product after ${takes(film, point, context)}`
+    : `is ready for another product after ${takes(film, point, context)}`
+  return {
+    severity,
+    because: `${capital(theFilm(film))} ${reach}; ${theWork(context)} goes on after ${age(film, context)}.`,
+    on: { film: film.family, state: filmState(film, at, series) },
+    until: filmReaches(film, point, series),
+  }
+}
+
+/** The gap written between the coats of one step against their flash. */
+function betweenCoats(context: StepContext): Draft | null {
+  const { step, resolved, climate, index } = context
+  if (step.gap === undefined || !resolved.family || resolved.coats.length < 2) return null
+  const gap = gapAfter(step, resolved, climate, 1)
+  const needs = resolved.coats.slice(0, -1).map((_, i) => flashAfter(resolved, climate, i + 1))
+  const flash = Math.max(...needs)
+  if (gap >= flash - EPSILON) return null
+  return {
+    severity: gap < flash / 2 ? 'risk' : 'note',
+    because: `The coats follow one another after ${sayDuration(gap)}, and this one flashes after ${sayDuration(flash)}.`,
+    on: { film: resolved.family, state: 'fresh' },
+    candidates: () => [
+      {
+        kind: 'coat',
+        say: `Keep ${sayDuration(flash)} between the coats`,
+        edit: { replace: { step: index, with: changed(step, { gap: undefined }) } },
+      },
+    ],
+  }
+}

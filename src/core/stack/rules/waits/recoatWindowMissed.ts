@@ -1,0 +1,49 @@
+import { RELEASE_TO_TOP } from '../../../knowledge/drying'
+import { sayDuration } from '../../../model/duration'
+import { soonerCandidates } from '../../remedies/candidates'
+import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { openFilms } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { age, capital } from '../../state/words'
+import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
+
+/** A whole paint film past its latest recoat time without a scuff; release older than 12 h. Source: handbook 2.6, 3.4. */
+export const recoatWindowMissed: Rule = {
+  name: 'recoat-window-missed',
+  timing: true,
+  judge: (context) => {
+    if (context.resolved.row.kind !== 'film' || context.resolved.coverage !== 'whole') return null
+    return worstDraft(openFilms(context.stack).map((film) => draft(context, film)))
+  },
+}
+
+/** The latest minute at which paint may follow a film; null when it stays open. */
+export function latestRecoat(film: Film, series: StepContext['series']): number | null {
+  if (film.role === 'release') return film.end + RELEASE_TO_TOP.latest
+  if (film.coverage !== 'whole' || film.keyedAt !== null) return null
+  return filmReaches(film, 'latest', series)
+}
+
+function draft(context: StepContext, film: Film): Draft | null {
+  const { at, series, index } = context
+  const latest = latestRecoat(film, series)
+  if (latest === null || at <= latest + EPSILON) return null
+  return {
+    severity: 'risk',
+    because: `${capital(theFilm(film))} takes the next paint up to ${sayDuration(latest - film.end)} after its last coat; this comes after ${age(film, context)}.`,
+    on: { film: film.family, state: filmState(film, at, series) },
+    candidates: (): Remedy[] => [
+      ...(film.role === 'release'
+        ? []
+        : [
+            {
+              kind: 'order' as const,
+              say: 'Scuff it first, so that the next paint keys',
+              edit: { insert: { before: index, step: { do: 'scuff' as const } } },
+            },
+          ]),
+      ...soonerCandidates(context, film.step, at - latest),
+    ],
+  }
+}

@@ -1,0 +1,60 @@
+import { FILLER_CURES, IRON_SETTLES, POLISH_2K, RUB_HOUR, SALT_DRY } from '../../knowledge/limits'
+import { EPSILON, type Film, filmReaches } from '../state/film'
+import { openFilms, type Since } from '../state/stack'
+import type { StepContext } from '../state/stepContext'
+
+/** The points of a film's clock at which a judgement can change. */
+const POINTS = ['flash', 'touch', 'recoat', 'sand', 'tape', 'cured', 'workFrom'] as const
+
+/** A later minute, and what comes to its point then. */
+export type LaterMinute = { at: number; since: Since }
+
+/** Later minutes at which something about this step changes, soonest first; whole minutes after `at`. */
+export function laterMinutes(context: StepContext): LaterMinute[] {
+  const minutes = new Map<number, Since>()
+  eachLater(context, (at, since) => minutes.set(at, since))
+  return [...minutes]
+    .map(([later, { step, at: from }]) => ({ at: later, since: { step, at: from } }))
+    .sort((a, b) => a.at - b.at)
+}
+
+/** The first of them that is no sooner than a minute; null: there is none. */
+export function firstFrom(context: StepContext, soonest: number): LaterMinute | null {
+  let first: LaterMinute | null = null
+  eachLater(context, (at, since) => {
+    if (at < soonest - EPSILON || (first && at > first.at)) return
+    first = { at, since: { step: since.step, at: since.at } }
+  })
+  return first
+}
+
+function eachLater(context: StepContext, tell: (at: number, since: Since) => void): void {
+  const { stack, at, series } = context
+  const add = (time: number | null, since: Since) => {
+    if (time === null || !Number.isFinite(time) || time <= at + EPSILON) return
+    tell(at + Math.ceil(time - at - EPSILON), since)
+  }
+  for (const film of concerned(context)) {
+    const since = { step: film.step, at: film.end }
+    for (const point of POINTS) add(filmReaches(film, point, series), since)
+    if (film.family === 'urethane-2k') add(film.end + POLISH_2K, since)
+    if (film.activated) {
+      add(film.activated.at + IRON_SETTLES.from, film.activated)
+      add(film.activated.at + IRON_SETTLES.to, film.activated)
+    }
+  }
+  for (const mask of stack.masks) if (mask.act === 'salt') add(mask.at + SALT_DRY, mask)
+  for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
+  if (stack.filled) add(stack.filled.at + FILLER_CURES, stack.filled)
+}
+
+/**
+ * Films whose clock can matter to a step: what lies open and what it works on, down to the lowest of them, and two more,
+ * which a solvent comes to when it goes through.
+ */
+function concerned({ stack, targets }: StepContext): readonly Film[] {
+  const { films } = stack
+  let lowest = films.length - openFilms(stack).length
+  for (const film of targets) lowest = Math.min(lowest, films.indexOf(film))
+  return films.slice(Math.max(0, lowest - 2))
+}

@@ -1,0 +1,76 @@
+import { isAct } from '../../model/isAct'
+import type { Draft, Drafts, Rule, RuleName } from '../rules/finding'
+import type { Setting, StepContext } from '../state/stepContext'
+import type { Drafted, State } from './simulation'
+/** The rules a simulation asks, sorted once by what they need. */
+export type Ruleset = {
+  /** In the order in which findings of one step are told. */
+  all: readonly Rule[]
+  byName: ReadonlyMap<RuleName, Rule>
+  /** Rules that a longer wait can end. */
+  timing: readonly Rule[]
+  /** Rules that no wait changes. */
+  lasting: readonly Rule[]
+  /** Rules that read steps after their own. */
+  ahead: readonly Rule[]
+  place: ReadonlyMap<RuleName, number>
+}
+
+/** Sorts rules for a simulation. @param rules in the order in which findings of one step are told */
+export function rulesetOf(rules: readonly Rule[]): Ruleset {
+  return {
+    all: rules,
+    byName: new Map(rules.map((rule) => [rule.name, rule])),
+    timing: rules.filter((rule) => rule.timing),
+    lasting: rules.filter((rule) => !rule.timing),
+    ahead: rules.filter((rule) => rule.looksAhead),
+    place: new Map(rules.map((rule, i) => [rule.name, i])),
+  }
+}
+
+/** What one rule drafts: none, one or several. */
+function draftsOf(drafted: Drafts): readonly Draft[] {
+  if (drafted === null) return NONE
+  return Array.isArray(drafted) ? drafted : [drafted as Draft]
+}
+
+const NONE: readonly Draft[] = []
+
+/** What rules say of one step. */
+export function judge(context: StepContext, rules: readonly Rule[]): Drafted[] {
+  const found: Drafted[] = []
+  for (const rule of rules)
+    for (const draft of draftsOf(rule.judge(context)))
+      found.push({ step: context.index, rule: rule.name, draft, context })
+  return found
+}
+
+/** What rules that look ahead say of a step again, after steps behind it have changed. */
+export function judgeAhead(context: StepContext, setting: Setting, ruleset: Ruleset): Drafted[] {
+  const asked = ruleset.ahead.filter((rule) => rule.looksAhead?.(context))
+  return asked.length === 0 ? [] : judge({ ...context, setting }, asked)
+}
+
+/** What is wrong once the last step is done. */
+export function judgeEnd(state: State, { steps, use }: Setting, ruleset: Ruleset): Drafted[] {
+  const lastAct = steps.findLastIndex(isAct)
+  const lastStep = steps[lastAct]
+  if (!lastStep || !isAct(lastStep)) return []
+  const end = { stack: state.stack, lastAct, lastStep, at: state.at, use }
+  return ruleset.all.flatMap((rule) =>
+    draftsOf(rule.judgeEnd?.(end) ?? null).map((draft) => ({
+      step: lastAct,
+      rule: rule.name,
+      draft,
+      context: null,
+    })),
+  )
+}
+
+/** Two lists in order as one: by step, and within a step in the order of the rules. */
+export function merged(some: Drafted[], others: Drafted[], { place }: Ruleset): Drafted[] {
+  if (some.length === 0) return others
+  if (others.length === 0) return some
+  const rank = (drafted: Drafted) => place.get(drafted.rule) ?? 0
+  return [...some, ...others].sort((a, b) => a.step - b.step || rank(a) - rank(b))
+}

@@ -1,0 +1,73 @@
+import type { ClimateSeries, Pace } from '../../drying/clock'
+import type { FilmState } from '../../knowledge/reactions'
+import type { Climate } from '../../model/climate'
+import type { ActStep } from '../../model/sequence'
+import type { Family, Sheen } from '../../model/vocabulary'
+import type { Draft, RuleName } from '../rules/finding'
+import type { Since, Stack } from '../state/stack'
+import type { ShelfPaint, StepContext } from '../state/stepContext'
+/** What lies on the part after a step. Minutes from the start. */
+export type TimelineEntry = {
+  step: number
+  from: number
+  to: number
+  top: Family | null
+  state: FilmState | null
+  sheen: Sheen | null
+}
+
+/** A rule's draft, where it was drafted. `context` is null for what is wrong at the end of the work. */
+export type Drafted = { step: number; rule: RuleName; draft: Draft; context: StepContext | null }
+
+/** A wait that was filled in: minutes, why, and what it counts from: a film, a mask, filler, a rub. */
+export type FilledWait = { before: number; minutes: number; because: string; since: Since }
+
+/** One step as it was done: when it began, when its coats ended, what lay on the part before and after. */
+export type SimulatedStep = {
+  index: number
+  step: ActStep
+  context: StepContext
+  ends: number[]
+  after: Stack
+}
+
+/** A sequence simulated: what the rules drafted, when each step was done, and what lies there in the end. */
+export type Simulation = {
+  drafts: Drafted[]
+  timeline: TimelineEntry[]
+  waits: FilledWait[]
+  simulated: SimulatedStep[]
+  stack: Stack
+  series: ClimateSeries
+  /** Minutes in all. */
+  total: number
+  /** How things stood before each step: where the simulation of an edited sequence takes up again. */
+  marks: State[]
+}
+
+/** When a step was really done, minutes from the start: facts that the simulation follows instead of reckoning. */
+export type Fact = { start: number; ends: readonly number[] } | 'skipped'
+
+/** What is known beside the sequence. */
+export type SimulateOptions = {
+  /** What happened already, by index of the step. */
+  facts?: ReadonlyMap<number, Fact>
+  /** Steps that aren't facts begin no sooner than this, minutes from the start. */
+  notBefore?: number
+  /** Corrections of drying learnt from the log. Source: handbook 3.5. */
+  correction?: Corrections
+  /** What was seen of films that were laid, by index of the step. */
+  paces?: ReadonlyMap<number, Pace>
+  /** The climate over time where it was logged; otherwise the sequence's own. */
+  series?: ClimateSeries
+  /** Bottles at hand. */
+  shelf?: readonly ShelfPaint[]
+  /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
+  usedPairs?: ReadonlySet<string>
+}
+
+/** The modeller's own factor on the drying of what a step lays. */
+export type Corrections = (family: Family, step: ActStep) => number
+
+/** How things stand between two steps. Minutes from the start. */
+export type State = { at: number; stack: Stack; series: { from: number; climate: Climate }[] }

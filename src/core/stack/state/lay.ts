@@ -1,0 +1,191 @@
+import { CUT_MICRONS } from '../../knowledge/limits'
+import { SATIN_GRIT } from '../../knowledge/sheens'
+import type { ActStep } from '../../model/sequence'
+import type { Sheen } from '../../model/vocabulary'
+import { coatEnds } from './coatTimes'
+import { type Film, newClock } from './film'
+import { type ResolvedStep, readsAs } from './resolvedStep'
+import { newestRelease, type Stack } from './stack'
+import type { StepContext } from './stepContext'
+
+/** The stack after a step, and the minute at which it ended. */
+export function lay(context: StepContext, ends?: readonly number[]): { stack: Stack; end: number } {
+  const { stack, step, resolved, at, climate, index } = context
+  const last = (ends ?? coatEnds(step, resolved, climate).map((end) => at + end)).at(-1) ?? at
+  return { stack: after(stack, context, last, index), end: last }
+}
+
+function after(stack: Stack, context: StepContext, end: number, index: number): Stack {
+  const { step, resolved, at } = context
+  switch (resolved.row.kind) {
+    case 'prep':
+      return prepared(stack, step, end, index)
+    case 'level':
+      return {
+        ...stack,
+        sheen: levelledSheen(step),
+        clearCoats: 0,
+        levelled: true,
+        cutMicrons: stack.cutMicrons + cutBy(step),
+        grit: step.grit ?? stack.grit,
+        touchedAt: end,
+      }
+    case 'mask':
+      return { ...stack, masks: [...stack.masks, { step: index, act: step.do, at: end }] }
+    case 'unmask':
+      return unmasked(stack, context, end)
+    case 'open':
+      return opened(stack, end)
+    case 'clean':
+      return cleaned(stack, context, end)
+    case 'handle':
+      return { ...stack, touchedAt: end }
+    case 'film': {
+      const film = newFilm(context, at, end)
+      return film ? covered(stack, film) : stack
+    }
+  }
+}
+
+/** What one levelling takes off a face, µm. Source: docs/handbook, chapter 6. */
+export function cutBy(step: ActStep): number {
+  return step.do === 'compound' ? CUT_MICRONS.compound : CUT_MICRONS.cut
+}
+
+/** A new film on top; a whole one seals what was open, and a whole clear holds powder. */
+function covered(stack: Stack, film: Film): Stack {
+  const whole = film.coverage === 'whole'
+  const clear = film.role === 'clear'
+  const films = whole && clear && stack.films.some(isLoose) ? stack.films.map(held) : stack.films
+  return {
+    ...stack,
+    films: [...films, film],
+    sheen: whole ? film.sheen : stack.sheen,
+    clearCoats: clear ? stack.clearCoats + film.coats.length : stack.clearCoats,
+    levelled: clear ? false : stack.levelled,
+    grit: null,
+    filled: null,
+    rubs: whole ? [] : stack.rubs,
+    chippedAt: whole ? null : stack.chippedAt,
+    salty: whole ? false : stack.salty,
+  }
+}
+
+function isLoose(film: Film): boolean {
+  return film.loose
+}
+
+function held(film: Film): Film {
+  return film.loose ? { ...film, loose: false } : film
+}
+
+function newFilm(context: StepContext, start: number, end: number): Film | null {
+  const { step, resolved, index } = context
+  if (!resolved.family || !resolved.role || !resolved.drying) return null
+  return {
+    step: index,
+    act: step.do,
+    family: resolved.family,
+    reads: readsAs(resolved.family, resolved.solvent),
+    role: resolved.role,
+    coverage: resolved.coverage,
+    coats: resolved.coats,
+    tool: resolved.tool,
+    solvent: resolved.solvent,
+    start,
+    end,
+    sheen: resolved.sheen,
+    colour: step.colour ?? null,
+    weathering: resolved.row.weathering,
+    effect: resolved.row.effect,
+    loose: step.do === 'powder',
+    keyedAt: null,
+    activated: null,
+    drying: resolved.drying,
+    clock: newClock(),
+  }
+}
+
+function prepared(stack: Stack, step: ActStep, end: number, index: number): Stack {
+  if (step.do === 'wash' || step.do === 'degrease')
+    return { ...stack, cleanedAt: end, touchedAt: null, salty: false }
+  if (step.do === 'fill') return { ...stack, filled: { step: index, at: end } }
+  if (step.do !== 'sand' && step.do !== 'scuff') return stack
+  const films = stack.films.map((film, i) =>
+    i === stack.films.length - 1 ? { ...film, keyedAt: end } : film,
+  )
+  return {
+    ...stack,
+    films,
+    sheen: stack.sheen === null ? null : levelledSheen(step),
+    grit: step.grit ?? stack.grit,
+    touchedAt: end,
+  }
+}
+
+/** Sheen after cutting or polishing. Source: handbook 2.1. */
+function levelledSheen(step: ActStep): Sheen {
+  if (step.do === 'compound') return 'gloss'
+  return step.grit !== undefined && step.grit >= SATIN_GRIT ? 'satin' : 'matt'
+}
+
+/** What was laid over a grain or latex mask comes off with it. */
+function unmasked(stack: Stack, { resolved, step }: StepContext, end: number): Stack {
+  const acts = resolved.row.target ?? []
+  const masks = stack.masks.filter((mask) => !acts.includes(mask.act))
+  const lifted = stack.masks.filter((mask) => acts.includes(mask.act) && mask.act !== 'tape')
+  if (lifted.length === 0) return { ...stack, masks }
+  const first = Math.min(...lifted.map((mask) => mask.step))
+  const overRelease = step.do === 'unsalt' && newestRelease(stack) !== null
+  const films = stack.films
+    .filter((film) => film.role !== 'release')
+    .map((film): Film => (film.step > first ? { ...film, coverage: 'patchy' } : film))
+  return {
+    ...stack,
+    masks,
+    films,
+    chippedAt: overRelease ? end : stack.chippedAt,
+    salty: step.do === 'unsalt' ? !step.wanted?.includes('salt-frost') : stack.salty,
+  }
+}
+
+/** Chipped open: what lay over the release coat is broken, and the release that was exposed is gone. */
+function opened(stack: Stack, end: number): Stack {
+  const release = newestRelease(stack)
+  if (!release) return stack
+  const films = stack.films
+    .filter((film) => film !== release.film)
+    .map((film, i): Film => (i >= release.at ? { ...film, coverage: 'patchy' } : film))
+  return { ...stack, films, chippedAt: end }
+}
+
+/** A clean-up leaves its target in the recesses only; a fixer holds the powder from here on. */
+function cleaned(stack: Stack, context: StepContext, end: number): Stack {
+  const { resolved, targets, step } = context
+  const films = stack.films.map((film): Film => {
+    if (!targets.has(film)) return film
+    if (step.do === 'powder-fix' && resolved.drying)
+      return {
+        ...film,
+        loose: false,
+        end,
+        drying: resolved.drying,
+        clock: newClock(),
+        reads: fixedReads(resolved),
+      }
+    if (step.do === 'iron-activate')
+      return { ...film, activated: film.activated ?? { step: context.index, at: end } }
+    return film.coverage === 'patchy' ? film : { ...film, coverage: 'patchy' }
+  })
+  const rubs = resolved.row.rubs
+    ? [...stack.rubs, { step: context.index, at: end, passes: step.passes ?? 1 }]
+    : stack.rubs
+  return { ...stack, films, rubs }
+}
+
+/** Fixed powder behaves as what its fixer leaves behind. */
+function fixedReads(resolved: ResolvedStep): Film['reads'] {
+  return resolved.solvent === 'spirit-mild' || resolved.solvent === 'spirit-hot'
+    ? 'enamel-wash'
+    : 'water-wash'
+}

@@ -1,0 +1,71 @@
+import type { ClimateSeries } from '../../drying/clock'
+import type { LimitBreach } from '../../drying/limits'
+import type { Climate } from '../../model/climate'
+import type { ActStep, Product, School, Sequence, Step } from '../../model/sequence'
+import type { Family, Role, Sheen, Solvent, Substrate } from '../../model/vocabulary'
+import type { Film } from './film'
+import type { ResolvedStep } from './resolvedStep'
+import type { FilmEffect } from './solventEffects'
+import type { Stack } from './stack'
+
+/** A step about to be done on a stack at a minute: what every rule judges. */
+export type StepContext = {
+  /** Before the step. */
+  stack: Stack
+  /** Index in `steps` as given. */
+  index: number
+  step: ActStep
+  resolved: ResolvedStep
+  /** Minute at which the step would begin. */
+  at: number
+  series: ClimateSeries
+  climate: Climate
+  /** Films that the act works on: they are not at fault for moving. Source: handbook 2.3, films meant to move. */
+  targets: ReadonlySet<Film>
+  /** The newest of the targets. */
+  target: Film | null
+  setting: Setting
+  /** What several rules ask of this minute, reckoned once; a copy for another minute gets its own. */
+  memo: ContextMemo
+}
+
+export type ContextMemo = { effects?: readonly FilmEffect[]; breaches?: readonly LimitBreach[] }
+
+/** The same step at another minute. */
+export function atMinute(context: StepContext, at: number): StepContext {
+  return { ...context, at, memo: {} }
+}
+
+/** What a sequence says of itself beside its steps. */
+export type Setting = {
+  substrate: Substrate
+  use: 'display' | 'handled'
+  school: School
+  climate: Climate
+  steps: readonly Step[]
+  sequence: Sequence
+  /** Bottles at hand, offered as ways out; empty where none are known. */
+  shelf: readonly ShelfPaint[]
+  /** Pairs of film and solvent that the log knows, as `pairKey`; null: there is no log to ask. */
+  usedPairs: ReadonlySet<string> | null
+}
+
+/** What a way out needs to know of a bottle. */
+export type ShelfPaint = {
+  name: string
+  family: Family
+  role: Role
+  sheen?: Sheen | undefined
+  colour?: string | undefined
+  product?: Product | undefined
+  /** What its swatch card says, where one was made. */
+  undertone?: string | undefined
+  hiding?: number | undefined
+  /** The colour that it wants under it. */
+  undercoat?: string | undefined
+}
+
+/** A film and the solvent put on it, as one key. */
+export function pairKey(film: Family, solvent: Solvent): string {
+  return `${film} ${solvent}`
+}

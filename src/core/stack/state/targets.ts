@@ -1,0 +1,39 @@
+import type { ActRow } from '../../knowledge/acts'
+import type { Film } from './film'
+import { newestRelease, type Stack } from './stack'
+
+/** Films of one effect laid less than this apart are one sitting, minutes. */
+const ONE_SITTING = 4 * 60
+
+/** Was the one film laid in the same sitting as the other? */
+export function sameSitting(a: Film, laterStart: number): boolean {
+  return laterStart - a.end <= ONE_SITTING
+}
+
+/**
+ * The films an act works on, newest first: the newest of its kind, and what else was laid for the same effect in the
+ * same sitting. Empty when there is none. Source: handbook 2.3, films meant to move.
+ */
+export function targetsOf(row: ActRow, stack: Stack): Film[] {
+  if (row.kind === 'open') {
+    const release = newestRelease(stack)
+    return release ? stack.films.slice(release.at).reverse() : []
+  }
+  if (row.kind !== 'clean' || row.target === undefined) return []
+  const newestFirst = [...stack.films].reverse()
+  const kinds = row.target
+  const newest =
+    kinds === null ? newestFirst[0] : newestFirst.find((film) => kinds.includes(film.act))
+  if (!newest) return []
+  const group = [newest]
+  let earliest = newest
+  for (const film of newestFirst) {
+    if (film === newest || film.effect === null || film.effect !== newest.effect) continue
+    if (film.start > newest.start) group.push(film)
+    else if (sameSitting(film, earliest.start)) {
+      group.push(film)
+      earliest = film
+    }
+  }
+  return group
+}

@@ -1,0 +1,5 @@
+export { costsOf, type Wear, wearOf } from './cost'
+export { FILTER_CHANGED, sprayedSinceFilter } from './filterHours'
+export { type ShelfFinding, shelfFindings } from './shelfRules'
+export { missingTools, shortages, substitutesFor } from './shopping'
+export { usesOf } from './uses'

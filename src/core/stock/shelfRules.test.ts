@@ -1,0 +1,99 @@
+import { unbalancedParts } from '../builds/leftRight'
+import { planParts } from '../builds/planParts'
+import type { Bottle, Build, Project } from '../model/project'
+import { shelfFindings } from './shelfRules'
+
+const NOW = Date.parse('2026-03-17T18:00:00Z')
+const BASE = { id: 's', parts: ['p'], do: 'base', family: 'alcohol-acrylic', colour: '#7A8471' }
+const BUILD = {
+  id: 'b',
+  name: 'Sentinel',
+  parts: [{ id: 'p', name: 'Chest', substrate: 'polystyrene', areaCm2: 200 }],
+  steps: [{ ...BASE, coats: ['light', 'light'] }],
+} as Build
+const BOTTLE: Bottle = {
+  id: 'k',
+  name: 'Field green',
+  family: 'alcohol-acrylic',
+  role: 'colour',
+  colour: '#7A8471',
+  sizeMl: 20,
+  leftMl: 20,
+}
+
+function told(bottle: Partial<Bottle>, build: Build = BUILD) {
+  const project: Project = {
+    format: 'tectoria-project',
+    version: 1,
+    builds: [build],
+    shelf: [{ ...BOTTLE, ...bottle }],
+  }
+  const plans = planParts(project, NOW).map(({ plan }) => plan)
+  return shelfFindings(project, plans, NOW)
+}
+
+const hoursAgo = (hours: number) => new Date(NOW - hours * 3_600_000).toISOString()
+
+test.each([
+  { why: 'enough of it', bottle: {}, rules: [] },
+  { why: 'less than the step takes', bottle: { leftMl: 0.5 }, rules: ['bottle-short'] },
+  { why: 'thinned in the bottle', bottle: { share: 0.6 }, rules: ['bottle-already-thinned'] },
+  {
+    why: 'weaker than is meant to be sprayed',
+    bottle: { share: 0.3 },
+    rules: ['bottle-already-thinned', 'thin-paint-coats'],
+  },
+  {
+    why: 'decanted an hour ago',
+    bottle: { state: 'decanted', decantedAt: hoursAgo(1) },
+    rules: ['gas-off'],
+  },
+  {
+    why: 'gassed off overnight',
+    bottle: { state: 'decanted', decantedAt: hoursAgo(12) },
+    rules: [],
+  },
+  {
+    why: 'closed while it gasses off',
+    bottle: { state: 'decanted', decantedAt: hoursAgo(13), lid: 'closed' },
+    rules: ['lid-sealed'],
+  },
+  {
+    why: 'closed after a day',
+    bottle: { state: 'decanted', decantedAt: hoursAgo(24), lid: 'closed' },
+    rules: [],
+  },
+] as { why: string; bottle: Partial<Bottle>; rules: string[] }[])('$why', ({ bottle, rules }) => {
+  expect(told(bottle).map((one) => one.rule)).toEqual(rules)
+})
+
+it('two steps share a bottle: the second finds it empty', () => {
+  const own = told({}).length
+  const ml = 0.8
+  const twice = { ...BUILD, steps: [...BUILD.steps, { ...BUILD.steps[0], id: 't' }] } as Build
+  expect(own).toBe(0)
+  expect(told({ leftMl: ml * 1.5 }, twice).map((one) => [one.step, one.rule])).toEqual([
+    ['t', 'last-bottle'],
+  ])
+})
+
+it('the way out of a closed lid is a resting one', () => {
+  const [one] = told({ state: 'decanted', decantedAt: hoursAgo(13), lid: 'closed' })
+  expect(one?.ways[0]).toMatchObject({ row: { lid: 'resting' } })
+})
+
+it('mirrored parts that differ are told, mirrored parts that read the same are not', () => {
+  const parts = [
+    { id: 'l', name: 'Left arm', substrate: 'polystyrene' as const },
+    { id: 'r', name: 'Right arm', substrate: 'polystyrene' as const },
+  ]
+  const build = { ...BUILD, parts, steps: [{ ...BASE, parts: ['l', 'r'] }] } as Build
+  expect(unbalancedParts(build)).toEqual([])
+  const alone = {
+    ...build,
+    steps: [...build.steps, { id: 'x', parts: ['l'], do: 'line' }],
+  } as Build
+  expect(unbalancedParts(alone)).toMatchObject([{ rule: 'left-right', steps: ['x'] }])
+  const both = { ...alone, steps: [...alone.steps, { id: 'y', parts: ['r'], do: 'line' }] } as Build
+  expect(unbalancedParts(both)).toEqual([])
+})

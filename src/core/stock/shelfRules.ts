@@ -1,0 +1,201 @@
+import { GASSES_OFF } from '../knowledge/limits'
+import { THINNING } from '../knowledge/thinning'
+import { sayDuration } from '../model/duration'
+import { isAct } from '../model/isAct'
+import type { Bottle, Build, Project } from '../model/project'
+import type { Severity } from '../model/vocabulary'
+import { mixOfStep } from '../shelf/paintFor'
+import { isPaintedFrom } from '../stack/state/paintedFrom'
+import type { PlannedPart } from './plannedPart'
+import { substitutesFor } from './shopping'
+import { type Use, usesOf } from './uses'
+
+/** Rules that ask the shelf. Source: handbook 2.6. */
+export const SHELF_RULES = [
+  'bottle-already-thinned',
+  'bottle-short',
+  'last-bottle',
+  'thin-paint-coats',
+  'gas-off',
+  'lid-sealed',
+] as const
+export type ShelfRule = (typeof SHELF_RULES)[number]
+
+/** A finding about a bottle, at the step and part that would use it. A way out changes the bottle's own row. */
+export type ShelfFinding = {
+  build: string
+  part: string
+  step: string
+  rule: ShelfRule
+  severity: Severity
+  because: string
+  bottle: string
+  ways: ShelfWay[]
+}
+
+/** A way out: the bottle as it then is, or the build with another bottle in its steps. */
+export type ShelfWay = { say: string } & ({ row: Bottle } | { build: Build })
+
+const MINUTE = 60_000
+
+/**
+ * What the shelf says of what is planned: too little, thinned already, not gassed off. The uses of a bottle are counted in
+ * the order in which they would come.
+ *
+ * @param plans what every part says, for when each step would be done
+ * Source: handbook 2.6, second table; 4.3; N69, N75.
+ */
+export function shelfFindings(
+  project: Project,
+  plans: readonly PlannedPart[],
+  now: number,
+): ShelfFinding[] {
+  const taken = new Map<string, number>()
+  return usesOf(project, plans)
+    .toSorted((a, b) => a.from - b.from)
+    .flatMap((use) => {
+      const before = taken.get(use.bottle.id) ?? 0
+      taken.set(use.bottle.id, before + use.ml)
+      return [
+        thinned(use),
+        weak(use),
+        short(use, before, project),
+        gassing(use, now),
+        lid(use, now),
+      ].filter((one): one is ShelfFinding => one !== null)
+    })
+}
+
+function finding(
+  use: Use,
+  rule: ShelfRule,
+  severity: Severity,
+  because: string,
+  ways: ShelfFinding['ways'] = [],
+): ShelfFinding {
+  const { build, part, step, bottle } = use
+  return {
+    build: build.id,
+    part: part.id,
+    step: step.id,
+    rule,
+    severity,
+    because,
+    bottle: bottle.id,
+    ways,
+  }
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`
+}
+
+/** Thinned in the bottle: the mix makes up for it, a brush straight from it doesn't. */
+function thinned(use: Use): ShelfFinding | null {
+  const { bottle } = use
+  const share = bottle.share ?? 1
+  if (share >= 1) return null
+  return finding(
+    use,
+    'bottle-already-thinned',
+    'note',
+    `${bottle.name} holds only ${percent(share)} paint: the mix takes that into account, drops counted by habit don’t.`,
+  )
+}
+
+/** Weaker than the step means to spray: so many more coats. */
+function weak(use: Use): ShelfFinding | null {
+  const { bottle, step } = use
+  const share = bottle.share ?? 1
+  const range = THINNING[bottle.family].airbrush
+  const thinner = step.thinning ?? range?.[1]
+  if (thinner === undefined || share >= 1 - thinner - 1e-9) return null
+  const coats = step.coats?.length ?? 1
+  const more = Math.ceil((coats * (1 - thinner)) / share) - coats
+  if (more < 1) return null
+  return finding(
+    use,
+    'thin-paint-coats',
+    'note',
+    `${bottle.name} is ${percent(share)} paint, weaker than the ${percent(1 - thinner)} meant: it wants ${more} ${more === 1 ? 'coat' : 'coats'} more.`,
+  )
+}
+
+function short(use: Use, before: number, project: Project): ShelfFinding | null {
+  const { bottle, ml } = use
+  if (ml <= 0) return null
+  if (ml > bottle.leftMl)
+    return finding(
+      use,
+      'bottle-short',
+      'risk',
+      `This takes ${ml.toFixed(1)} ml of ${bottle.name}, and ${bottle.leftMl.toFixed(1)} ml are left.`,
+      substitutions(use, project),
+    )
+  if (before + ml <= bottle.leftMl) return null
+  return finding(
+    use,
+    'last-bottle',
+    'note',
+    `Earlier steps take ${before.toFixed(1)} ml of ${bottle.name}; this one wants ${ml.toFixed(1)} ml more than the ${bottle.leftMl.toFixed(1)} ml there are, before it is through.`,
+  )
+}
+
+/** So many other bottles are offered. */
+const OFFERED = 3
+
+/** The build with another bottle that lasts, for every step of it that the short one was for; none for a kept mix's. */
+function substitutions({ build, step, bottle, ml }: Use, project: Project): ShelfWay[] {
+  if (mixOfStep(project, step)) return []
+  return substitutesFor(bottle, project.shelf ?? [])
+    .filter((one) => one.bottle.leftMl >= ml)
+    .slice(0, OFFERED)
+    .map(({ bottle: other, deltaE00 }) => ({
+      say: `Take ${other.name} instead${deltaE00 === null ? '' : `, ΔE00 ${deltaE00.toFixed(1)} away`}`,
+      build: withBottle(project, build, bottle, other),
+    }))
+}
+
+function withBottle(project: Project, build: Build, from: Bottle, to: Bottle): Build {
+  const steps = build.steps.map((step) => {
+    if (!isAct(step) || !isPaintedFrom(step, from) || mixOfStep(project, step)) return step
+    return {
+      ...step,
+      ...(to.colour ? { colour: to.colour } : {}),
+      ...(from.role === 'clear' && to.sheen ? { sheen: to.sheen } : {}),
+    }
+  })
+  return { ...build, steps }
+}
+
+function decantedAt(bottle: Bottle): number | null {
+  if (bottle.state !== 'decanted' || !bottle.decantedAt) return null
+  return Date.parse(bottle.decantedAt)
+}
+
+function gassing(use: Use, now: number): ShelfFinding | null {
+  const at = decantedAt(use.bottle)
+  if (at === null) return null
+  const ready = at + GASSES_OFF.from * MINUTE
+  const when = Math.max(use.from, now)
+  if (when >= ready) return null
+  return finding(
+    use,
+    'gas-off',
+    'risk',
+    `${use.bottle.name} was decanted and gasses off for ${sayDuration(GASSES_OFF.from)} to ${sayDuration(GASSES_OFF.to)}; this comes ${sayDuration((ready - when) / MINUTE)} too soon and spits.`,
+  )
+}
+
+function lid(use: Use, now: number): ShelfFinding | null {
+  const at = decantedAt(use.bottle)
+  if (at === null || use.bottle.lid !== 'closed') return null
+  if (now >= at + GASSES_OFF.to * MINUTE) return null
+  return finding(
+    use,
+    'lid-sealed',
+    'risk',
+    `The lid of ${use.bottle.name} is closed and it is still gassing off: it can burst.`,
+    [{ say: 'The lid rests on it now', row: { ...use.bottle, lid: 'resting' } }],
+  )
+}

@@ -1,0 +1,115 @@
+import { deltaE00, labOf } from '../colour/spectrum'
+import { actRow } from '../knowledge/acts'
+import { LANDS, WET_FILM_UM } from '../mixing/coverage'
+import type { BenchTool, Bottle, Project } from '../model/project'
+import type { Tool } from '../model/vocabulary'
+import type { PlannedPart } from './plannedPart'
+import { openSteps, usesOf } from './uses'
+
+/** A bottle that doesn't last for what is planned. */
+export type Shortage = {
+  bottle: Bottle
+  /** For everything that is planned of it, ml. */
+  plannedMl: number
+  shortMl: number
+  /** Builds that use it. */
+  builds: string[]
+}
+
+/** Bottles that run out over all builds on the bench, the shortest first. Source: N76. */
+export function shortages(project: Project, plans: readonly PlannedPart[]): Shortage[] {
+  const planned = new Map<string, { ml: number; builds: Set<string> }>()
+  for (const { bottle, ml, build } of usesOf(project, plans)) {
+    const one = planned.get(bottle.id) ?? { ml: 0, builds: new Set<string>() }
+    one.ml += ml
+    one.builds.add(build.id)
+    planned.set(bottle.id, one)
+  }
+  return (project.shelf ?? [])
+    .flatMap((bottle): Shortage[] => {
+      const use = planned.get(bottle.id)
+      const shortMl = (use?.ml ?? 0) - bottle.leftMl
+      return use && shortMl > 1e-9
+        ? [{ bottle, plannedMl: use.ml, shortMl, builds: [...use.builds] }]
+        : []
+    })
+    .sort((a, b) => b.shortMl - a.shortMl)
+}
+
+/** Another bottle in place of one. */
+export type Substitute = {
+  bottle: Bottle
+  /** How far its colour is from the one it stands for; null where one of them has none. */
+  deltaE00: number | null
+  sameSheen: boolean
+}
+
+/** Bottles of the same family and role with something in them: the same sheen first, then the nearest colour. Source: N76. */
+export function substitutesFor(bottle: Bottle, shelf: readonly Bottle[]): Substitute[] {
+  const far = Number.POSITIVE_INFINITY
+  return shelf
+    .filter(
+      (one) =>
+        one.id !== bottle.id &&
+        one.family === bottle.family &&
+        one.role === bottle.role &&
+        one.leftMl > 0,
+    )
+    .map((one) => ({
+      bottle: one,
+      deltaE00:
+        one.colour && bottle.colour ? deltaE00(labOf(one.colour), labOf(bottle.colour)) : null,
+      sameSheen: one.sheen === bottle.sheen,
+    }))
+    .sort(
+      (a, b) =>
+        Number(b.sameSheen) - Number(a.sameSheen) || (a.deltaE00 ?? far) - (b.deltaE00 ?? far),
+    )
+}
+
+/** A kind of tool that planned steps need and the shelf has none of, and what may be laid with instead. */
+export type MissingTool = {
+  kind: BenchTool['kind']
+  /** How many steps need it. */
+  steps: number
+  builds: string[]
+  instead: string | null
+}
+
+/** What a step's tool is on the shelf, and what stands in for it. Source: handbook 4.4, N76. */
+const ON_SHELF: Partial<Record<Tool, { kind: BenchTool['kind']; instead: string | null }>> = {
+  airbrush: {
+    kind: 'needle',
+    instead: insteadOf(LANDS.airbrush.large / LANDS['spray-can'].large),
+  },
+  brush: { kind: 'brush', instead: null },
+  'flat-brush': { kind: 'brush', instead: null },
+  sponge: { kind: 'sponge', instead: 'A stiff brush, nearly dry, makes marks like it.' },
+}
+
+/** Spray lands worse out of a can; a brush wastes nothing and lays four films in one. */
+function insteadOf(more: number): string {
+  const thicker = WET_FILM_UM.brush / WET_FILM_UM.light
+  return `A spray can takes ${Math.round((more - 1) * 100)} % more paint for the same coat; a brush wastes hardly any, and lays ${thicker} times the film in one coat.`
+}
+
+/** Tools that planned steps need and the shelf has none of; none while no tool was ever put there. Source: N76. */
+export function missingTools(project: Project, plans: readonly PlannedPart[]): MissingTool[] {
+  const owned = new Set((project.tools ?? []).map((one) => one.kind))
+  if (owned.size === 0) return []
+  const missing = new Map<BenchTool['kind'], { steps: Set<string>; builds: Set<string> }>()
+  for (const { build, step } of openSteps(project, plans)) {
+    const kind = ON_SHELF[step.tool ?? actRow(step.do, step.family).tool]?.kind
+    if (!kind || owned.has(kind)) continue
+    const known = missing.get(kind) ?? { steps: new Set(), builds: new Set() }
+    known.steps.add(`${build.id} ${step.id}`)
+    known.builds.add(build.id)
+    missing.set(kind, known)
+  }
+  return [...missing].map(([kind, { steps, builds }]) => ({
+    kind,
+    steps: steps.size,
+    builds: [...builds],
+    instead: Object.values(ON_SHELF).find((one) => one.kind === kind)?.instead ?? null,
+  }))
+}
