@@ -3,7 +3,7 @@ import { deflateSync } from 'node:zlib'
 import { coverAnswer, readCover } from '../src/core/formats/coverFile'
 import { matchAnswer, readMatch } from '../src/core/formats/matchFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
-import type { Bottle } from '../src/core/model/project'
+import type { Bottle } from '../src/core/model/bottle'
 import { expect, exported, goTo, openDemo, test } from './support'
 
 test('a bottle thinned twice shows its share, and a coat planned with it gets the drops made up', async ({

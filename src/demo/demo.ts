@@ -1,7 +1,10 @@
 import { DateTime } from 'luxon'
 import { ACT_MINUTES } from '@/core/knowledge'
+import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import type { Build, LoggedAct, Project, Sessions } from '@/core/model/project'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import type { Project } from '@/core/model/project'
+import type { Sessions } from '@/core/model/sessions'
 import builds from './builds.json'
 import { DEMO_TOOLS, demoShelf } from './shelf'
 

@@ -1,4 +1,5 @@
-import type { BenchTool, Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
+import type { BenchTool } from '@/core/model/tool'
 import type { Family, Role, Sheen } from '@/core/model/vocabulary'
 
 type Line = [name: string, role: Role, colour: string | null, sizeMl: number, leftMl: number]

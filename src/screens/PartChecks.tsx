@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { substrateRow } from '@/core/knowledge'
-import type { Part } from '@/core/model/project'
+import type { Part } from '@/core/model/build'
 
 /** Ticks the parts that something is meant for. */
 export function PartChecks({

@@ -1,4 +1,4 @@
-import type { LoggedAct } from '@/core/model/project'
+import type { LoggedAct } from '@/core/model/loggedAct'
 import { DATA_TABLES, type DataTable, db, type RowChange } from './db'
 import { newId } from './ids'
 

@@ -1,16 +1,12 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type {
-  BenchTool,
-  Bottle,
-  Build,
-  ClimateReading,
-  LoggedAct,
-  Pin,
-  Sessions,
-  StoredMix,
-  Timer,
-} from '@/core/model/project'
+import type { ClimateReading, Pin, Timer } from '@/core/model/bench'
+import type { Bottle } from '@/core/model/bottle'
+import type { Build } from '@/core/model/build'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import type { StoredMix } from '@/core/model/mix'
+import type { Sessions } from '@/core/model/sessions'
 import type { OwnTechnique } from '@/core/model/technique'
+import type { BenchTool } from '@/core/model/tool'
 
 /** A row of any list that later versions may fill; kept as it came. */
 export type KeptRow = { id: string; [field: string]: unknown }

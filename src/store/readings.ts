@@ -1,4 +1,4 @@
-import type { ClimateReading } from '@/core/model/project'
+import type { ClimateReading } from '@/core/model/bench'
 import { db } from './db'
 
 /** Keeps readings of the room; one of the same instant replaces the other. Facts: nothing to take back. */

@@ -1,4 +1,4 @@
-import type { Sessions } from '../model/project'
+import type { Sessions } from '../model/sessions'
 import { minutesFrom, quietBetween, sessionsBetween } from './calendar'
 
 const LISBON: Sessions = {

@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon'
-import { DAYS, type Sessions } from '../model/project'
+import { DAYS, type Sessions } from '../model/sessions'
 import { mergeIntervals } from './intervals'
 import type { Interval } from './problem'
 

@@ -1,6 +1,7 @@
 import { technique } from '../knowledge/techniques/techniques'
+import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { Build, Project } from '../model/project'
+import type { Project } from '../model/project'
 import { addTechnique } from './addTechnique'
 import { planParts } from './planParts'
 

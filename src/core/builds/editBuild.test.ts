@@ -1,5 +1,5 @@
 import { bare } from '../model/bare'
-import type { Build, BuildStep } from '../model/project'
+import type { Build, BuildStep } from '../model/build'
 import type { Step } from '../model/sequence'
 import { editBuild } from './editBuild'
 

@@ -1,5 +1,7 @@
 import { deltaE00, labOf } from '../colour/spectrum'
-import type { BuildStep, LoggedAct, Project } from '../model/project'
+import type { BuildStep } from '../model/build'
+import type { LoggedAct } from '../model/loggedAct'
+import type { Project } from '../model/project'
 import { faceOfPart } from './faceOfPart'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')

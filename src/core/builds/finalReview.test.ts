@@ -1,4 +1,5 @@
-import type { Build, Project } from '../model/project'
+import type { Build } from '../model/build'
+import type { Project } from '../model/project'
 import type { Step } from '../model/sequence'
 import { FILTER_CHANGED, sprayedSinceFilter } from '../stock/filterHours'
 import { finalReview } from './finalReview'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { demoProject } from '@/demo/demo'
-import type { Build } from '../model/project'
+import type { Build } from '../model/build'
 import { findingsOfBuild, judgeBuild, judgeBuildAt } from './judgeBuild'
 
 const NOW = Date.parse('2026-03-17T18:25:00Z')

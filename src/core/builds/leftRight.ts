@@ -1,6 +1,6 @@
 import { bare } from '../model/bare'
+import type { Build, Part } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { Build, Part } from '../model/project'
 
 /** Words by which a part has a mirrored twin. */
 const SIDES: readonly (readonly [string, string])[] = [

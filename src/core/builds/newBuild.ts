@@ -1,5 +1,5 @@
 import type { Starter } from '../knowledge/starters/starter'
-import type { Build, Part } from '../model/project'
+import type { Build, Part } from '../model/build'
 
 /**
  * A build from a starting sequence.

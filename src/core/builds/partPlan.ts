@@ -1,6 +1,6 @@
 import { type StepProgress, stepKey } from '../log/progress'
+import type { BuildAct, BuildStep } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { BuildAct, BuildStep } from '../model/project'
 import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
 import { closings } from '../stack/questions/closings'
 import type { Finding, RuleName } from '../stack/rules/finding'

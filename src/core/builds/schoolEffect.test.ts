@@ -1,5 +1,6 @@
+import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { Build, Project } from '../model/project'
+import type { Project } from '../model/project'
 import { schoolEffect } from './schoolEffect'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')

@@ -1,5 +1,6 @@
 import { progressOf } from '../log/progress'
-import type { Build, Project } from '../model/project'
+import type { Build } from '../model/build'
+import type { Project } from '../model/project'
 import { pairKey } from '../stack/state/stepContext'
 import { usedPairs } from './usedPairs'
 

@@ -1,5 +1,6 @@
+import type { Build } from '../model/build'
 import type { Parsed, Problem } from '../model/input'
-import { type Build, type Project, parseProject } from '../model/project'
+import { type Project, parseProject } from '../model/project'
 import { missingFields } from './sequenceFile'
 
 /** The lists of a project whose rows are known by their id. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { Bottle } from '../model/project'
+import type { Bottle } from '../model/bottle'
 import { readCsv, writeCsv } from './csv'
 import { previewShelfCsv, shelfCsv } from './shelfCsv'
 

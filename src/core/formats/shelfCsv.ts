@@ -1,5 +1,5 @@
+import { type Bottle, bottleSchema } from '../model/bottle'
 import { type Parsed, type Problem, parse } from '../model/input'
-import { type Bottle, bottleSchema } from '../model/project'
 import { readCsv, writeCsv } from './csv'
 
 /** Columns of the shelf as CSV: the fields of a bottle. Source: docs/formats.md. */

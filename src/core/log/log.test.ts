@@ -1,4 +1,4 @@
-import type { LoggedAct } from '../model/project'
+import type { LoggedAct } from '../model/loggedAct'
 import { observationsOf } from './observations'
 import { progressOf, standingActs, stepKey } from './progress'
 import { record } from './record'

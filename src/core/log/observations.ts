@@ -1,4 +1,4 @@
-import type { LoggedAct } from '../model/project'
+import type { LoggedAct } from '../model/loggedAct'
 import type { Milestone } from '../model/vocabulary'
 import { standingActs } from './progress'
 

@@ -1,4 +1,4 @@
-import type { LoggedAct } from '../model/project'
+import type { LoggedAct } from '../model/loggedAct'
 import { ACT_KINDS } from '../model/vocabulary'
 
 /** How far a step of a part has come, by the log. Instants in epoch milliseconds. */

@@ -1,4 +1,4 @@
-import type { LoggedAct } from '../model/project'
+import type { LoggedAct } from '../model/loggedAct'
 import type { StepProgress } from './progress'
 
 /** Where an act at the bench happens. */

@@ -1,4 +1,4 @@
-import type { BuildStep } from './project'
+import type { BuildStep } from './build'
 import type { Step } from './sequence'
 
 const bareOf = new WeakMap<BuildStep, Step>()

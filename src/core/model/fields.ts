@@ -61,3 +61,15 @@ export const instantField = v.pipe(
     'an instant such as "2026-03-14T19:00:00Z"',
   ),
 )
+
+/** A note of the modeller's own; left out where there is none. */
+export const noteField = v.optional(
+  v.pipe(v.string(), v.maxLength(4000, 'a note of up to 4000 characters')),
+)
+
+/** A day of the calendar. */
+export const dateField = v.pipe(
+  v.string(),
+  v.regex(/^\d{4}-\d\d-\d\d$/, 'a date such as "2026-03-14"'),
+  v.check((text) => Number.isFinite(Date.parse(`${text}T00:00:00Z`)), 'a date of the calendar'),
+)

@@ -1,4 +1,5 @@
-import type { ClimateReading, Project } from '../model/project'
+import type { ClimateReading } from '../model/bench'
+import type { Project } from '../model/project'
 import { climateSeries, dailyPattern } from './climateSeries'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')

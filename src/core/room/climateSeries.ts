@@ -1,7 +1,8 @@
 import { DateTime } from 'luxon'
 import type { ClimateSeries } from '../drying/clock'
+import type { ClimateReading } from '../model/bench'
 import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
-import type { ClimateReading, Project } from '../model/project'
+import type { Project } from '../model/project'
 
 const MINUTE = 60_000
 const HOUR = 60 * MINUTE

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { planParts } from '../builds/planParts'
-import type { LoggedAct, Project } from '../model/project'
+import type { LoggedAct } from '../model/loggedAct'
+import type { Project } from '../model/project'
 import { correctionOf, learntFrom, paceOf, ratiosOf, shrunkenMean, usageOf } from './corrections'
 
 const MINUTE = 60_000

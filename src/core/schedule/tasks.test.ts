@@ -1,6 +1,8 @@
 import { planPart } from '../builds/planParts'
 import { progressOf } from '../log/progress'
-import type { Build, BuildAct, LoggedAct, Project } from '../model/project'
+import type { Build, BuildAct } from '../model/build'
+import type { LoggedAct } from '../model/loggedAct'
+import type { Project } from '../model/project'
 import { tasksOf } from './tasks'
 
 const MINUTE = 60_000

@@ -1,6 +1,7 @@
 import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
 import { standingActs } from '../log/progress'
-import type { Project, Timer } from '../model/project'
+import type { Timer } from '../model/bench'
+import type { Project } from '../model/project'
 
 const MINUTE = 60_000
 const HOUR = 60 * MINUTE

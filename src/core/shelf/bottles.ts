@@ -1,5 +1,5 @@
 import { correction, shareTogether } from '../mixing/correct'
-import type { Bottle } from '../model/project'
+import type { Bottle } from '../model/bottle'
 
 /** A hundredth of a millilitre: nothing on a bench is poured more exactly. */
 const EXACT = 100

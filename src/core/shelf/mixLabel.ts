@@ -1,6 +1,7 @@
 import { POT_LIFE } from '../knowledge/limits'
 import { mix } from '../mixing/mix'
-import type { Project, StoredMix } from '../model/project'
+import type { StoredMix } from '../model/mix'
+import type { Project } from '../model/project'
 import type { Family } from '../model/vocabulary'
 
 /** What the label of a kept mix says. Source: handbook 4.6. */

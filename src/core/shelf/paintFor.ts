@@ -1,4 +1,6 @@
-import type { Bottle, Project, StoredMix } from '../model/project'
+import type { Bottle } from '../model/bottle'
+import type { StoredMix } from '../model/mix'
+import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
 import { bottleAsPaint, type Paint } from './stepCard'

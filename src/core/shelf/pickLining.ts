@@ -4,7 +4,7 @@ import { groundOf, labInside, layer } from '../colour/optics'
 import { deltaE00, hexOf, type Lab, labOf } from '../colour/spectrum'
 import { thicknessOf } from '../colour/thickness'
 import { HARSH, lineBand } from '../knowledge/lining'
-import type { Bottle } from '../model/project'
+import type { Bottle } from '../model/bottle'
 import type { SCHOOLS } from '../model/vocabulary'
 import { bottlePaint } from './shelfColours'
 

@@ -1,7 +1,9 @@
 import { editBuild } from '../builds/editBuild'
 import { planParts } from '../builds/planParts'
 import { bare } from '../model/bare'
-import type { Bottle, Build, Project } from '../model/project'
+import type { Bottle } from '../model/bottle'
+import type { Build } from '../model/build'
+import type { Project } from '../model/project'
 import { asPainted } from './sheet'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')

@@ -1,4 +1,4 @@
-import type { Bottle } from '../model/project'
+import type { Bottle } from '../model/bottle'
 import { gradedWashes, pickLining, washGradient } from './pickLining'
 import { bottlePaint, mixableFamilies, mixablePaints } from './shelfColours'
 

@@ -1,7 +1,7 @@
 import { CLEAR_HIDING } from '../colour/hiding'
 import type { MatchBottle } from '../colour/match/palette'
 import type { Paint } from '../colour/optics'
-import type { Bottle } from '../model/project'
+import type { Bottle } from '../model/bottle'
 import type { Family, Role } from '../model/vocabulary'
 
 /** A bottle's optics: what its swatch card says, else what is usual for its colour. @param bottle with a colour */

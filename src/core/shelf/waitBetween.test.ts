@@ -1,5 +1,5 @@
+import type { Bottle } from '../model/bottle'
 import { REFERENCE_CLIMATE } from '../model/climate'
-import type { Bottle } from '../model/project'
 import { waitBetween } from './waitBetween'
 
 const bottle = (more: Partial<Bottle>): Bottle => ({

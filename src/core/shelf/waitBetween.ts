@@ -1,6 +1,6 @@
 import { clockMinutes } from '../drying/clock'
+import type { Bottle } from '../model/bottle'
 import type { Climate } from '../model/climate'
-import type { Bottle } from '../model/project'
 import type { Act, Role } from '../model/vocabulary'
 import { resolveStep } from '../stack/state/resolvedStep'
 

@@ -1,5 +1,6 @@
 import { planParts } from '../builds/planParts'
-import type { LoggedAct, Project } from '../model/project'
+import type { LoggedAct } from '../model/loggedAct'
+import type { Project } from '../model/project'
 import { costsOf, wearOf } from './cost'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')

@@ -1,5 +1,6 @@
 import { standingActs } from '../log/progress'
-import type { BenchTool, Project } from '../model/project'
+import type { Project } from '../model/project'
+import type { BenchTool } from '../model/tool'
 import type { PlannedPart } from './plannedPart'
 import { usesOf } from './uses'
 

@@ -1,6 +1,8 @@
 import { unbalancedParts } from '../builds/leftRight'
 import { planParts } from '../builds/planParts'
-import type { Bottle, Build, Project } from '../model/project'
+import type { Bottle } from '../model/bottle'
+import type { Build } from '../model/build'
+import type { Project } from '../model/project'
 import { shelfFindings } from './shelfRules'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')

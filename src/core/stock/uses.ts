@@ -1,5 +1,7 @@
+import type { Bottle } from '../model/bottle'
+import type { Build, Part } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { Bottle, Build, Part, Project } from '../model/project'
+import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import { latestClimate } from '../room/climateSeries'
 import { bottlesFor, mixOfStep, paintFor } from '../shelf/paintFor'

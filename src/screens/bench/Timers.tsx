@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/project'
+import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/bench'
 import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/schedule'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

@@ -2,8 +2,8 @@
 
 import { useMemo, useState } from 'react'
 import { type PartFinding, unbalancedParts } from '@/core/builds'
+import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import type { Build } from '@/core/model/project'
 import type { Severity } from '@/core/model/vocabulary'
 import { type ShelfFinding, shelfFindings } from '@/core/stock'
 import { Button } from '@/ui/Button'

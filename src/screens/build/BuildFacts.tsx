@@ -1,6 +1,6 @@
 'use client'
 
-import type { Build, BuildAct } from '@/core/model/project'
+import type { Build, BuildAct } from '@/core/model/build'
 import { cx } from '@/ui/cx'
 import { useBench } from '../shell/BenchContext'
 import { RelayClears, Schools } from './Schools'

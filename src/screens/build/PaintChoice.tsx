@@ -1,5 +1,6 @@
 import { actRow } from '@/core/knowledge'
-import type { Bottle, StoredMix } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
+import type { StoredMix } from '@/core/model/mix'
 import type { ActStep } from '@/core/model/sequence'
 import { isPaintedFrom } from '@/core/stack'
 import { SelectField } from '@/ui/Field'

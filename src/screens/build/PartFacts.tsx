@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react'
 import type { JudgedPart } from '@/core/builds'
 import { substrateRow } from '@/core/knowledge'
-import { type Build, type Part, partSchema } from '@/core/model/project'
+import { type Build, type Part, partSchema } from '@/core/model/build'
 import { SUBSTRATES } from '@/core/model/vocabulary'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import { bare } from '@/core/model/bare'
+import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import type { Build } from '@/core/model/project'
 import type { ActStep } from '@/core/model/sequence'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

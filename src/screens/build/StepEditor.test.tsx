@@ -1,6 +1,8 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
-import type { Bottle, Build, BuildStep, StoredMix } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
+import type { Build, BuildStep } from '@/core/model/build'
+import type { StoredMix } from '@/core/model/mix'
 import { ACTS } from '@/core/model/vocabulary'
 import { ACT_GROUPS, newStep } from './acts'
 import { StepEditor } from './StepEditor'

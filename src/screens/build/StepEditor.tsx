@@ -3,15 +3,10 @@
 import { useRef, useState } from 'react'
 import { missingFields } from '@/core/formats/sequenceFile'
 import { actRow } from '@/core/knowledge'
+import type { Bottle } from '@/core/model/bottle'
+import { type Build, type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import {
-  type Bottle,
-  type Build,
-  type BuildAct,
-  type BuildStep,
-  buildStepSchema,
-  type StoredMix,
-} from '@/core/model/project'
+import type { StoredMix } from '@/core/model/mix'
 import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'

@@ -1,5 +1,5 @@
 import { actRow } from '@/core/knowledge'
-import type { BuildStep } from '@/core/model/project'
+import type { BuildStep } from '@/core/model/build'
 import type { Act } from '@/core/model/vocabulary'
 
 /** Acts by the stage of work, as they are chosen from. Source: handbook 1, the order of work. */

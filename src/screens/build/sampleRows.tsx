@@ -1,7 +1,7 @@
 import type { JudgedPart, StepPlan } from '@/core/builds'
 import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage, stagesOf } from '@/core/knowledge'
+import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import type { Build, BuildStep } from '@/core/model/project'
 import { resolveStep } from '@/core/stack'
 import type { SampleRow } from '@/ui/CoreSample'
 import type { FilmBandProps } from '@/ui/FilmBand'

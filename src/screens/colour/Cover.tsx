@@ -10,7 +10,7 @@ import {
   shadeLeft,
   thicknessOf,
 } from '@/core/colour'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'

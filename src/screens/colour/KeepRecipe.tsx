@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import type { Recipe } from '@/core/colour'
 import { DROPS_PER_ML } from '@/core/mixing'
-import type { StoredMix } from '@/core/model/project'
+import type { StoredMix } from '@/core/model/mix'
 import type { Family } from '@/core/model/vocabulary'
 import type { ShelfPaint } from '@/core/shelf'
 import { newId } from '@/store/ids'

@@ -13,8 +13,8 @@ import {
   veilSteps,
 } from '@/core/colour'
 import { defaultSheen, GLOSS_UNITS } from '@/core/knowledge'
+import type { Bottle } from '@/core/model/bottle'
 import { sayDuration } from '@/core/model/duration'
-import type { Bottle } from '@/core/model/project'
 import { bottlePaint, waitBetween } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { isWithin, numberOf } from '../forms'

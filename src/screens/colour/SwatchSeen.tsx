@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import { fitHiding } from '@/core/colour'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

@@ -11,7 +11,7 @@ import {
   veilSteps,
 } from '@/core/colour'
 import { brushedVolume, DROPS_PER_ML } from '@/core/mixing'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'

@@ -14,7 +14,7 @@ import {
   underSheen,
 } from '@/core/colour'
 import { GLOSS_UNITS } from '@/core/knowledge'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { SHEENS } from '@/core/model/vocabulary'
 import { bottlePaint } from '@/core/shelf'
 import { SelectField } from '@/ui/Field'

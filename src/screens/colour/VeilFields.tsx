@@ -1,4 +1,4 @@
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { familyName } from '../words'

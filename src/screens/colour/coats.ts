@@ -1,4 +1,4 @@
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 
 /** Roles of bottles that change a colour. */
 const PAINTS: readonly Bottle['role'][] = [

@@ -1,5 +1,5 @@
+import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import type { Build } from '@/core/model/project'
 import type { ActStep } from '@/core/model/sequence'
 import type { Act, Family, Sheen } from '@/core/model/vocabulary'
 

@@ -10,7 +10,7 @@ import {
   pressureFor,
   thinningAdvice,
 } from '@/core/mixing'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'

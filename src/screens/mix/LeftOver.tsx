@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { StoredMix } from '@/core/model/project'
+import type { StoredMix } from '@/core/model/mix'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'

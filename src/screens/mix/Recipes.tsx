@@ -1,7 +1,8 @@
 'use client'
 
 import Link from 'next/link'
-import type { Project, StoredMix } from '@/core/model/project'
+import type { StoredMix } from '@/core/model/mix'
+import type { Project } from '@/core/model/project'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { useBench } from '../shell/BenchContext'

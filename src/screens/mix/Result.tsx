@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import { addedFromShare, densityOf, type Mix, massOf } from '@/core/mixing'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { MeasuringCup } from '@/ui/MeasuringCup'
 import { Swatch } from '@/ui/Swatch'
 import { mixedColour } from './keep'

@@ -9,8 +9,8 @@ import {
   type TwoPart,
   twoPartAmounts,
 } from '@/core/mixing'
+import type { Timer } from '@/core/model/bench'
 import { sayDuration } from '@/core/model/duration'
-import type { Timer } from '@/core/model/project'
 import { TIMER_MINUTES } from '@/core/schedule'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

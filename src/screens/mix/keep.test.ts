@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { mix } from '@/core/mixing'
-import type { Bottle, LoggedAct, StoredMix } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import type { StoredMix } from '@/core/model/mix'
 import { isPaint, keepWrites, mixedColour } from './keep'
 import { type Line, readMix, requestOf } from './request'
 

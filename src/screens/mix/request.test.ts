@@ -1,4 +1,4 @@
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { type Amount, BEGIN, cupSizes, type Line, readMix, requestOf, thinnedTo } from './request'
 
 const SHELF: Bottle[] = [

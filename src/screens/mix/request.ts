@@ -1,7 +1,8 @@
 import { mixSchema } from '@/core/formats/mixFile'
 import { type Mix, type MixRequest, mix } from '@/core/mixing'
+import type { Bottle } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
-import type { BenchTool, Bottle } from '@/core/model/project'
+import type { BenchTool } from '@/core/model/tool'
 import { numberOf, sayProblem } from '../forms'
 
 /** One ingredient as it is typed. */

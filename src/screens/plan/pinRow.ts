@@ -1,5 +1,5 @@
 import { stepKey } from '@/core/log'
-import type { Pin } from '@/core/model/project'
+import type { Pin } from '@/core/model/bench'
 import type { ScheduledTask } from '@/core/schedule'
 import type { Write } from '@/store/changes'
 

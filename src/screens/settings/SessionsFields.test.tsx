@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
-import type { Sessions } from '@/core/model/project'
+import type { Sessions } from '@/core/model/sessions'
 import { SessionsFields, useSessionsDraft } from './SessionsFields'
 
 afterEach(cleanup)

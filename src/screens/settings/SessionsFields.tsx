@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { parse } from '@/core/model/input'
-import { DAYS, type Sessions, sessionsSchema } from '@/core/model/project'
+import { DAYS, type Sessions, sessionsSchema } from '@/core/model/sessions'
 import { Button } from '@/ui/Button'
 import { sayProblem } from '../forms'
 

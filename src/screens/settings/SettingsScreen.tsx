@@ -2,7 +2,7 @@
 
 import { ToggleGroup } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
-import { climateReadingSchema } from '@/core/model/project'
+import { climateReadingSchema } from '@/core/model/bench'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'

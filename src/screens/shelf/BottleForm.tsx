@@ -1,7 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { BOTTLE_STATES, type Bottle } from '@/core/model/project'
+import { BOTTLE_STATES, type Bottle } from '@/core/model/bottle'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useMemo } from 'react'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { usesOf } from '@/core/stock'
 import { useBench } from '../shell/BenchContext'
 import { stepName } from '../words'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'

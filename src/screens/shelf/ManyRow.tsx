@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { Swatch } from '@/ui/Swatch'
 import { useBench } from '../shell/BenchContext'
 import { given } from './many'

@@ -1,4 +1,4 @@
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { TextField } from '@/ui/Field'
 import type { BottleField } from './bottleDraft'
 

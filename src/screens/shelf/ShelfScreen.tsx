@@ -3,7 +3,7 @@
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'

@@ -1,6 +1,6 @@
 'use client'
 
-import type { BenchTool } from '@/core/model/project'
+import type { BenchTool } from '@/core/model/tool'
 import type { Wear } from '@/core/stock'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'

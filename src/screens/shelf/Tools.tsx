@@ -1,7 +1,8 @@
 'use client'
 
 import { useMemo, useRef, useState } from 'react'
-import { type BenchTool, type LoggedAct, TOOL_KINDS, toolSchema } from '@/core/model/project'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import { type BenchTool, TOOL_KINDS, toolSchema } from '@/core/model/tool'
 import { wearOf } from '@/core/stock'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'

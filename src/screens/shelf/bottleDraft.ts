@@ -1,5 +1,5 @@
+import { type Bottle, bottleSchema } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
-import { type Bottle, bottleSchema } from '@/core/model/project'
 import type { Product } from '@/core/model/sequence'
 import { type FormResult, numberOf, readForm, sayProblem } from '../forms'
 

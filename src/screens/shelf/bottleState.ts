@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon'
 import { GASSES_OFF } from '@/core/knowledge'
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { sayFigures } from '@/ui/time'
 
 const MINUTE = 60_000

@@ -1,4 +1,4 @@
-import type { Bottle } from '@/core/model/project'
+import type { Bottle } from '@/core/model/bottle'
 import { given } from './many'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')

@@ -1,4 +1,4 @@
-import { BOTTLE_STATES, type Bottle } from '@/core/model/project'
+import { BOTTLE_STATES, type Bottle } from '@/core/model/bottle'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import { familyName, plain } from '../words'
 import { type BottleDraft, draftOf, readBottle } from './bottleDraft'

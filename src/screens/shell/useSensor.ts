@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
-import type { ClimateReading } from '@/core/model/project'
+import type { ClimateReading } from '@/core/model/bench'
 import { readStreamLine, type SensorReading } from '@/core/room'
 import { keepReadings } from '@/store/readings'
 import { useBench } from './BenchContext'

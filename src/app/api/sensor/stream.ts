@@ -1,7 +1,7 @@
 import { createReadStream } from 'node:fs'
 import { createInterface } from 'node:readline'
 import type { Parsed, Problem } from '@/core/model/input'
-import { isZone } from '@/core/model/project'
+import { isZone } from '@/core/model/sessions'
 import { readStreamLine, roomAt, silentAt } from '@/core/room'
 
 const MINUTE = 60_000

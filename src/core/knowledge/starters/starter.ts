@@ -1,4 +1,4 @@
-import type { Part } from '../../model/project'
+import type { Part } from '../../model/build'
 import type { ActStep, School } from '../../model/sequence'
 
 /** A whole-finish starting sequence: what a new build begins with. */
