@@ -1,4 +1,5 @@
 'use client'
+import { key, partOf, refOf } from '@/core/model/stepRef'
 
 import { SelectField } from '@/ui/Field'
 import { useBench } from './shell/BenchContext'
@@ -26,7 +27,7 @@ export function ForBuild({
         ...builds.flatMap((build) => [
           { value: build.id, say: build.name },
           ...build.parts.map((part) => ({
-            value: `${build.id}/${part.id}`,
+            value: key({ build: build.id, part: part.id }),
             say: `${build.name}, ${part.name}`,
           })),
         ]),
@@ -37,6 +38,7 @@ export function ForBuild({
 
 /** The fields of a kept mix that say which build and part it is for. */
 export function buildFields(value: string): { build?: string; part?: string } {
-  const [build, part] = value.split('/')
-  return { ...(build ? { build } : {}), ...(part ? { part } : {}) }
+  const ref = refOf(value)
+  if (ref) return partOf(ref)
+  return value === '' ? {} : { build: value }
 }

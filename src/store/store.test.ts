@@ -1,9 +1,10 @@
-import 'fake-indexeddb/auto'
 import { readProject } from '@/core/formats/projectFile'
-import { progressOf, stepKey } from '@/core/log'
+import { progressOf } from '@/core/log'
 import type { Build } from '@/core/model/build'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
+import { key } from '@/core/model/stepRef'
+import 'fake-indexeddb/auto'
 import { demoProject } from '@/demo/demo'
 import { commit, undoLast } from './changes'
 import { DATA_TABLES, db } from './db'
@@ -114,7 +115,7 @@ describe('the log', () => {
       'undone',
       'undone',
     ])
-    expect(progressOf(acts).get(stepKey('b', 'p', 's'))).toMatchObject({
+    expect(progressOf(acts).get(key({ build: 'b', part: 'p', step: 's' }))).toMatchObject({
       status: 'running',
       coatEnds: [],
     })

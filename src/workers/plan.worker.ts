@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import { outcomeOf, supposed } from '@/core/schedule'
 import { planBench } from '@/core/schedule/planBench'
-import { placesFor } from '@/core/schedule/sessionOptions'
+import { sessionOptions } from '@/core/schedule/sessionOptions'
 import type { Planner } from './planMessages'
 
 /** Steps of the search on a whole bench: a second or two. */
@@ -20,7 +20,7 @@ const planner: Planner = {
     const { project: other, options } = supposed(project, question)
     return outcomeOf(planBench(other, now, { steps: QUESTION, before, ...options }))
   },
-  places: placesFor,
+  places: sessionOptions,
 }
 
 expose(planner)

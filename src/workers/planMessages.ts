@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import type { BenchPlan, Place, PlanOutcome, WhatIf } from '@/core/schedule'
+import type { BenchPlan, PlanOutcome, SessionOption, WhatIf } from '@/core/schedule'
 
 /** What the planner's worker answers. Plain data both ways. */
 export type Planner = {
@@ -17,5 +17,5 @@ export type Planner = {
   /** What a supposed change would come to; nothing is changed. */
   whatIf: (project: Project, now: number, question: WhatIf, before: BenchPlan | null) => PlanOutcome
   /** The sessions that an act may go to, and what each comes to. */
-  places: (project: Project, now: number, plan: BenchPlan, id: string) => Place[]
+  places: (project: Project, now: number, plan: BenchPlan, id: string) => SessionOption[]
 }

@@ -1,6 +1,7 @@
-import { type StepProgress, stepKey } from '../log/progress'
+import type { StepProgress } from '../log/progress'
 import type { BuildAct, BuildStep } from '../model/build'
 import { isAct } from '../model/isAct'
+import { key } from '../model/stepRef'
 import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
 import { closings } from '../stack/questions/closings'
 import type { Finding, RuleName } from '../stack/rules/finding'
@@ -123,7 +124,9 @@ function stepPlans(
     const entry = simulated.entries[index]
     if (!entry) continue
     const id = entry.step.id
-    const known = progress.get(stepKey(simulated.build.id, simulated.part.id, id))
+    const known = progress.get(
+      key({ build: simulated.build.id, part: simulated.part.id, step: id }),
+    )
     const status: StepStatus = known?.status ?? (open ? 'next' : 'planned')
     if (!entry.fact) open = false
     const from = simulated.origin + context.at * MINUTE

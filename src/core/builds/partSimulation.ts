@@ -1,11 +1,12 @@
 import type { Pace } from '../drying/clock'
 import { type Observation, observationsOf } from '../log/observations'
-import { type StepProgress, stepKey } from '../log/progress'
+import type { StepProgress } from '../log/progress'
 import type { Build, BuildStep, Part } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
 import type { ActStep, Sequence, Step } from '../model/sequence'
+import { key, partOf, refOf, stepOf } from '../model/stepRef'
 import type { Family } from '../model/vocabulary'
 import { climateSeries } from '../room/climateSeries'
 import { correctionOf, paceOf } from '../room/corrections'
@@ -40,7 +41,7 @@ export function stepsOfPart(build: Build, part: string): BuildStep[] {
 /**
  * Walks one part of a build from its facts and its plan.
  *
- * @param progress by `stepKey`, derived from the log
+ * @param progress by `key`, derived from the log
  * @param now epoch milliseconds; what isn't done begins no sooner
  * @param walkWith walks the sequence; a caller that has walked one like it may take that up
  */
@@ -110,8 +111,8 @@ function observedBy(acts: readonly LoggedAct[]): Map<string, Observation[]> {
   if (found) return found
   const observed = new Map<string, Observation[]>()
   for (const seen of observationsOf(acts)) {
-    const key = stepKey(seen.build, seen.part, seen.step)
-    observed.set(key, [...(observed.get(key) ?? []), seen])
+    const step = key(stepOf(seen))
+    observed.set(step, [...(observed.get(step) ?? []), seen])
   }
   seenIn.set(acts, observed)
   return observed
@@ -133,7 +134,7 @@ function pacesOf(
   if (observed.size === 0) return paces
   for (const [index, fact] of facts) {
     const step = entries[index]?.step
-    const seen = step && observed.get(stepKey(build.id, part.id, step.id))
+    const seen = step && observed.get(key({ build: build.id, part: part.id, step: step.id }))
     if (!seen || fact === 'skipped' || !isAct(step)) continue
     const resolved = resolveStep(asPainted(project, step) as ActStep, null)
     if (!resolved.drying || !resolved.family) continue
@@ -171,11 +172,13 @@ function startedSteps(
 ) {
   const begun =
     partsBegun.get(progress) ??
-    new Set([...progress.keys()].map((key) => key.slice(0, key.lastIndexOf('/'))))
+    new Set(
+      [...progress.keys()].flatMap((step) => refOf(step) ?? []).map((ref) => key(partOf(ref))),
+    )
   partsBegun.set(progress, begun)
-  if (!begun.has(`${build.id}/${part.id}`)) return []
+  if (!begun.has(key({ build: build.id, part: part.id }))) return []
   return steps.flatMap((step) => {
-    const one = progress.get(stepKey(build.id, part.id, step.id))
+    const one = progress.get(key({ build: build.id, part: part.id, step: step.id }))
     return one && hasFact(one) ? [{ step, one }] : []
   })
 }

@@ -1,6 +1,7 @@
-import { type StepProgress, stepKey } from '../log/progress'
+import type { StepProgress } from '../log/progress'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
+import { key } from '../model/stepRef'
 import type { Family } from '../model/vocabulary'
 import { resolveStep } from '../stack/state/resolvedStep'
 import { pairKey } from '../stack/state/stepContext'
@@ -12,7 +13,7 @@ const YOUNG = 10
  * Pairs of film and solvent that have been put together before, by the log: every solvent with the films that lay open
  * when it came.
  *
- * @param progress by `stepKey`, derived from the log
+ * @param progress by `key`, derived from the log
  * @returns undefined while the log is too young to ask. Source: handbook 2.6, scrap-test-first; N88.
  */
 export function usedPairs(
@@ -27,7 +28,8 @@ export function usedPairs(
       let open: Family[] = []
       for (const step of build.steps) {
         if (!step.parts.includes(part.id) || !isAct(step)) continue
-        if (progress.get(stepKey(build.id, part.id, step.id))?.status !== 'done') continue
+        if (progress.get(key({ build: build.id, part: part.id, step: step.id }))?.status !== 'done')
+          continue
         const { solvent, family, row, coverage } = resolveStep(step, null)
         if (solvent) for (const film of open) pairs.add(pairKey(film, solvent))
         if (row.kind !== 'film' || !family) continue

@@ -1,5 +1,6 @@
 import ical, { ICalAlarmType } from 'ical-generator'
 import { DateTime } from 'luxon'
+import { key, stepOf } from '../model/stepRef'
 import type { BenchPlan, ScheduledTask } from '../schedule/planBench'
 
 const MINUTE = 60_000
@@ -19,13 +20,13 @@ function entriesOf(plan: BenchPlan): Entry[] {
     const { start } = task
     if (start === null) continue
     const session = plan.sessions.findIndex((one) => one.from <= start && start < one.to)
-    const key = `${task.build}/${task.part}/${task.step}/${session}`
+    const line = [key(stepOf(task)), session].join('/')
     const to = start + task.minutes * MINUTE
-    const known = entries.get(key)
+    const known = entries.get(line)
     if (known) {
       known.to = Math.max(known.to, to)
       known.coats += 1
-    } else entries.set(key, { first: task, from: start, to, coats: 1 })
+    } else entries.set(line, { first: task, from: start, to, coats: 1 })
   }
   return [...entries.values()]
 }

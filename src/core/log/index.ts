@@ -1,2 +1,2 @@
-export { byTime, progressOf, stepKey } from './progress'
-export { type BenchAct, type Place, record } from './record'
+export { byTime, progressOf } from './progress'
+export { type BenchAct, record } from './record'

@@ -1,6 +1,7 @@
 import type { LoggedAct } from '../model/loggedAct'
+import { key } from '../model/stepRef'
 import { observationsOf } from './observations'
-import { progressOf, standingActs, stepKey } from './progress'
+import { progressOf, standingActs } from './progress'
 import { record } from './record'
 
 const PLACE = { build: 'b', part: 'p', step: 's' }
@@ -16,7 +17,7 @@ const act = (
   kind,
   ...more,
 })
-const of = (acts: LoggedAct[]) => progressOf(acts).get(stepKey('b', 'p', 's'))
+const of = (acts: LoggedAct[]) => progressOf(acts).get(key({ build: 'b', part: 'p', step: 's' }))
 
 test.each([
   { why: 'nothing logged', acts: [], gives: undefined },

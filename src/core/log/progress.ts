@@ -1,4 +1,5 @@
 import type { LoggedAct } from '../model/loggedAct'
+import { key } from '../model/stepRef'
 import { ACT_KINDS } from '../model/vocabulary'
 
 /** How far a step of a part has come, by the log. Instants in epoch milliseconds. */
@@ -31,23 +32,18 @@ export function byTime(a: LoggedAct, b: LoggedAct): number {
   return Date.parse(a.at) - Date.parse(b.at) || KIND_ORDER[a.kind] - KIND_ORDER[b.kind]
 }
 
-/** A step of a part as a key. */
-export function stepKey(build: string, part: string, step: string): string {
-  return `${build}/${part}/${step}`
-}
-
 /**
  * How far every step has come, derived from the log alone.
  *
- * @returns by `stepKey`; a step that nothing was logged of isn't there
+ * @returns by `key`; a step that nothing was logged of isn't there
  */
 export function progressOf(acts: readonly LoggedAct[]): Map<string, StepProgress> {
   const progress = new Map<string, StepProgress>()
   for (const act of standingActs(acts)) {
     if (!act.build || !act.part || !act.step) continue
-    const key = stepKey(act.build, act.part, act.step)
-    const next = advance(progress.get(key), act, Date.parse(act.at))
-    if (next) progress.set(key, next)
+    const ref = key({ build: act.build, part: act.part, step: act.step })
+    const next = advance(progress.get(ref), act, Date.parse(act.at))
+    if (next) progress.set(ref, next)
   }
   return progress
 }

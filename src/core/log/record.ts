@@ -1,8 +1,6 @@
 import type { LoggedAct } from '../model/loggedAct'
+import type { StepRef } from '../model/stepRef'
 import type { StepProgress } from './progress'
-
-/** Where an act at the bench happens. */
-export type Place = { build: string; part: string; step: string }
 
 /** What the bench can do with a step: each is one key and one large button. */
 export type BenchAct =
@@ -21,14 +19,14 @@ export type BenchAct =
  * @param id gives a new id for each act
  */
 export function record(
-  place: Place,
+  ref: StepRef,
   act: BenchAct,
   progress: StepProgress | undefined,
   coats: number,
   at: number,
   id: () => string,
 ): LoggedAct[] {
-  const base = { ...place, at: new Date(at).toISOString() }
+  const base = { ...ref, at: new Date(at).toISOString() }
   const done = progress?.coatEnds.length ?? 0
   switch (act.kind) {
     case 'coat-done': {

@@ -1,11 +1,12 @@
 import { type ClimateSeries, type Pace, progress } from '../drying/clock'
 import { type Observation, observationsOf } from '../log/observations'
-import { progressOf, stepKey } from '../log/progress'
+import { progressOf } from '../log/progress'
 import type { BuildAct } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
+import { key, stepOf } from '../model/stepRef'
 import type { Family, Milestone } from '../model/vocabulary'
 import { bottlesFor } from '../shelf/paintFor'
 import { resolveStep } from '../stack/state/resolvedStep'
@@ -73,7 +74,7 @@ export function ratiosOf(project: Project): Ratio[] {
   const bottles = bottleLookup(project)
   return observations.flatMap((seen): Ratio[] => {
     const step = actOf(project, seen)
-    const ends = done.get(stepKey(seen.build, seen.part, seen.step))?.coatEnds ?? []
+    const ends = done.get(key(stepOf(seen)))?.coatEnds ?? []
     const before = ends.filter((end) => end <= seen.at)
     const start = before.at(-1)
     const resolved = step && resolveStep(step, null)

@@ -7,7 +7,7 @@ import { buildOutlooks } from './buildOutlook'
 import { solveAnyway } from './lostWindows'
 import { planBench } from './planBench'
 import { sessionCard } from './sessionCard'
-import { placesFor } from './sessionOptions'
+import { sessionOptions } from './sessionOptions'
 import { runningTimers } from './timers'
 import { outcomeOf, supposed } from './whatIf'
 
@@ -122,7 +122,7 @@ describe('where an act may go', () => {
 
   it('every place that is allowed can be taken, and comes to what was said', () => {
     const id = 'x/q/teal'
-    const entries = placesFor(project(), NOW, plan, id)
+    const entries = sessionOptions(project(), NOW, plan, id)
     const allowed = entries.filter((place) => place.outcome !== null)
     expect(allowed.length).toBeGreaterThan(1)
     const last = allowed.at(-1)
@@ -136,7 +136,7 @@ describe('where an act may go', () => {
   })
 
   it('what has to dry first is not allowed tonight', () => {
-    const entries = placesFor(project(), NOW, plan, 'x/p/line')
+    const entries = sessionOptions(project(), NOW, plan, 'x/p/line')
     expect(entries[0]?.outcome).toBeNull()
   })
 

@@ -10,6 +10,6 @@ export {
 } from './moves'
 export type { BenchPlan, ScheduledTask } from './planBench'
 export { type CardAct, type SessionCard, sessionCard } from './sessionCard'
-export type { Place } from './sessionOptions'
+export type { SessionOption } from './sessionOptions'
 export { type RunningTimer, runningTimers, TIMER_MINUTES } from './timers'
 export { outcomeOf, type PlanOutcome, supposed, type WhatIf } from './whatIf'

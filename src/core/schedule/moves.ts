@@ -1,5 +1,5 @@
 import { type Hold, whyNotEarlier } from '../bench/whyNotEarlier'
-import { stepKey } from '../log/progress'
+import { key, stepOf } from '../model/stepRef'
 import type { BenchPlan, ScheduledTask } from './planBench'
 
 const MINUTE = 60_000
@@ -56,14 +56,14 @@ export function planDifference(before: BenchPlan, after: BenchPlan): PlanDiffere
     .sort((a, b) => (a.start ?? 0) - (b.start ?? 0))
     .flatMap((task): Move[] => {
       const from = old.get(task.id) ?? null
-      const key = stepKey(task.build, task.part, task.step)
-      if (from === null || task.start === null || told.has(key)) return []
+      const step = key(stepOf(task))
+      if (from === null || task.start === null || told.has(step)) return []
       // What was due before now and isn't done moves whatever the plan says.
       if (Math.abs(task.start - from) < MOVED) return []
-      told.add(key)
+      told.add(step)
       const why = whyHere(after, task, from)
-      const { build, part, step, start } = task
-      return why ? [{ build, part, step, task: task.id, from, to: start, why }] : []
+      const { build, part, start } = task
+      return why ? [{ build, part, step: task.step, task: task.id, from, to: start, why }] : []
     })
   // What goes to another session is told before what only shifts within one.
   const far = (move: Move) => (Math.abs(move.to - move.from) >= FAR ? 0 : 1)

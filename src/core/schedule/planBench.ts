@@ -3,9 +3,9 @@ import type { BenchProblem } from '../bench/problem'
 import type { Solution, SolveOptions } from '../bench/solve'
 import type { PartPlan } from '../builds/partPlan'
 import { planParts } from '../builds/planParts'
-import { stepKey } from '../log/progress'
 import type { Pin } from '../model/bench'
 import type { Project } from '../model/project'
+import { key, stepOf } from '../model/stepRef'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
 import { type LostWindow, solveAnyway } from './lostWindows'
 import { type PlannedTask, tasksOf } from './tasks'
@@ -94,7 +94,7 @@ function withPins(tasks: PlannedTask[], pins: readonly Pin[], zero: number): Pla
   const pinOf = new Map(pins.map((pin) => [pin.id, pin]))
   const seen = new Set<string>()
   return tasks.map((task) => {
-    const id = stepKey(task.build, task.part, task.step)
+    const id = key(stepOf(task))
     const pin = pinOf.get(id)
     if (!pin || seen.has(id)) return task
     seen.add(id)

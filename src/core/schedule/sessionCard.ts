@@ -5,6 +5,7 @@ import type { BuildStep } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
+import { key, partOf } from '../model/stepRef'
 import { latestClimate } from '../room/climateSeries'
 import { paintFor } from '../shelf/paintFor'
 import { type Paint, stepCard } from '../shelf/stepCard'
@@ -200,7 +201,7 @@ function overnightOf(
   tasks: readonly (ScheduledTask & { start: number })[],
 ): Overnight[] {
   const last = new Map<string, ScheduledTask & { start: number }>()
-  for (const task of tasks) last.set(`${task.build}/${task.part}`, task)
+  for (const task of tasks) last.set(key(partOf(task)), task)
   return [...last.values()].flatMap((task): Overnight[] => {
     const step = stepOf(project, task)
     const resolved = step && isAct(step) ? resolveStep(step as ActStep, null) : null

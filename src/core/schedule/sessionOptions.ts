@@ -4,14 +4,14 @@ import { type BenchPlan, planBench } from './planBench'
 import { outcomeOf, type PlanOutcome, supposed } from './whatIf'
 
 /** A session that an act could be put into, and what everything would come to then. Source: handbook 7.2, 7.4. */
-export type Place = {
+export type SessionOption = {
   session: Session
   /** null: it can't go there, every window kept. */
   outcome: PlanOutcome | null
 }
 
 /** Sessions ahead that are looked into. */
-const MOST_PLACES = 14
+const MOST_OPTIONS = 14
 /** Steps of the search for one of them. */
 const STEPS = 2500
 
@@ -20,8 +20,13 @@ const STEPS = 2500
  *
  * @param id build, part and step, as `build/part/step`
  */
-export function placesFor(project: Project, now: number, plan: BenchPlan, id: string): Place[] {
-  return plan.sessions.slice(0, MOST_PLACES).map((session): Place => {
+export function sessionOptions(
+  project: Project,
+  now: number,
+  plan: BenchPlan,
+  id: string,
+): SessionOption[] {
+  return plan.sessions.slice(0, MOST_OPTIONS).map((session): SessionOption => {
     const { project: other } = supposed(project, { kind: 'pin', id, ...session })
     const then = planBench(other, now, { steps: STEPS, before: plan, polish: false })
     const outcome = outcomeOf(then)

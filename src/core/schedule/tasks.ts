@@ -2,19 +2,18 @@ import type { BenchLink, BenchTask, Interval } from '../bench/problem'
 import type { PartSimulation } from '../builds/partSimulation'
 import { limitBreaches } from '../drying/limits'
 import { ACT_MINUTES } from '../knowledge/limits'
+import { key, type StepRef } from '../model/stepRef'
 import { closings } from '../stack/questions/closings'
 import type { SimulatedStep } from '../stack/simulate/simulation'
 
 /** A task of the bench, and the coat of the step it stands for. */
-export type PlannedTask = BenchTask & {
-  build: string
-  part: string
-  step: string
-  /** From 1; null for an act without coats. */
-  coat: number | null
-  /** Why it is closed for some hours: what the air does to it. */
-  closedBecause?: string
-}
+export type PlannedTask = BenchTask &
+  StepRef & {
+    /** From 1; null for an act without coats. */
+    coat: number | null
+    /** Why it is closed for some hours: what the air does to it. */
+    closedBecause?: string
+  }
 
 export type PartTasks = { tasks: PlannedTask[]; links: BenchLink[] }
 
@@ -73,7 +72,12 @@ function coatTasks(simulated: PartSimulation, one: SimulatedStep): PlannedTask[]
   const sprays = resolved.tool === 'airbrush' || resolved.tool === 'stencil'
   const needs = sprays ? ['airbrush', 'booth'] : resolved.tool === 'spray-can' ? ['booth'] : []
   return one.ends.map((_, i) => ({
-    id: [build.id, part.id, entry.step.id, entry.coatsBefore + i + 1].join('/'),
+    id: key({
+      build: build.id,
+      part: part.id,
+      step: entry.step.id,
+      coat: entry.coatsBefore + i + 1,
+    }),
     build: build.id,
     part: part.id,
     step: entry.step.id,

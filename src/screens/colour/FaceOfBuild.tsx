@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { faceOfPart } from '@/core/builds/faceOfPart'
+import { key, refOf } from '@/core/model/stepRef'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../shell/BenchContext'
 
@@ -12,9 +13,11 @@ export function FaceOfBuild({ onFace }: { onFace: (colour: string) => void }) {
   const builds = (project.builds ?? []).filter((one) => !one.shelved)
   if (builds.length === 0) return null
   const take = (value: string) => {
-    const [build = '', part = '', when = 'now'] = value.split('/')
+    const [when, ref = ''] = value.split(' ')
+    const part = refOf(ref)
+    if (!part) return
     const asked = when === 'planned' ? 'planned' : 'now'
-    const colour = faceOfPart(project, build, part, asked, Date.now())
+    const colour = faceOfPart(project, part.build, part.part, asked, Date.now())
     setUnknown(colour === null)
     if (colour) onFace(colour)
   }
@@ -28,9 +31,12 @@ export function FaceOfBuild({ onFace }: { onFace: (colour: string) => void }) {
         { value: '', say: 'Choose a part' },
         ...builds.flatMap((build) =>
           build.parts.flatMap((part) => [
-            { value: `${build.id}/${part.id}/now`, say: `${build.name}, ${part.name}: as it is` },
             {
-              value: `${build.id}/${part.id}/planned`,
+              value: ['now', key({ build: build.id, part: part.id })].join(' '),
+              say: `${build.name}, ${part.name}: as it is`,
+            },
+            {
+              value: ['planned', key({ build: build.id, part: part.id })].join(' '),
               say: `${build.name}, ${part.name}: as planned`,
             },
           ]),

@@ -1,7 +1,13 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { type BenchPlan, chainOf, finishOf, type Place, type ScheduledTask } from '@/core/schedule'
+import {
+  type BenchPlan,
+  chainOf,
+  finishOf,
+  type ScheduledTask,
+  type SessionOption,
+} from '@/core/schedule'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { useBench } from '../shell/BenchContext'
@@ -82,7 +88,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
   const places = usePlaces(plan, asked ? task : null)
   const id = pinId(task)
   const pin = (project.pins ?? []).find((one) => one.id === id)
-  const keep = ({ session }: Place) =>
+  const keep = ({ session }: SessionOption) =>
     void change(
       `${taskName(project, task)} kept in the session of ${clockTime(session.from, now)}`,
       [pinWrite(task, session)],
@@ -133,7 +139,7 @@ function PlaceRow({
   now,
   onKeep,
 }: {
-  place: Place
+  place: SessionOption
   finish: number | null
   now: number
   onKeep: () => void

@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { key, partOf } from '@/core/model/stepRef'
 import type { BenchPlan } from '@/core/schedule'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
@@ -66,7 +67,7 @@ export function Lanes({
         <TimeScale zoom={zoom} scale={scale} now={now} />
         {lanes.map((lane, i) => (
           <LaneRow
-            key={`${lane.build}/${lane.part}`}
+            key={key(partOf(lane))}
             {...{ lane, scale, chosen, onChoose, drag }}
             first={lanes[i - 1]?.build !== lane.build}
           />

@@ -1,3 +1,4 @@
+import { key, partOf } from '@/core/model/stepRef'
 import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 
 const MINUTE = 60_000
@@ -15,13 +16,13 @@ export type Lane = { build: string; part: string; blocks: Block[]; waits: Wait[]
 export function lanesOf(plan: BenchPlan): Lane[] {
   const lanes = new Map<string, Lane>()
   for (const { build, part } of plan.parts)
-    lanes.set(`${build}/${part}`, { build, part, blocks: [], waits: [] })
+    lanes.set(key({ build, part }), { build, part, blocks: [], waits: [] })
   const blocks = new Map<string, Block>()
   for (const task of plan.tasks) {
     if (task.start === null) continue
     const block = { task, from: task.start, to: task.start + task.minutes * MINUTE }
     blocks.set(task.id, block)
-    lanes.get(`${task.build}/${task.part}`)?.blocks.push(block)
+    lanes.get(key(partOf(task)))?.blocks.push(block)
   }
   for (const { from, to, until, lane } of waitsOf(plan, blocks))
     lanes.get(lane)?.waits.push({ from, to, until })
@@ -36,12 +37,12 @@ function waitsOf(plan: BenchPlan, blocks: ReadonlyMap<string, Block>) {
     const [from, to] = [blocks.get(link.from), blocks.get(link.to)]
     const most = link.maxGap ?? null
     if (!from || !to || ((link.minGap ?? 0) <= 0 && most === null)) continue
-    const key = `${link.from} ${link.to}`
-    const known = waits.get(key)
+    const pair = [link.from, link.to].join(' ')
+    const known = waits.get(pair)
     const least = from.to + Math.max(0, link.minGap ?? 0) * MINUTE
     const until = most === null ? null : from.to + most * MINUTE
-    waits.set(key, {
-      lane: `${to.task.build}/${to.task.part}`,
+    waits.set(pair, {
+      lane: key(partOf(to.task)),
       from: from.to,
       to: Math.max(known?.to ?? 0, least),
       until: until === null ? (known?.until ?? null) : Math.min(known?.until ?? until, until),

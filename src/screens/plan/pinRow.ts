@@ -1,5 +1,5 @@
-import { stepKey } from '@/core/log'
 import type { Pin } from '@/core/model/bench'
+import { key, stepOf } from '@/core/model/stepRef'
 import type { ScheduledTask } from '@/core/schedule'
 import type { Write } from '@/store/changes'
 
@@ -9,7 +9,7 @@ export function pinId({
   part,
   step,
 }: Pick<ScheduledTask, 'build' | 'part' | 'step'>): string {
-  return stepKey(build, part, step)
+  return key(stepOf({ build, part, step }))
 }
 
 /** Keeps an act in a session. */

@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react'
 import type { DryingClock } from '@/core/builds'
 import { limitBreaches } from '@/core/drying'
+import { key, stepOf } from '@/core/model/stepRef'
 import { climateSeries, dailyPattern, GAP_HOURS } from '@/core/room'
 import { clockTime, sayFigures } from '@/ui/time'
 import { namesOf } from '../plan/names'
@@ -198,7 +199,7 @@ function Curing() {
   const now = useNow(60_000)
   const clocks = parts.flatMap((part) => part.clocks)
   const [chosen, choose] = useState<string | null>(null)
-  const id = (clock: DryingClock) => `${clock.build}/${clock.part}/${clock.step}/${clock.film}`
+  const id = (clock: DryingClock) => [key(stepOf(clock)), clock.film].join(' ')
   const clock =
     clocks.find((one) => id(one) === chosen) ?? clocks.find((one) => one.next) ?? clocks[0]
   if (!clock)

@@ -11,8 +11,9 @@ import {
   useState,
 } from 'react'
 import { coatsOf, type PartPlan } from '@/core/builds'
-import { type BenchAct, type Place, progressOf, record, stepKey } from '@/core/log'
+import { type BenchAct, progressOf, record } from '@/core/log'
 import type { Project } from '@/core/model/project'
+import { key, type StepRef } from '@/core/model/stepRef'
 import type { BenchPlan, PlanDifference } from '@/core/schedule'
 import { commit, undoLast, type Write } from '@/store/changes'
 import { newId } from '@/store/ids'
@@ -36,7 +37,7 @@ export type Bench = {
   moved: PlanDifference | null
   dismissMoved: () => void
   /** Writes an act into the log. */
-  log: (place: Place, act: BenchAct, say: string) => Promise<void>
+  log: (place: StepRef, act: BenchAct, say: string) => Promise<void>
   /** Changes documents, in one transaction, with undo. */
   change: (label: string, writes: readonly Write[]) => Promise<void>
   undo: () => Promise<void>
@@ -108,12 +109,10 @@ function Ready({ project, children }: { project: Project; children: ReactNode })
   )
 
   const log = useCallback(
-    async (place: Place, act: BenchAct, say: string) => {
+    async (place: StepRef, act: BenchAct, say: string) => {
       const build = project.builds?.find((one) => one.id === place.build)
       const step = build?.steps.find((one) => one.id === place.step)
-      const progress = progressOf(project.acts ?? []).get(
-        stepKey(place.build, place.part, place.step),
-      )
+      const progress = progressOf(project.acts ?? []).get(key(place))
       const acts = record(place, act, progress, step ? coatsOf(step) : 1, Date.now(), newId)
       await change(
         say,

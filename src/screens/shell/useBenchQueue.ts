@@ -1,5 +1,6 @@
 import { useMemo } from 'react'
 import { isAct } from '@/core/model/isAct'
+import { key, partOf } from '@/core/model/stepRef'
 import { benchQueue, type QueueItem } from '@/core/schedule'
 import { stepName } from '../words'
 import { useBench } from './BenchContext'
@@ -30,7 +31,7 @@ export function useBenchQueue(): NamedItem[] {
           ?.clocks[0]
         return {
           ...item,
-          id: `${item.build}/${item.part}`,
+          id: key(partOf(item)),
           buildName: build?.name ?? item.build,
           partName: part?.name ?? item.part,
           act: coat !== null && coats > 1 ? `${act}, coat ${coat} of ${coats}` : act,

@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { key, stepOf } from '@/core/model/stepRef'
 import { type BenchPlan, type CardAct, type SessionCard, sessionCard } from '@/core/schedule'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
@@ -208,7 +209,7 @@ function Closing({ card, now }: { card: SessionCard; now: number }) {
         <ul>
           {card.mustClose.map((one) => (
             <li
-              key={`${one.build}/${one.part}/${one.step}/${one.closesAt}`}
+              key={[key(stepOf(one)), one.closesAt].join(' ')}
               className="border-t border-rule py-1"
             >
               {capital(actOnPart(project, one))} <strong>by {clockTime(one.closesAt, now)}</strong>

@@ -1,0 +1,53 @@
+import * as v from 'valibot'
+import { idField, instantField, nameField, ranged } from './fields'
+import { AIRS, FAMILIES } from './vocabulary'
+
+export const climateReadingSchema = v.looseObject({
+  id: idField,
+  at: instantField,
+  celsius: ranged(-20, 60, '°C'),
+  humidity: ranged(0, 100, 'percent relative humidity'),
+  air: v.optional(v.picklist(AIRS)),
+})
+export type ClimateReading = v.InferOutput<typeof climateReadingSchema>
+
+export const correctionSchema = v.looseObject({
+  id: idField,
+  family: v.picklist(FAMILIES),
+  /** The bottle it is for; left out: the whole family. */
+  bottle: v.optional(idField),
+  /** Factor on the drying time, k, instead of what the log says; 1 goes back to the sheet. */
+  factor: ranged(0.25, 4),
+})
+
+/** An act that was put into a session by hand: it begins between these instants. */
+export const pinSchema = v.pipe(
+  v.looseObject({
+    /** Build, part and step, as `build/part/step`. */
+    id: v.pipe(v.string(), v.minLength(5, 'an id such as "build/part/step"'), v.maxLength(300)),
+    from: instantField,
+    to: instantField,
+  }),
+  v.check((one) => Date.parse(one.to) > Date.parse(one.from), 'a pin that ends after it begins'),
+)
+export type Pin = v.InferOutput<typeof pinSchema>
+
+/** What a timer counts that is no film on a part. */
+export const TIMER_KINDS = [
+  'pot-life',
+  'gassing-off',
+  'decal',
+  'release',
+  'warm-air',
+  'other',
+] as const
+export const timerSchema = v.looseObject({
+  id: idField,
+  kind: v.picklist(TIMER_KINDS),
+  name: nameField,
+  startedAt: instantField,
+  minutes: ranged(0.25, 60 * 24 * 30, 'minutes'),
+  /** When it was stopped by hand. */
+  stoppedAt: v.optional(instantField),
+})
+export type Timer = v.InferOutput<typeof timerSchema>

@@ -1,0 +1,54 @@
+import * as v from 'valibot'
+import { dateField, idField, nameField, noteField, ranged } from './fields'
+import { actStepSchema, schoolSchema, waitStepSchema } from './sequence'
+import { SUBSTRATES } from './vocabulary'
+
+export const partSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  substrate: v.picklist(SUBSTRATES),
+  /** Surface to paint, cm². */
+  areaCm2: v.optional(ranged(0.1, 100000, 'cm²')),
+  /** Depth of its panel lines, mm. */
+  lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
+  /** Room in the joint that it fits into, mm. */
+  jointGapMm: v.optional(ranged(0.01, 5, 'mm')),
+  note: noteField,
+})
+export type Part = v.InferOutput<typeof partSchema>
+
+const buildStepFields = { id: idField, parts: v.array(idField) }
+const buildActSchema = v.looseObject({
+  ...buildStepFields,
+  ...actStepSchema.entries,
+  /** Findings that the modeller takes as they are, each with the reason. */
+  accepted: v.optional(v.array(v.looseObject({ rule: v.string(), reason: v.string() }))),
+  /** The kept mix that it is painted from. */
+  mix: v.optional(idField),
+})
+const buildWaitSchema = v.looseObject({ ...buildStepFields, ...waitStepSchema.entries })
+export type BuildAct = v.InferOutput<typeof buildActSchema>
+export type BuildStep = BuildAct | v.InferOutput<typeof buildWaitSchema>
+
+export const buildStepSchema = v.lazy((input) =>
+  typeof input === 'object' && input !== null && 'wait' in input && !('do' in input)
+    ? buildWaitSchema
+    : buildActSchema,
+) as v.GenericSchema<unknown, BuildStep>
+
+export const buildSchema = v.looseObject({
+  id: idField,
+  name: nameField,
+  scale: v.optional(ranged(1, 5000)),
+  use: v.optional(v.picklist(['display', 'handled'])),
+  school: v.optional(schoolSchema),
+  story: noteField,
+  parts: v.pipe(v.array(partSchema), v.minLength(1, 'a list of at least one part')),
+  zones: v.optional(v.array(v.looseObject({ id: idField, part: idField, name: nameField }))),
+  steps: v.pipe(v.array(buildStepSchema), v.maxLength(1000, 'a list of up to 1000 steps')),
+  /** The day it is wanted for. */
+  due: v.optional(dateField),
+  /** Put away: neither planned nor on the bench. */
+  shelved: v.optional(v.boolean()),
+})
+export type Build = v.InferOutput<typeof buildSchema>

@@ -1,0 +1,27 @@
+import * as v from 'valibot'
+import { idField, instantField, noteField, ranged, wholeRanged } from './fields'
+import { ACT_KINDS, MILESTONES } from './vocabulary'
+
+export const loggedActSchema = v.looseObject({
+  id: idField,
+  at: instantField,
+  kind: v.picklist(ACT_KINDS),
+  build: v.optional(idField),
+  part: v.optional(idField),
+  step: v.optional(idField),
+  /** Which coat of the step, from 1. */
+  coat: v.optional(wholeRanged(1, 30)),
+  milestone: v.optional(v.picklist(MILESTONES)),
+  /** What was observed of the milestone: still tacky, reached just now, or dry already. */
+  seen: v.optional(v.picklist(['not-yet', 'just', 'reached'])),
+  mix: v.optional(idField),
+  /** What a mix took out of bottles. */
+  drawn: v.optional(v.array(v.looseObject({ bottle: idField, ml: ranged(0, 10000, 'ml') }))),
+  text: noteField,
+  /** The tool or consumable that was used up by so many uses. */
+  tool: v.optional(idField),
+  uses: v.optional(wholeRanged(1, 1000, 'uses')),
+  /** The act that this one takes back. */
+  undoes: v.optional(idField),
+})
+export type LoggedAct = v.InferOutput<typeof loggedActSchema>

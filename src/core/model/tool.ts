@@ -1,0 +1,29 @@
+import * as v from 'valibot'
+import { idField, nameField, noteField, ranged, wholeRanged } from './fields'
+
+/** What paint is laid on, measured and mixed with. */
+export const TOOL_KINDS = [
+  'needle',
+  'cup',
+  'brush',
+  'sponge',
+  'blade',
+  'swabs',
+  'filter',
+  'other',
+] as const
+export const toolSchema = v.looseObject({
+  id: idField,
+  kind: v.picklist(TOOL_KINDS),
+  name: nameField,
+  /** Of a nozzle or the width of a brush, mm. */
+  sizeMm: v.optional(ranged(0.05, 100, 'mm')),
+  /** What a cup holds, ml. */
+  holdsMl: v.optional(ranged(0.1, 1000, 'ml')),
+  /** How many uses it lasts: the pieces of a pack, the jobs of a blade. */
+  lasts: v.optional(wholeRanged(1, 100000, 'uses')),
+  /** What it cost, or the whole pack, in the modeller's own money. */
+  price: v.optional(ranged(0, 100000)),
+  note: noteField,
+})
+export type BenchTool = v.InferOutput<typeof toolSchema>
