@@ -141,7 +141,7 @@ function slips(): Build {
 const slipped = { ...bench, builds: [slips()] }
 
 function judgeSlips(): void {
-  judgePart(slipped, 'slips', 'p0', now)
+  judgePart(slipped, 'slips', 'p0', now, () => 'new')
 }
 const demo = demoProject(now, 'Europe/Lisbon')
 const hundred = sequence(100, 'as-written')

@@ -1,22 +1,24 @@
 import { placeFor, type Stage } from '../knowledge/stages'
 import type { TechniqueStep } from '../knowledge/techniques/technique'
-import { progressOf } from '../log/progress'
+import { loggedIn, progressOf } from '../log/progress'
+import { applyEdit, patchBetween } from '../model/applyEdit'
 import type { Build, BuildStep } from '../model/build'
+import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep, Step } from '../model/sequence'
 import { stageFor } from '../stack/remedies/remedies'
-import type { Edit } from '../stack/rules/finding'
+import type { SequenceEdit } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
 import type { Drafted } from '../stack/simulate/simulation'
-import { editBuild } from './editBuild'
 import { type PartSimulation, simulatePart } from './partSimulation'
+import { buildEditOf } from './remedyEdit'
 
 /** A step that a technique brings: its own, or a stage that it needs, with the reason. */
 export type AddedStep = { id: string; parts: string[]; step: ActStep; because: string | null }
 
-/** What choosing a technique would do to a build. */
-export type Proposal = { build: Build; added: AddedStep[] }
+/** What choosing a technique would do to a build, and the edit that does it. */
+export type Proposal = { build: Build; added: AddedStep[]; edit: Edit }
 
 /** More stages than this one technique never needs: the search ends. */
 const MOST_STAGES = 8
@@ -50,10 +52,10 @@ export function addTechnique(
       ? [{ id: step.id, parts: step.parts, step, because: because.get(step.id) ?? null }]
       : [],
   )
-  return { build: merged, added }
+  return { build: merged, added, edit: patchBetween(start, merged) }
 }
 
-function walkOf(project: Project, build: Build, partId: string, now: number): PartSimulation {
+function simulationOf(project: Project, build: Build, partId: string, now: number): PartSimulation {
   const part = build.parts.find((one) => one.id === partId)
   if (!part) throw new RangeError(`addTechnique: no part "${partId}" of "${build.id}"`)
   const progress = progressOf(project.acts ?? [])
@@ -73,10 +75,10 @@ function addToPart(
   const own = new Set<string>()
   let last: string | null = null
   for (const one of chosen.steps) {
-    const simulated = walkOf(project, build, part, now)
+    const simulated = simulationOf(project, build, part, now)
     const at = placeOf(one, chosen.stage, simulated, last)
     const steps: Step[] = one.wait ? [{ wait: one.wait }, one.step] : [one.step]
-    const made = insert(build, part, simulated, at, steps, id)
+    const made = insert(project, build, simulated, at, steps, id)
     build = made.build
     for (const added of made.ids) {
       own.add(added)
@@ -118,8 +120,8 @@ function isColour(step: ActStep): boolean {
 }
 
 function insert(
+  project: Project,
   build: Build,
-  part: string,
   simulated: PartSimulation,
   before: number,
   steps: readonly Step[],
@@ -131,8 +133,21 @@ function insert(
     ids.push(made)
     return made
   }
-  const edit: Edit = { insert: { before, steps: [...steps] } }
-  return { build: editBuild(build, part, orderOf(simulated), edit, named), ids }
+  const edit: SequenceEdit = { insert: { before, steps: [...steps] } }
+  return { build: edited(project, build, simulated, edit, named), ids }
+}
+
+/** The build with an edit of one part's sequence in it; as it was where what is logged stands against it. */
+function edited(
+  project: Project,
+  build: Build,
+  simulated: PartSimulation,
+  edit: SequenceEdit,
+  id: () => string,
+): Build {
+  const logged = loggedIn(progressOf(project.acts ?? []), build.id)
+  const result = applyEdit(build, buildEditOf(simulated, edit, id), logged, id)
+  return result.ok ? result.build : build
 }
 
 /** Lays the stages that the added steps ask for, one after the other, as their findings' own ways out. */
@@ -148,7 +163,7 @@ function addStages(
   let build = start
   const given = new Set<string>()
   for (let round = 0; round < MOST_STAGES; round++) {
-    const simulated = walkOf(project, build, part, now)
+    const simulated = simulationOf(project, build, part, now)
     const order = orderOf(simulated)
     const wanting = simulated.simulation.drafts.find(
       (one) =>
@@ -161,7 +176,7 @@ function addStages(
     const edit = stageEdit(simulated, wanting)
     if (!edit) continue
     const before = new Set(build.steps.map((step) => step.id))
-    build = editBuild(build, part, order, edit, id)
+    build = edited(project, build, simulated, edit, id)
     for (const step of build.steps)
       if (!before.has(step.id)) because.set(step.id, wanting.draft.because)
   }
@@ -169,7 +184,7 @@ function addStages(
 }
 
 /** The way out that lays something first, without the waits that the plan fills in by itself. */
-function stageEdit(simulated: PartSimulation, wanting: Drafted): Edit | null {
+function stageEdit(simulated: PartSimulation, wanting: Drafted): SequenceEdit | null {
   const found = stageFor(simulated.sequence, simulated.simulation, wanting, simulated.options)
   if (!found) return null
   const { edit } = found

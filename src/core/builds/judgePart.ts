@@ -1,31 +1,53 @@
-import { progressOf } from '../log/progress'
+import { loggedIn, progressOf, type StepProgress } from '../log/progress'
+import { applyEdit } from '../model/applyEdit'
+import type { Build } from '../model/build'
+import type { Edit } from '../model/edit'
 import type { Project } from '../model/project'
 import { type CoatsToCover, coatsToCover } from '../stack/questions/coatsToCover'
 import { type LastCoat, lastCoat } from '../stack/questions/lastCoat'
 import { remediesFor } from '../stack/remedies/remedies'
 import type { Remedy } from '../stack/rules/finding'
+import type { Drafted } from '../stack/simulate/simulation'
 import type { PartFinding, PartPlan } from './partPlan'
-import type { PartSimulation } from './partSimulation'
+import { type PartSimulation, simulatePart } from './partSimulation'
 import { planPart } from './planParts'
+import { buildEditOf, forEveryPart } from './remedyEdit'
 
-/** One part judged for its screen: its plan, every finding with its ways out, the order the edits speak of, its clears. */
+/** One part judged for its screen: its plan, every finding with its ways out, its clears. */
 export type JudgedPart = {
   plan: PartPlan
   findings: JudgedFinding[]
+  /** Ids of its steps in the order in which they were and will be done. */
   order: string[]
   /** What each planned clear does to what is under it, by step of the build. */
   coats: Map<string, LastCoat>
   /** How many coats a planned colour takes: reckoned when a step of the build is asked for. */
   cover: (step: string) => CoatsToCover | null
 }
-export type JudgedFinding = PartFinding & { remedies: Remedy[] }
+/** A way out as an edit of the build. */
+export type PartRemedy = {
+  say: string
+  kind: Remedy['kind']
+  /** For this part alone. */
+  edit: Edit
+  /** For every part that shares the step; null: no other does, or it can't be said of them. */
+  every: Edit | null
+}
+export type JudgedFinding = PartFinding & { remedies: PartRemedy[] }
 
 /**
  * Judges one part of a build with its ways out, each tried against the facts.
  *
+ * @param newId gives a new id each time, for steps that a way out lays
  * @throws RangeError if the project has no such part
  */
-export function judgePart(project: Project, build: string, part: string, now: number): JudgedPart {
+export function judgePart(
+  project: Project,
+  build: string,
+  part: string,
+  now: number,
+  newId: () => string,
+): JudgedPart {
   const progress = progressOf(project.acts ?? [])
   const { plan, simulated } = planPart(project, build, part, progress, now)
   const coats = simulated.simulation.simulated.flatMap((one): [string, LastCoat][] => {
@@ -44,22 +66,62 @@ export function judgePart(project: Project, build: string, part: string, now: nu
     plan,
     cover,
     coats: new Map(coats),
-    order: simulated.entries.map((entry) => entry.step.id),
+    order: [...new Set(simulated.entries.map((entry) => entry.step.id))],
     findings: plan.findings.map((finding) => ({
       ...finding,
-      remedies: waysOut(simulated, finding),
+      remedies: remediesOf(project, simulated, progress, finding, now, newId),
     })),
   }
 }
 
 /** The ways out of one finding; none for what only follows from another, or is taken as it is. */
-function waysOut(
-  { simulation, sequence, options }: PartSimulation,
+function remediesOf(
+  project: Project,
+  simulated: PartSimulation,
+  progress: ReadonlyMap<string, StepProgress>,
   finding: PartFinding,
-): Remedy[] {
+  now: number,
+  newId: () => string,
+): PartRemedy[] {
   if (finding.follows || finding.accepted !== null) return []
+  const { simulation, sequence, options, build } = simulated
   const drafted = simulation.drafts.find(
-    (one) => one.rule === finding.rule && one.step === finding.index,
+    (draft) => draft.rule === finding.rule && draft.step === finding.index,
   )
-  return drafted ? remediesFor(sequence, simulation, drafted, options) : []
+  const found = drafted ? remediesFor(sequence, simulation, drafted, options) : []
+  const logged = loggedIn(progress, build.id)
+  return found.flatMap(({ say, kind, edit: sequenceEdit }): PartRemedy[] => {
+    const edit = buildEditOf(simulated, sequenceEdit, newId)
+    const applied = applyEdit(build, edit, logged, newId)
+    if (!applied.ok) return []
+    const helps = () =>
+      endsIt(simulated, simulateAgain(project, applied.build, simulated, progress, now), finding)
+    // What is left of a step under way is moved, not only changed: it is looked at as it then stands.
+    if (isUnderWay(simulated) && !helps()) return []
+    return [{ say, kind, edit, every: forEveryPart(build, edit, finding.step) }]
+  })
+}
+
+function isUnderWay({ entries }: PartSimulation): boolean {
+  return entries.some((entry) => entry.coatsBefore > 0)
+}
+
+function simulateAgain(
+  project: Project,
+  build: Build,
+  { part }: PartSimulation,
+  progress: ReadonlyMap<string, StepProgress>,
+  now: number,
+): PartSimulation {
+  const edited = build.parts.find(({ id }) => id === part.id) ?? part
+  return simulatePart(project, build, edited, progress, now)
+}
+
+/** Are there fewer findings of the rule after an edit, and no more stops? */
+function endsIt(before: PartSimulation, after: PartSimulation, { rule }: PartFinding): boolean {
+  const count = (simulated: PartSimulation, which: (drafted: Drafted) => boolean) =>
+    simulated.simulation.drafts.filter(which).length
+  const own = (drafted: Drafted) => drafted.rule === rule
+  const stops = (drafted: Drafted) => drafted.draft.severity === 'stop'
+  return count(after, own) < count(before, own) && count(after, stops) <= count(before, stops)
 }

@@ -1,5 +1,6 @@
 import type { StepProgress } from '../log/progress'
 import type { BuildAct, BuildStep } from '../model/build'
+import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
 import { key } from '../model/stepRef'
 import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
@@ -39,7 +40,7 @@ export type NextAct = {
 }
 
 /** A finding at a step of the build. */
-export type PartFinding = Omit<Finding, 'step' | 'follows'> & {
+export type PartFinding = Omit<Finding, 'step' | 'follows' | 'remedies'> & {
   step: string
   /** The finding that it only follows from. */
   follows: { step: string; rule: RuleName } | null
@@ -62,12 +63,6 @@ export type PartPlan = {
   undo: UndoNow | null
   /** How it stands to its use once everything meant is done. */
   review: ReviewItem[]
-}
-
-/** How many coats an act lays, by its step; 1 for everything else. */
-export function coatsOf(step: unknown): number {
-  const coats = (step as { coats?: readonly unknown[] }).coats
-  return coats?.length ?? 1
 }
 
 /** What a simulated part says: findings, clocks and the next act. */
@@ -95,7 +90,7 @@ export function findingsOf(simulated: PartSimulation): PartFinding[] {
   return findingsOfSimulation(simulated.simulation).flatMap((finding) => {
     const entry = simulated.entries[finding.step]
     if (!entry || entry.fact) return []
-    const { step: index, follows, ...rest } = finding
+    const { step: index, follows, remedies, ...rest } = finding
     const head = follows && simulated.entries[follows.step]
     return [
       {
@@ -127,7 +122,9 @@ function stepPlans(
     const known = progress.get(
       key({ build: simulated.build.id, part: simulated.part.id, step: id }),
     )
-    const status: StepStatus = known?.status ?? (open ? 'next' : 'planned')
+    const done = known?.coatEnds.length ?? 0
+    const meant = Math.max(coatsMeant(entry.step, simulated.part.id), done)
+    const status = statusOf(known, done >= meant, open)
     if (!entry.fact) open = false
     const from = simulated.origin + context.at * MINUTE
     const to = simulated.origin + (ends.at(-1) ?? context.at) * MINUTE
@@ -135,8 +132,8 @@ function stepPlans(
     plans.set(id, {
       step: id,
       status,
-      coats: coatsOf(entry.step),
-      coatsDone: known?.coatEnds.length ?? 0,
+      coats: meant,
+      coatsDone: done,
       from: before?.from ?? from,
       to,
     })
@@ -146,7 +143,7 @@ function stepPlans(
     plans.set(entry.step.id, {
       step: entry.step.id,
       status: 'skipped',
-      coats: coatsOf(entry.step),
+      coats: coatsMeant(entry.step, simulated.part.id),
       coatsDone: 0,
       from: simulated.origin,
       to: simulated.origin,
@@ -155,13 +152,19 @@ function stepPlans(
   return [...plans.values()]
 }
 
+/** A step of which every coat is laid is done, whether or not the log says that it was finished. */
+function statusOf(known: StepProgress | undefined, all: boolean, open: boolean): StepStatus {
+  if (known?.status === 'running') return all ? 'done' : 'running'
+  return known?.status ?? (open ? 'next' : 'planned')
+}
+
 function nextAct(simulated: PartSimulation): NextAct | null {
   const first = simulated.simulation.simulated.find((one) => !simulated.entries[one.index]?.fact)
   const entry = first && simulated.entries[first.index]
   if (!first || !entry) return null
   const wait = simulated.simulation.waits.find((one) => one.before === first.index)
   const closing = closings(first.context)[0]
-  const coats = coatsOf(entry.step)
+  const coats = coatsMeant(entry.step, simulated.part.id)
   const laysCoats = isAct(entry.step) && first.context.resolved.row.kind === 'film'
   return {
     step: entry.step.id,

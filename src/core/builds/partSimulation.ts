@@ -2,6 +2,7 @@ import type { Pace } from '../drying/clock'
 import { type Observation, observationsOf } from '../log/observations'
 import type { StepProgress } from '../log/progress'
 import type { Build, BuildStep, Part } from '../model/build'
+import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
@@ -69,18 +70,26 @@ export function simulatePart(
         : { start: minute(one.startedAt), ends: one.coatEnds.map(minute) }
     facts.set(simulated.length, fact)
     const painted = asPainted(project, step)
-    const rest = one.status === 'running' ? splitCoats(painted, one.coatEnds.length) : null
+    const done = one.coatEnds.length
+    const meant = coatsMeant(step, part.id)
     entries.push({ step, coatsBefore: 0, fact: true })
-    simulated.push(rest ? rest.done : painted)
-    if (rest?.left)
-      later.push({
-        entry: { step, coatsBefore: one.coatEnds.length, fact: false },
-        step: rest.left,
-      })
+    if (one.status !== 'running') simulated.push(painted)
+    else {
+      simulated.push(coatsBetween(painted, 0, Math.max(1, done)))
+      if (isAct(step) && done < meant)
+        later.push({
+          entry: { step, coatsBefore: done, fact: false },
+          step: coatsBetween(painted, done, meant),
+        })
+    }
   }
   for (const step of steps) {
-    if (started.some((one) => one.step === step)) continue
-    later.push({ entry: { step, coatsBefore: 0, fact: false }, step: asPainted(project, step) })
+    const meant = coatsMeant(step, part.id)
+    if (meant === 0 || started.some((one) => one.step === step)) continue
+    later.push({
+      entry: { step, coatsBefore: 0, fact: false },
+      step: coatsBetween(asPainted(project, step), 0, meant),
+    })
   }
   for (const { entry, step } of later) {
     entries.push(entry)
@@ -191,15 +200,19 @@ function factTime(one: StepProgress): number {
   return one.status === 'skipped' ? (one.finishedAt ?? one.startedAt) : one.startedAt
 }
 
-/** A step with some of its coats done: what is done, and what is left. */
-function splitCoats(plain: Step, done: number): { done: ActStep; left: ActStep | null } | null {
-  if (!isAct(plain)) return null
-  const coats = plain.coats ?? ['light']
-  const left = coats.slice(done)
-  return {
-    done: { ...plain, coats: coats.slice(0, Math.max(1, done)) },
-    left: left.length > 0 ? { ...plain, coats: left } : null,
-  }
+const piecesOf = new WeakMap<Step, Map<string, Step>>()
+
+/** A step with only some of its coats: the same object for the same step, all of it where nothing is left out. */
+function coatsBetween(step: Step, from: number, to: number): Step {
+  if (!isAct(step)) return step
+  const coats = step.coats ?? ['light']
+  if (from === 0 && to >= coats.length) return step
+  const known = piecesOf.get(step) ?? new Map<string, Step>()
+  piecesOf.set(step, known)
+  const range = [from, to].join(' ')
+  const piece = known.get(range) ?? { ...step, coats: coats.slice(from, to) }
+  known.set(range, piece)
+  return piece
 }
 
 /** The sequence of a part as the check reads it. */

@@ -1,3 +1,4 @@
+import type { Logged } from '../model/applyEdit'
 import type { LoggedAct } from '../model/loggedAct'
 import { key } from '../model/stepRef'
 import { ACT_KINDS } from '../model/vocabulary'
@@ -70,5 +71,13 @@ function advance(
       return { ...running, status: 'skipped', finishedAt: at }
     default:
       return before
+  }
+}
+
+/** What is logged of a build's steps, as an edit asks it. @param progress by `key`, derived from the log */
+export function loggedIn(progress: ReadonlyMap<string, StepProgress>, build: string): Logged {
+  return (step, part) => {
+    const known = progress.get(key({ build, part, step }))
+    return known ? { status: known.status, coats: known.coatEnds.length } : null
   }
 }

@@ -1,4 +1,4 @@
-import type { BuildStep } from './build'
+import type { BuildAct, BuildStep } from './build'
 import type { Step } from './sequence'
 
 const bareOf = new WeakMap<BuildStep, Step>()
@@ -7,7 +7,7 @@ const bareOf = new WeakMap<BuildStep, Step>()
 export function bare(step: BuildStep): Step {
   const known = bareOf.get(step)
   if (known) return known
-  const { id, parts, ...rest } = step
+  const { id, parts, endsAfter, ...rest } = step as BuildAct
   bareOf.set(step, rest as Step)
   return rest as Step
 }

@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { dateField, idField, nameField, noteField, ranged } from './fields'
+import { dateField, idField, nameField, noteField, ranged, wholeRanged } from './fields'
 import { actStepSchema, schoolSchema, waitStepSchema } from './sequence'
 import { SUBSTRATES } from './vocabulary'
 
@@ -25,6 +25,12 @@ const buildActSchema = v.looseObject({
   accepted: v.optional(v.array(v.looseObject({ rule: v.string(), reason: v.string() }))),
   /** The kept mix that it is painted from. */
   mix: v.optional(idField),
+  /** The bottle that it is painted from, where one was chosen: colour, sheet, share and stock follow it. */
+  bottle: v.optional(idField),
+  /** The bottle that it is thinned from. */
+  thinner: v.optional(idField),
+  /** By part: so many of its coats are meant there and no more, since what was left of it was changed when they were laid. */
+  endsAfter: v.optional(v.record(idField, wholeRanged(0, 30, 'coats'))),
 })
 const buildWaitSchema = v.looseObject({ ...buildStepFields, ...waitStepSchema.entries })
 export type BuildAct = v.InferOutput<typeof buildActSchema>

@@ -179,11 +179,11 @@ it('a part is judged with its ways out, and refuses to be somebody else’s', ()
     ...SKIFF,
     steps: [...SKIFF.steps, { id: 'chip', parts: ['hull'], do: 'chip-wet' as const }],
   }
-  const judged = judgePart(project([], { builds: [bad] }), 'skiff', 'hull', NOW)
+  const judged = judgePart(project([], { builds: [bad] }), 'skiff', 'hull', NOW, id)
   expect(judged.order).toEqual(['prime', 'gloss', 'line', 'clean', 'chip'])
   const finding = judged.findings.find((one) => one.rule === 'no-release-under')
   expect(finding?.remedies.length).toBeGreaterThan(0)
-  expect(() => judgePart(project(), 'skiff', 'keel', NOW)).toThrow('keel')
+  expect(() => judgePart(project(), 'skiff', 'keel', NOW, id)).toThrow('keel')
 })
 
 it('a remedy is never an edit of what is done', () => {
@@ -199,6 +199,7 @@ it('a remedy is never an edit of what is done', () => {
     'skiff',
     'hull',
     NOW,
+    id,
   )
   const says = judged.findings.flatMap((one) => one.remedies.map((remedy) => remedy.say))
   expect(says).toContain('Put the chips on top with a sponge instead')

@@ -3,7 +3,7 @@ import { isoDuration } from '../model/duration'
 import { isAct } from '../model/isAct'
 import type { Sequence } from '../model/sequence'
 import { check } from './check'
-import { applyEdit } from './remedies/sequenceEdit'
+import { applySequenceEdit } from './remedies/sequenceEdit'
 import { sequences } from './tests/arbitrary'
 import { EXAMPLE, sequence, told } from './tests/sequences'
 
@@ -94,7 +94,7 @@ describe('edits', () => {
     { edit: { move: { step: 2, before: 0 } }, gives: ['fill', 'wash', 'scribe'] },
     { edit: { set: { steps: [] } }, gives: [] },
   ])('$edit', ({ edit, gives }) => {
-    expect(names(applyEdit(sequence(steps), edit))).toEqual(gives)
+    expect(names(applySequenceEdit(sequence(steps), edit))).toEqual(gives)
   })
 
   test.each([
@@ -102,6 +102,6 @@ describe('edits', () => {
     { edit: { insert: { before: 4, step: { wait: '1 h' } } } },
     { edit: { move: { step: 0, before: -1 } } },
   ])('outside the steps is refused: $edit', ({ edit }) => {
-    expect(() => applyEdit(sequence(steps), edit)).toThrow(RangeError)
+    expect(() => applySequenceEdit(sequence(steps), edit)).toThrow(RangeError)
   })
 })

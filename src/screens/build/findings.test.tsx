@@ -29,6 +29,8 @@ const follower = finding({
   follows: { step: 's', rule: 'seal-first' },
 })
 
+const OFF = { do: 'remove' as const, targets: [{ step: 's' }], on: ['hull'] }
+
 describe('a finding on its boundary', () => {
   const show = (one: JudgedFinding, follow: JudgedFinding[] = []) => {
     const heard = { onApply: jest.fn(), onAccept: jest.fn() }
@@ -38,8 +40,8 @@ describe('a finding on its boundary', () => {
 
   it('offers its ways out, cheapest first as they came', async () => {
     const remedies = [
-      { say: 'Wait 1 h first', kind: 'wait' as const, edit: { remove: { step: 0 } } },
-      { say: 'Shield it', kind: 'shield' as const, edit: { remove: { step: 1 } } },
+      { say: 'Wait 1 h first', kind: 'wait' as const, edit: OFF, every: null },
+      { say: 'Shield it', kind: 'shield' as const, edit: OFF, every: null },
     ]
     const { onApply } = show(finding({ remedies }))
     const buttons = screen.getAllByRole('button').map((one) => one.textContent)

@@ -1,4 +1,4 @@
-import { coatsOf } from '@/core/builds'
+import { coatsOf } from '@/core/model/coats'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import type { ScheduledTask } from '@/core/schedule'

@@ -10,8 +10,9 @@ import {
   useMemo,
   useState,
 } from 'react'
-import { coatsOf, type PartPlan } from '@/core/builds'
+import type { PartPlan } from '@/core/builds'
 import { type BenchAct, progressOf, record } from '@/core/log'
+import { coatsOf } from '@/core/model/coats'
 import type { Project } from '@/core/model/project'
 import { key, type StepRef } from '@/core/model/stepRef'
 import type { BenchPlan, PlanDifference } from '@/core/schedule'

@@ -1,7 +1,7 @@
 import { sayDuration, writeDuration } from '../../model/duration'
 import { isAct } from '../../model/isAct'
 import type { Sequence } from '../../model/sequence'
-import { type Edit, type Finding, REMEDY_KINDS, type Remedy } from '../rules/finding'
+import { type Finding, REMEDY_KINDS, type Remedy, type SequenceEdit } from '../rules/finding'
 import { RULESET } from '../rules/rules'
 import { laterMinutes } from '../simulate/laterMinutes'
 import { resume, simulate } from '../simulate/simulate'
@@ -161,7 +161,7 @@ export function firstChange(old: Sequence, next: Sequence): number | null {
 }
 
 /** Facts come first in a walk that has them: an edit before the last of them would change the past. */
-function touchesFacts(sequence: Sequence, edit: Edit, options: SimulateOptions): boolean {
+function touchesFacts(sequence: Sequence, edit: SequenceEdit, options: SimulateOptions): boolean {
   const last = Math.max(-1, ...(options.facts?.keys() ?? []))
   if (last < 0) return false
   if ('set' in edit) {

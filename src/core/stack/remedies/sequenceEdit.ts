@@ -1,5 +1,5 @@
 import type { Sequence, Step } from '../../model/sequence'
-import type { Edit } from '../rules/finding'
+import type { SequenceEdit } from '../rules/finding'
 
 /** An edited sequence, and where each step of the old one went; null: it is gone. */
 export type Edited = { sequence: Sequence; moved: (number | null)[] }
@@ -9,7 +9,7 @@ export type Edited = { sequence: Sequence; moved: (number | null)[] }
  *
  * @throws RangeError if an index lies outside the steps
  */
-export function editSequence(sequence: Sequence, edit: Edit): Edited {
+export function editSequence(sequence: Sequence, edit: SequenceEdit): Edited {
   const { steps } = sequence
   const places = steps.map((_, i) => i)
   if ('set' in edit) {
@@ -46,7 +46,7 @@ export function editSequence(sequence: Sequence, edit: Edit): Edited {
 }
 
 /** Applies one edit. @throws RangeError if an index lies outside the steps */
-export function applyEdit(sequence: Sequence, edit: Edit): Sequence {
+export function applySequenceEdit(sequence: Sequence, edit: SequenceEdit): Sequence {
   return editSequence(sequence, edit).sequence
 }
 
@@ -64,7 +64,7 @@ function moveStep(sequence: Sequence, step: number, before: number): Edited {
 
 function inside(index: number, most: number, name: string): void {
   if (!Number.isInteger(index) || index < 0 || index > most)
-    throw new RangeError(`applyEdit: ${name} is ${index}, of 0 to ${most}`)
+    throw new RangeError(`applySequenceEdit: ${name} is ${index}, of 0 to ${most}`)
 }
 
 /** A step without the fields that are there but undefined, so that it reads back from JSON as it is. */

@@ -74,7 +74,7 @@ export const RULE_NAMES = [
 export type RuleName = (typeof RULE_NAMES)[number]
 
 /** One change of a sequence, with indices into `steps` as given. Source: docs/formats.md. */
-export type Edit =
+export type SequenceEdit =
   | { insert: { before: number; step: Step } | { before: number; steps: Step[] } }
   | { replace: { step: number; with: Step } }
   | { remove: { step: number } }
@@ -99,7 +99,7 @@ export const REMEDY_KINDS = [
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
 /** A way out: what to say, what kind of effort it is, and the edit that does it. */
-export type Remedy = { say: string; kind: RemedyKind; edit: Edit }
+export type Remedy = { say: string; kind: RemedyKind; edit: SequenceEdit }
 
 /** What a finding is about: a film in its state, the bare substrate, or a mask. */
 export type FindingOn = {

@@ -48,15 +48,20 @@ const step: fc.Arbitrary<Step> = fc.oneof(
   { weight: 2, arbitrary: wait },
 )
 
-/** Random sequences: any act, with waits that are often wrong. */
-export const sequences: fc.Arbitrary<Sequence> = fc.record({
-  format: fc.constant('tectoria-sequence' as const),
-  version: fc.constant(1 as const),
-  substrate: fc.constantFrom(...SUBSTRATES),
-  waits: fc.constantFrom('as-written' as const, 'auto' as const),
-  climate: fc.record({
-    celsius: fc.constantFrom(9, 14, 20, 32),
-    humidity: fc.constantFrom(40, 60, 82),
-  }),
-  steps: fc.array(step, { minLength: 1, maxLength: 12 }),
-})
+/** Random sequences of so many steps at the most: any act, with waits that are often wrong. */
+export function sequencesOf(most: number): fc.Arbitrary<Sequence> {
+  return fc.record({
+    format: fc.constant('tectoria-sequence' as const),
+    version: fc.constant(1 as const),
+    substrate: fc.constantFrom(...SUBSTRATES),
+    waits: fc.constantFrom('as-written' as const, 'auto' as const),
+    climate: fc.record({
+      celsius: fc.constantFrom(9, 14, 20, 32),
+      humidity: fc.constantFrom(40, 60, 82),
+    }),
+    steps: fc.array(step, { minLength: 1, maxLength: most }),
+  })
+}
+
+/** Random sequences of up to twelve steps. */
+export const sequences = sequencesOf(12)

@@ -1,7 +1,10 @@
+import { applyEdit, NOTHING_LOGGED } from '../model/applyEdit'
 import { bare } from '../model/bare'
-import type { Build, BuildStep } from '../model/build'
+import type { Build, BuildStep, Part } from '../model/build'
 import type { Step } from '../model/sequence'
-import { editBuild } from './editBuild'
+import type { SequenceEdit } from '../stack/rules/finding'
+import { sequence } from '../stack/tests/sequences'
+import { buildEditOf } from './remedyEdit'
 
 const BUILD: Build = {
   id: 'b',
@@ -17,6 +20,24 @@ const BUILD: Build = {
   ],
 }
 const ORDER = ['a', 'c']
+
+/** The build after an edit of one part's sequence, nothing being logged. */
+function editBuild(
+  build: Build,
+  part: string,
+  order: readonly string[],
+  edit: SequenceEdit,
+  id: () => string,
+): Build {
+  const rows = order.map((one) => build.steps.find((step) => step.id === one) as BuildStep)
+  const edited = {
+    part: build.parts.find((one) => one.id === part) as Part,
+    entries: rows.map((step) => ({ step, coatsBefore: 0, fact: false })),
+    sequence: sequence(rows.map(bare)),
+  }
+  const result = applyEdit(build, buildEditOf(edited, edit, id), NOTHING_LOGGED, id)
+  return result.ok ? result.build : build
+}
 
 function ids() {
   let n = 0

@@ -1,0 +1,189 @@
+import fc from 'fast-check'
+import { loggedIn, progressOf } from '../log/progress'
+import { applyEdit, type EditResult, invertPatch, NOTHING_LOGGED } from '../model/applyEdit'
+import type { Build, BuildAct } from '../model/build'
+import { coatsMeant } from '../model/coats'
+import { type Edit, parseEdit } from '../model/edit'
+import type { Project } from '../model/project'
+import { key } from '../model/stepRef'
+import { judgePart } from './judgePart'
+import { planPart } from './planParts'
+import { benches, NOW } from './tests/arbitrary'
+
+const RUNS = Number(process.env.RUNS ?? 2000)
+
+let count = 0
+const newId = () => `n${++count}`
+
+const buildOf = (project: Project) => project.builds?.[0] as Build
+const loggedOf = (project: Project) => loggedIn(progressOf(project.acts ?? []), 'b')
+
+/**
+ * What the log says of a build, read off without the code under test: by step and part how many coats are laid and what they
+ * were.
+ */
+function told(project: Project, build: Build): Record<string, unknown> {
+  const steps = new Map(build.steps.map((step) => [step.id, step]))
+  return Object.fromEntries(
+    [...progressOf(project.acts ?? [])]
+      .filter(([, { status, coatEnds }]) => status !== 'running' || coatEnds.length > 0)
+      .map(([ref, { status, coatEnds }]) => {
+        const [, part = '', id = ''] = ref.split('/')
+        const step = steps.get(id) as BuildAct | undefined
+        const coats = step?.coats ?? ['light']
+        const laid = status === 'running' ? coats.slice(0, coatEnds.length) : coats
+        return [
+          ref,
+          step?.parts.includes(part) && [
+            step.do,
+            step.family,
+            step.colour,
+            step.sheen,
+            step.solvent,
+            laid,
+            coatsMeant(step, part) >= Math.min(coatEnds.length, coats.length),
+          ],
+        ]
+      }),
+  )
+}
+
+/** Whatever an edit gives: the log still reads the same, no id stands twice, and turned round it gives the build back. */
+function holds(project: Project, build: Build, result: EditResult): void {
+  if (!result.ok) return
+  expect(told(project, result.build)).toEqual(told(project, build))
+  const ids = result.build.steps.map(({ id }) => id)
+  expect(new Set(ids).size).toBe(ids.length)
+  expect(result.build.steps.every(({ parts }) => parts.length > 0)).toBe(true)
+  const back = applyEdit(result.build, result.inverse, NOTHING_LOGGED, newId)
+  expect(back.ok && back.build).toEqual(build)
+  const forth = back.ok && applyEdit(back.build, invertPatch(result.inverse), NOTHING_LOGGED, newId)
+  expect(forth && forth.ok && forth.build).toEqual(result.build)
+}
+
+/** Findings of a rule, and all stops, on a part. */
+function counted(project: Project, build: Build, part: string, rule: string) {
+  const edited = { ...project, builds: [build] }
+  const progress = progressOf(project.acts ?? [])
+  const { simulated } = planPart(edited, 'b', part, progress, NOW)
+  const { drafts } = simulated.simulation
+  return {
+    own: drafts.filter((draft) => draft.rule === rule).length,
+    stops: drafts.filter(({ draft }) => draft.severity === 'stop').length,
+  }
+}
+
+it('every way out ends its finding, brings no stop, and leaves the log as it is', () => {
+  let tried = 0
+  fc.assert(
+    fc.property(benches, (project) => {
+      const build = buildOf(project)
+      const logged = loggedOf(project)
+      for (const { id: part } of build.parts) {
+        const { findings } = judgePart(project, 'b', part, NOW, newId)
+        for (const { rule, remedies } of findings) {
+          const before = remedies.length > 0 && counted(project, build, part, rule)
+          for (const { edit, every } of remedies) {
+            tried += 1
+            const result = applyEdit(build, edit, logged, newId)
+            holds(project, build, result)
+            expect(result.ok).toBe(true)
+            if (!result.ok || !before) continue
+            const after = counted(project, result.build, part, rule)
+            expect(after.own).toBeLessThan(before.own)
+            expect(after.stops).toBeLessThanOrEqual(before.stops)
+            expect(parseEdit(JSON.parse(JSON.stringify(edit)))).toEqual({ ok: true, value: edit })
+            if (every) holds(project, build, applyEdit(build, every, logged, newId))
+          }
+        }
+      }
+    }),
+    { numRuns: RUNS, seed: 12, endOnFailure: true },
+  )
+  expect(tried).toBeGreaterThan(RUNS)
+})
+
+const scope = fc.oneof(
+  fc.constant('every' as const),
+  fc.subarray(['p0', 'p1', 'p2'], { minLength: 1 }),
+)
+const target = fc.record(
+  {
+    step: fc.integer({ min: 0, max: 5 }).map((i) => `s${i}`),
+    coat: fc.integer({ min: 1, max: 3 }),
+  },
+  { requiredKeys: ['step'] },
+)
+const laid = fc.constantFrom(
+  { do: 'clear', family: 'lacquer', sheen: 'gloss' },
+  { wait: '2 h' },
+  { do: 'base', family: 'enamel', coats: ['mist', 'light'] },
+)
+const fields = fc.constantFrom(
+  { family: 'enamel' },
+  { coats: ['mist', 'mist', 'light'] },
+  { colour: '#112233', solvent: null },
+  { gap: '12 min', coats: ['light'] },
+  { tool: 'brush' },
+)
+const edits: fc.Arbitrary<Edit> = fc.oneof(
+  fc.record({
+    do: fc.constant('insert' as const),
+    before: fc.option(target),
+    steps: fc.array(
+      fc
+        .record({ step: laid, parts: fc.subarray(['p0', 'p1', 'p2'], { minLength: 1 }) })
+        .map(({ step, parts }) => ({ ...step, id: newId(), parts })),
+      { minLength: 1, maxLength: 2 },
+    ),
+  }),
+  fc.record({ do: fc.constant('change' as const), target, on: scope, fields }),
+  fc.record({
+    do: fc.constant('remove' as const),
+    targets: fc.array(target, { minLength: 1, maxLength: 3 }),
+    on: scope,
+  }),
+  fc.record({ do: fc.constant('move' as const), target, before: fc.option(target), on: scope }),
+  fc.record({
+    do: fc.constant('share' as const),
+    steps: fc.uniqueArray(
+      target.map(({ step }) => step),
+      { minLength: 1, maxLength: 3 },
+    ),
+    with: fc.subarray(['p0', 'p1', 'p2'], { minLength: 1 }),
+  }),
+  fc.record({
+    do: fc.constant('accept' as const),
+    step: target.map(({ step }) => step),
+    rule: fc.constant('recoat-too-early'),
+    reason: fc.option(fc.constant('It is meant so')),
+  }),
+) as fc.Arbitrary<Edit>
+
+it('every edit leaves the log as it is, and is taken back whole', () => {
+  let applied = 0
+  fc.assert(
+    fc.property(benches, fc.array(edits, { minLength: 1, maxLength: 5 }), (project, all) => {
+      let build = buildOf(project)
+      const logged = loggedOf(project)
+      for (const edit of all) {
+        const result = applyEdit(build, edit, logged, newId)
+        holds(project, build, result)
+        if (!result.ok) continue
+        applied += 1
+        build = result.build
+      }
+      holds(
+        project,
+        buildOf(project),
+        applyEdit(buildOf(project), { do: 'all', edits: all }, logged, newId),
+      )
+    }),
+    { numRuns: RUNS, seed: 5, endOnFailure: true },
+  )
+  expect(applied).toBeGreaterThan(RUNS / 2)
+})
+
+it('a key names its step', () => {
+  expect(key({ build: 'b', part: 'p0', step: 's1' })).toBe('b/p0/s1')
+})

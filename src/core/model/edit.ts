@@ -1,0 +1,143 @@
+import * as v from 'valibot'
+import { buildSchema, buildStepSchema, partSchema } from './build'
+import { idField, wholeRanged } from './fields'
+import { type Parsed, parse } from './input'
+
+/** A step, or what is left of it from a coat on (from 1): the coats before are laid, and stay. */
+const targetSchema = v.object({
+  step: idField,
+  coat: v.optional(wholeRanged(1, 30, '(coat)')),
+})
+export type EditTarget = v.InferOutput<typeof targetSchema>
+
+/** Whom an edit is for: every part that the step is meant for, or these. */
+const scopeSchema = v.union([v.literal('every'), v.array(idField)])
+export type EditScope = v.InferOutput<typeof scopeSchema>
+
+/** Fields by name; null takes one away. */
+const fieldsSchema = v.record(v.string(), v.unknown())
+export type EditFields = v.InferOutput<typeof fieldsSchema>
+
+/** Lays steps before another one; null: at the end. Each says which parts it is for. */
+const insertSchema = v.object({
+  do: v.literal('insert'),
+  before: v.nullable(targetSchema),
+  steps: v.array(buildStepSchema),
+})
+
+/** Changes fields of a step. */
+const changeSchema = v.object({
+  do: v.literal('change'),
+  target: targetSchema,
+  on: scopeSchema,
+  fields: fieldsSchema,
+})
+
+/** Takes steps off parts; a step that no part has left is gone. */
+const removeSchema = v.object({
+  do: v.literal('remove'),
+  targets: v.array(targetSchema),
+  on: scopeSchema,
+})
+
+/** Puts a step before another one; null: at the end. */
+const moveSchema = v.object({
+  do: v.literal('move'),
+  target: targetSchema,
+  before: v.nullable(targetSchema),
+  on: scopeSchema,
+})
+
+/** What is still to do on a part, anew and in this order: steps that it has, and new ones; what isn't named is taken off. */
+const orderSchema = v.object({
+  do: v.literal('order'),
+  part: idField,
+  steps: v.array(
+    v.union([v.object({ known: targetSchema }), v.object({ added: buildStepSchema })]),
+  ),
+})
+
+/** Steps that other parts share from now on. */
+const shareSchema = v.object({
+  do: v.literal('share'),
+  steps: v.array(idField),
+  with: v.array(idField),
+})
+
+/** Takes a finding at a step as it is, with the reason; null: it is judged again. */
+const acceptSchema = v.object({
+  do: v.literal('accept'),
+  step: idField,
+  rule: v.string(),
+  reason: v.nullable(v.string()),
+})
+
+/** Changes fields of the build itself. */
+const setSchema = v.object({ do: v.literal('set'), fields: fieldsSchema })
+
+/** Changes fields of a part. */
+const partEditSchema = v.object({ do: v.literal('part'), part: idField, fields: fieldsSchema })
+
+/** One row before and after; null: it isn't there. */
+const stepPatch = v.object({
+  id: idField,
+  before: v.nullable(buildStepSchema),
+  after: v.nullable(buildStepSchema),
+})
+const partPatch = v.object({
+  id: idField,
+  before: v.nullable(partSchema),
+  after: v.nullable(partSchema),
+})
+
+/** Exactly what differs between two states of a build: what every edit comes to, and its own inverse turned round. */
+const patchSchema = v.object({
+  do: v.literal('patch'),
+  steps: v.array(stepPatch),
+  parts: v.array(partPatch),
+  /** Ids of all steps in order of work, where it changes. */
+  order: v.nullable(v.object({ before: v.array(idField), after: v.array(idField) })),
+  fields: v.object({ before: fieldsSchema, after: fieldsSchema }),
+})
+export type Patch = v.InferOutput<typeof patchSchema>
+
+type Simple =
+  | v.InferOutput<typeof insertSchema>
+  | v.InferOutput<typeof changeSchema>
+  | v.InferOutput<typeof removeSchema>
+  | v.InferOutput<typeof moveSchema>
+  | v.InferOutput<typeof orderSchema>
+  | v.InferOutput<typeof shareSchema>
+  | v.InferOutput<typeof acceptSchema>
+  | v.InferOutput<typeof setSchema>
+  | v.InferOutput<typeof partEditSchema>
+  | Patch
+
+/** One change of a build, in ids of its steps, never in places of a sequence. Several as one: all of them or none. */
+export type Edit = Simple | { do: 'all'; edits: Edit[] }
+
+const editSchema: v.GenericSchema<unknown, Edit> = v.lazy(() =>
+  v.variant('do', [
+    insertSchema,
+    changeSchema,
+    removeSchema,
+    moveSchema,
+    orderSchema,
+    shareSchema,
+    acceptSchema,
+    setSchema,
+    partEditSchema,
+    patchSchema,
+    v.object({ do: v.literal('all'), edits: v.array(editSchema) }),
+  ]),
+) as v.GenericSchema<unknown, Edit>
+
+/** Reads an edit from JSON. */
+export function parseEdit(value: unknown): Parsed<Edit> {
+  return parse(editSchema, value)
+}
+
+/** Fields of a build that an edit may set: what has edits of its own is left out. */
+export const SETTABLE = Object.keys(buildSchema.entries).filter(
+  (field) => !['id', 'parts', 'steps'].includes(field),
+)
