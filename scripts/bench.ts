@@ -1,5 +1,6 @@
 import { type BenchProblem, solve } from '../src/core/bench'
-import { judgeBuild, judgeBuildAt } from '../src/core/builds/judgeBuild'
+import { stateOf } from '../src/core/builds'
+import { judgeBuild } from '../src/core/builds/judgeBuild'
 import { judgePart } from '../src/core/builds/judgePart'
 import { planParts } from '../src/core/builds/planParts'
 import type { Build } from '../src/core/model/build'
@@ -111,15 +112,15 @@ function crowd(span: number): Build {
 
 /** A step put three places on, another one each time: what a drag asks of a build. */
 function dragOf(build: Build): () => void {
-  const project = { format: 'tectoria-project' as const, version: 1 as const, builds: [build] }
-  const judged = judgeBuildAt(project, build, Date.parse('2026-03-17T18:25:00Z'))
+  const state = stateOf({ format: 'tectoria-project', version: 1, builds: [build] })
+  const judged = judgeBuild(state, build, now)
   let hop = 0
   return () => {
     hop = (hop * 21 + 37) % 100
     const steps = [...build.steps]
     const [step] = steps.splice(hop, 1)
     if (step) steps.splice(Math.min(99, hop + 3), 0, step)
-    judgeBuild(project, { ...build, steps }, judged)
+    judgeBuild(state, { ...build, steps }, now, judged)
   }
 }
 
@@ -141,7 +142,7 @@ function slips(): Build {
 const slipped = { ...bench, builds: [slips()] }
 
 function judgeSlips(): void {
-  judgePart(slipped, 'slips', 'p0', now, () => 'new')
+  judgePart(stateOf(slipped), { build: 'slips', part: 'p0' }, now, () => 'new')
 }
 const demo = demoProject(now, 'Europe/Lisbon')
 const hundred = sequence(100, 'as-written')
@@ -157,11 +158,11 @@ const RUNS: { name: string; run: () => void }[] = [
   { name: 'a drag: 100 steps on 10 parts, each on all', run: dragOf(full) },
   {
     name: '100 steps on 10 parts, from nothing',
-    run: () => void judgeBuildAt(bench, full, now),
+    run: () => void judgeBuild(stateOf(bench), full, now),
   },
   { name: 'a part of 60 acts with 5 mistakes, every way out tried', run: judgeSlips },
   { name: 'check 10 steps with remedies', run: () => void check(example) },
-  { name: 'every part of the demo bench', run: () => void planParts(demo, now) },
+  { name: 'every part of the demo bench', run: () => void planParts(stateOf(demo), now) },
   { name: 'schedule 120 tasks, 1,000 steps', run: () => void solve(busy, { steps: 1000 }) },
 ]
 

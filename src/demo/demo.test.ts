@@ -1,3 +1,4 @@
+import { stateOf } from '@/core/builds'
 import { readProject } from '@/core/formats/projectFile'
 import { planBench } from '@/core/schedule/planBench'
 import { demoProject } from './demo'
@@ -6,7 +7,7 @@ import { demoProject } from './demo'
 const NOW = Date.parse('2026-03-17T18:25:00Z')
 const MINUTE = 60_000
 const project = demoProject(NOW, 'Europe/Lisbon')
-const plan = planBench(project, NOW, { steps: 20_000 })
+const plan = planBench(stateOf(project), NOW, { steps: 20_000 })
 const part = (build: string, id: string) => {
   const found = plan.parts.find((one) => one.build === build && one.part === id)
   if (!found) throw new Error(`no part ${id}`)
@@ -62,7 +63,7 @@ test.each([
   { at: '2026-07-11T08:00:00Z', why: 'a Saturday morning in summer time: its own' },
 ])('a session lies ahead today: $why', ({ at }) => {
   const now = Date.parse(at)
-  const ahead = planBench(demoProject(now, 'Europe/Lisbon'), now, { steps: 1 }).sessions[0]
+  const ahead = planBench(stateOf(demoProject(now, 'Europe/Lisbon')), now, { steps: 1 }).sessions[0]
   expect(ahead?.from).toBeGreaterThan(now)
   expect((ahead?.from ?? 0) - now).toBeLessThan(12 * 60 * MINUTE)
 })

@@ -1,5 +1,4 @@
 import { readProject } from '@/core/formats/projectFile'
-import { progressOf } from '@/core/log'
 import type { Build } from '@/core/model/build'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'

@@ -3,6 +3,7 @@ import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import { addTechnique } from './addTechnique'
+import { stateOf } from './benchState'
 import { planParts } from './planParts'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
@@ -26,7 +27,7 @@ function added(id: string, parts: string[], build: Build = BUILD) {
   const project: Project = { format: 'tectoria-project', version: 1, builds: [build] }
   let n = 0
   const one = technique(id)
-  const made = addTechnique(project, build.id, parts, one, NOW, () => `n${++n}`)
+  const made = addTechnique(stateOf(project), build.id, parts, one, NOW, () => `n${++n}`)
   const acts = made.build.steps.map((step) => (isAct(step) ? step.do : 'wait'))
   return { ...made, acts, project: { ...project, builds: [made.build] } }
 }
@@ -77,7 +78,7 @@ it('leaves the build without a stop it did not have', () => {
     'decals',
   ]) {
     const { project } = added(id, ['p', 'q'])
-    const stops = planParts(project, NOW).flatMap(({ plan }) =>
+    const stops = planParts(stateOf(project), NOW).flatMap(({ plan }) =>
       plan.findings.filter((one) => one.severity === 'stop').map((one) => `${id}: ${one.rule}`),
     )
     expect(stops).toEqual([])
@@ -100,14 +101,21 @@ it('never goes before what is done', () => {
     })),
   }
   let n = 0
-  const made = addTechnique(project, 'b', ['p'], technique('recess-wash'), NOW, () => `n${++n}`)
+  const made = addTechnique(
+    stateOf(project),
+    'b',
+    ['p'],
+    technique('recess-wash'),
+    NOW,
+    () => `n${++n}`,
+  )
   const order = made.build.steps.filter((step) => step.parts.includes('p')).map((step) => step.id)
   expect(order.slice(0, 3)).toEqual(['s1', 's2', 's3'])
 })
 
 it('refuses a build that isn’t there', () => {
   const project: Project = { format: 'tectoria-project', version: 1, builds: [BUILD] }
-  expect(() => addTechnique(project, 'x', ['p'], technique('mud'), NOW, () => 'n')).toThrow(
-    RangeError,
-  )
+  expect(() =>
+    addTechnique(stateOf(project), 'x', ['p'], technique('mud'), NOW, () => 'n'),
+  ).toThrow(RangeError)
 })

@@ -1,16 +1,16 @@
 import { placeFor, type Stage } from '../knowledge/stages'
 import type { TechniqueStep } from '../knowledge/techniques/technique'
-import { loggedIn, progressOf } from '../log/progress'
+import { loggedIn } from '../log/logged'
 import { applyEdit, patchBetween } from '../model/applyEdit'
 import type { Build, BuildStep } from '../model/build'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
-import type { Project } from '../model/project'
 import type { ActStep, Step } from '../model/sequence'
 import { stageFor } from '../stack/remedies/remedies'
 import type { SequenceEdit } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
 import type { Drafted } from '../stack/simulate/simulation'
+import type { BenchState } from './benchState'
 import { type PartSimulation, simulatePart } from './partSimulation'
 import { buildEditOf } from './remedyEdit'
 
@@ -34,18 +34,18 @@ export type Chosen = { stage: Stage; steps: readonly TechniqueStep[] }
  * @throws RangeError if the project has no such build or part
  */
 export function addTechnique(
-  project: Project,
+  state: BenchState,
   buildId: string,
   parts: readonly string[],
   chosen: Chosen,
   now: number,
   id: () => string,
 ): Proposal {
-  const start = project.builds?.find((one) => one.id === buildId)
+  const start = state.project.builds?.find((one) => one.id === buildId)
   if (!start) throw new RangeError(`addTechnique: no build "${buildId}"`)
   let build = start
   const because = new Map<string, string | null>()
-  for (const part of parts) build = addToPart(project, build, part, chosen, now, id, because)
+  for (const part of parts) build = addToPart(state, build, part, chosen, now, id, because)
   const merged = mergeShared(build, because)
   const added = merged.steps.flatMap((step): AddedStep[] =>
     because.has(step.id) && isAct(step)
@@ -55,15 +55,19 @@ export function addTechnique(
   return { build: merged, added, edit: patchBetween(start, merged) }
 }
 
-function simulationOf(project: Project, build: Build, partId: string, now: number): PartSimulation {
+function simulationOf(
+  state: BenchState,
+  build: Build,
+  partId: string,
+  now: number,
+): PartSimulation {
   const part = build.parts.find((one) => one.id === partId)
   if (!part) throw new RangeError(`addTechnique: no part "${partId}" of "${build.id}"`)
-  const progress = progressOf(project.acts ?? [])
-  return simulatePart(project, build, part, progress, now)
+  return simulatePart(state, build, part, now)
 }
 
 function addToPart(
-  project: Project,
+  state: BenchState,
   before: Build,
   part: string,
   chosen: Chosen,
@@ -75,10 +79,10 @@ function addToPart(
   const own = new Set<string>()
   let last: string | null = null
   for (const one of chosen.steps) {
-    const simulated = simulationOf(project, build, part, now)
+    const simulated = simulationOf(state, build, part, now)
     const at = placeOf(one, chosen.stage, simulated, last)
     const steps: Step[] = one.wait ? [{ wait: one.wait }, one.step] : [one.step]
-    const made = insert(project, build, simulated, at, steps, id)
+    const made = insert(state, build, simulated, at, steps, id)
     build = made.build
     for (const added of made.ids) {
       own.add(added)
@@ -86,7 +90,7 @@ function addToPart(
       last = added
     }
   }
-  return addStages(project, build, part, own, now, id, because)
+  return addStages(state, build, part, own, now, id, because)
 }
 
 function orderOf(simulated: PartSimulation): string[] {
@@ -120,7 +124,7 @@ function isColour(step: ActStep): boolean {
 }
 
 function insert(
-  project: Project,
+  state: BenchState,
   build: Build,
   simulated: PartSimulation,
   before: number,
@@ -134,25 +138,25 @@ function insert(
     return made
   }
   const edit: SequenceEdit = { insert: { before, steps: [...steps] } }
-  return { build: edited(project, build, simulated, edit, named), ids }
+  return { build: edited(state, build, simulated, edit, named), ids }
 }
 
 /** The build with an edit of one part's sequence in it; as it was where what is logged stands against it. */
 function edited(
-  project: Project,
+  state: BenchState,
   build: Build,
   simulated: PartSimulation,
   edit: SequenceEdit,
   id: () => string,
 ): Build {
-  const logged = loggedIn(progressOf(project.acts ?? []), build.id)
+  const logged = loggedIn(state.log, build.id)
   const result = applyEdit(build, buildEditOf(simulated, edit, id), logged, id)
   return result.ok ? result.build : build
 }
 
 /** Lays the stages that the added steps ask for, one after the other, as their findings' own ways out. */
 function addStages(
-  project: Project,
+  state: BenchState,
   start: Build,
   part: string,
   own: ReadonlySet<string>,
@@ -163,7 +167,7 @@ function addStages(
   let build = start
   const given = new Set<string>()
   for (let round = 0; round < MOST_STAGES; round++) {
-    const simulated = simulationOf(project, build, part, now)
+    const simulated = simulationOf(state, build, part, now)
     const order = orderOf(simulated)
     const wanting = simulated.simulation.drafts.find(
       (one) =>
@@ -176,7 +180,7 @@ function addStages(
     const edit = stageEdit(simulated, wanting)
     if (!edit) continue
     const before = new Set(build.steps.map((step) => step.id))
-    build = edited(project, build, simulated, edit, id)
+    build = edited(state, build, simulated, edit, id)
     for (const step of build.steps)
       if (!before.has(step.id)) because.set(step.id, wanting.draft.because)
   }

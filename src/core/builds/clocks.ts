@@ -3,7 +3,7 @@ import type { Family, Milestone, Role, Sheen } from '../model/vocabulary'
 import { type Film, filmReaches } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
 import { openFilms, type Stack } from '../stack/state/stack'
-import type { PartSimulation } from './partSimulation'
+import { instantOf, type PartSimulation } from './partSimulation'
 
 /** A film that dries on a part, and when it comes to what. Instants in epoch milliseconds. */
 export type DryingClock = {
@@ -45,13 +45,13 @@ function clockOf(simulated: PartSimulation, film: Film, now: number): DryingCloc
   const { series } = simulated.simulation
   const instant = (point: ClockPoint) => {
     const at = filmReaches(film, point, series)
-    return at === null || !Number.isFinite(at) ? null : simulated.origin + at * MINUTE
+    return at === null || !Number.isFinite(at) ? null : instantOf(at)
   }
   const milestones = SHOWN.map((point) => ({ point, at: instant(point) })).sort(
     (a, b) => (a.at ?? Number.POSITIVE_INFINITY) - (b.at ?? Number.POSITIVE_INFINITY),
   )
   const next = milestones.find((one) => one.at !== null && one.at > now)
-  const minute = (now - simulated.origin) / MINUTE
+  const minute = now / MINUTE
   return {
     build: simulated.build.id,
     part: simulated.part.id,
@@ -61,7 +61,7 @@ function clockOf(simulated: PartSimulation, film: Film, now: number): DryingCloc
     name: filmName(film),
     colour: film.colour,
     sheen: film.sheen,
-    from: simulated.origin + film.end * MINUTE,
+    from: instantOf(film.end),
     milestones,
     next:
       next && next.at !== null

@@ -1,8 +1,8 @@
 import { progress } from '../drying/clock'
-import { progressOf } from '../log/progress'
 import type { Climate } from '../model/climate'
-import type { Project } from '../model/project'
+import type { BenchState } from './benchState'
 import { type DryingClock, stackNow } from './clocks'
+import { instantOf } from './partSimulation'
 import { planPart } from './planParts'
 
 const MINUTE = 60_000
@@ -25,14 +25,8 @@ export type CureCurve = {
  * @returns null where the film never cures, or isn't there
  * Source: handbook 3.2.
  */
-export function cureCurve(project: Project, clock: DryingClock, now: number): CureCurve | null {
-  const { simulated } = planPart(
-    project,
-    clock.build,
-    clock.part,
-    progressOf(project.acts ?? []),
-    now,
-  )
+export function cureCurve(state: BenchState, clock: DryingClock, now: number): CureCurve | null {
+  const { simulated } = planPart(state, clock, now)
   const film = stackNow(simulated)?.films.find(
     (one) => simulated.entries[one.step]?.step.id === clock.step && one.family === clock.film,
   )
@@ -41,14 +35,14 @@ export function cureCurve(project: Project, clock: DryingClock, now: number): Cu
   const { series } = simulated.simulation
   const { from } = clock
   const to = Math.max(cured, from + 10 * MINUTE)
-  const minute = (at: number) => (at - simulated.origin) / MINUTE
+  const minute = (at: number) => at / MINUTE
   const points = Array.from({ length: POINTS + 1 }, (_, i) => {
     const at = from + ((to - from) * i) / POINTS
     const share = progress(film.drying, 'cured', film.end, minute(at), series) ?? 0
     return { at: Math.round(at), share: Math.min(1, share) }
   })
   const pieces = series.map((piece) => ({
-    at: simulated.origin + piece.from * MINUTE,
+    at: instantOf(piece.from),
     climate: piece.climate,
   }))
   const first = pieces.findLast((piece) => piece.at <= from) ?? pieces[0]

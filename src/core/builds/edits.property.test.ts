@@ -1,11 +1,13 @@
 import fc from 'fast-check'
-import { loggedIn, progressOf } from '../log/progress'
+import { loggedIn } from '../log/logged'
+import { indexLog } from '../log/logIndex'
 import { applyEdit, type EditResult, invertPatch, NOTHING_LOGGED } from '../model/applyEdit'
 import type { Build, BuildAct } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { type Edit, parseEdit } from '../model/edit'
 import type { Project } from '../model/project'
 import { key } from '../model/stepRef'
+import { stateOf } from './benchState'
 import { judgePart } from './judgePart'
 import { planPart } from './planParts'
 import { benches, NOW } from './tests/arbitrary'
@@ -16,24 +18,25 @@ let count = 0
 const newId = () => `n${++count}`
 
 const buildOf = (project: Project) => project.builds?.[0] as Build
-const loggedOf = (project: Project) => loggedIn(progressOf(project.acts ?? []), 'b')
+const loggedOf = (project: Project) => loggedIn(indexLog(project.acts ?? []), 'b')
 
 /**
  * What the log says of a build, read off without the code under test: by step and part how many coats are laid and what they
  * were.
  */
-function told(project: Project, build: Build): Record<string, unknown> {
+function told(project: Project, build: Build): unknown[] {
   const steps = new Map(build.steps.map((step) => [step.id, step]))
-  return Object.fromEntries(
-    [...progressOf(project.acts ?? [])]
+  const parts = indexLog(project.acts ?? []).builds.get('b')?.parts ?? new Map()
+  return [...parts].flatMap(([part, log]) =>
+    [...log.steps]
       .filter(([, { status, coatEnds }]) => status !== 'running' || coatEnds.length > 0)
-      .map(([ref, { status, coatEnds }]) => {
-        const [, part = '', id = ''] = ref.split('/')
+      .map(([id, { status, coatEnds }]) => {
         const step = steps.get(id) as BuildAct | undefined
         const coats = step?.coats ?? ['light']
         const laid = status === 'running' ? coats.slice(0, coatEnds.length) : coats
         return [
-          ref,
+          part,
+          id,
           step?.parts.includes(part) && [
             step.do,
             step.family,
@@ -64,8 +67,7 @@ function holds(project: Project, build: Build, result: EditResult): void {
 /** Findings of a rule, and all stops, on a part. */
 function counted(project: Project, build: Build, part: string, rule: string) {
   const edited = { ...project, builds: [build] }
-  const progress = progressOf(project.acts ?? [])
-  const { simulated } = planPart(edited, 'b', part, progress, NOW)
+  const { simulated } = planPart(stateOf(edited), { build: 'b', part }, NOW)
   const { drafts } = simulated.simulation
   return {
     own: drafts.filter((draft) => draft.rule === rule).length,
@@ -80,7 +82,7 @@ it('every way out ends its finding, brings no stop, and leaves the log as it is'
       const build = buildOf(project)
       const logged = loggedOf(project)
       for (const { id: part } of build.parts) {
-        const { findings } = judgePart(project, 'b', part, NOW, newId)
+        const { findings } = judgePart(stateOf(project), { build: 'b', part: part }, NOW, newId)
         for (const { rule, remedies } of findings) {
           const before = remedies.length > 0 && counted(project, build, part, rule)
           for (const { edit, every } of remedies) {
@@ -137,7 +139,12 @@ const edits: fc.Arbitrary<Edit> = fc.oneof(
       { minLength: 1, maxLength: 2 },
     ),
   }),
-  fc.record({ do: fc.constant('change' as const), target, on: scope, fields }),
+  fc.record({
+    do: fc.constant('change' as const),
+    targets: fc.array(target, { minLength: 1, maxLength: 2 }),
+    on: scope,
+    fields,
+  }),
   fc.record({
     do: fc.constant('remove' as const),
     targets: fc.array(target, { minLength: 1, maxLength: 3 }),

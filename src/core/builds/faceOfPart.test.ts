@@ -2,6 +2,7 @@ import { deltaE00, labOf } from '../colour/spectrum'
 import type { BuildStep } from '../model/build'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
+import { stateOf } from './benchState'
 import { faceOfPart } from './faceOfPart'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')
@@ -46,15 +47,22 @@ test.each([
     null,
   ],
 ] as const)('%s', (_, steps, done, colour) => {
-  const found = faceOfPart(project(steps as never, done), 'b', 'p', 'now', NOW)
+  const found = faceOfPart(
+    stateOf(project(steps as never, done)),
+    { build: 'b', part: 'p' },
+    'now',
+    NOW,
+  )
   if (colour === null) expect(found).toBeNull()
   else expect(deltaE00(labOf(found ?? '#00FF00'), labOf(colour))).toBeLessThan(1)
 })
 
 it('one thin coat over black is neither; what is planned comes to the end of the plan', () => {
   const both = project([PRIME, { ...RED, coats: ['light'] }] as never, 1)
-  const planned = labOf(faceOfPart(both, 'b', 'p', 'planned', NOW) ?? '#00FF00')
+  const planned = labOf(
+    faceOfPart(stateOf(both), { build: 'b', part: 'p' }, 'planned', NOW) ?? '#00FF00',
+  )
   expect(deltaE00(planned, labOf('#A8321F'))).toBeGreaterThan(5)
   expect(deltaE00(planned, labOf('#222223'))).toBeGreaterThan(5)
-  expect(faceOfPart(both, 'b', 'nowhere', 'planned', NOW)).toBeNull()
+  expect(faceOfPart(stateOf(both), { build: 'b', part: 'nowhere' }, 'planned', NOW)).toBeNull()
 })

@@ -1,6 +1,6 @@
-import { progressOf } from '../log/progress'
-import type { Project } from '../model/project'
+import type { PartRef } from '../model/stepRef'
 import { faceColour } from '../stack/state/faceColour'
+import type { BenchState } from './benchState'
 import { simulatePart } from './partSimulation'
 
 /**
@@ -11,22 +11,15 @@ import { simulatePart } from './partSimulation'
  * Source: handbook 5.2.
  */
 export function faceOfPart(
-  project: Project,
-  buildId: string,
-  partId: string,
+  state: BenchState,
+  ref: PartRef,
   when: 'now' | 'planned',
   now: number,
 ): string | null {
-  const build = project.builds?.find((one) => one.id === buildId)
-  const part = build?.parts.find((one) => one.id === partId)
+  const build = state.project.builds?.find(({ id }) => id === ref.build)
+  const part = build?.parts.find(({ id }) => id === ref.part)
   if (!build || !part) return null
-  const { simulation, entries } = simulatePart(
-    project,
-    build,
-    part,
-    progressOf(project.acts ?? []),
-    now,
-  )
+  const { simulation, entries } = simulatePart(state, build, part, now)
   const done = simulation.simulated.findLast(({ index }) => entries[index]?.fact)
   const films = when === 'planned' ? simulation.stack.films : (done?.after.films ?? [])
   return faceColour(films, simulation.simulated[0]?.context.setting.steps ?? [])

@@ -2,6 +2,7 @@ import type { Build } from '../model/build'
 import type { Project } from '../model/project'
 import type { Step } from '../model/sequence'
 import { FILTER_CHANGED, sprayedSinceFilter } from '../stock/filterHours'
+import { stateOf } from './benchState'
 import { finalReview } from './finalReview'
 import { simulatePart } from './partSimulation'
 
@@ -21,7 +22,7 @@ function review(steps: Step[], use: 'display' | 'handled' = 'display') {
   const project: Project = { format: 'tectoria-project', version: 1, builds: [build] }
   const part = build.parts[0]
   if (!part) throw new Error('no part')
-  return finalReview(simulatePart(project, build, part, new Map(), NOW)).map(
+  return finalReview(simulatePart(stateOf(project), build, part, NOW)).map(
     ({ id, good }) => `${id} ${good ? 'good' : 'open'}`,
   )
 }
@@ -100,7 +101,7 @@ it('spraying counts against the filter since it was changed', () => {
     act('3', 2, { step: 'spray', coat: 2 }),
   ]
   const project: Project = { format: 'tectoria-project', version: 1, builds: [build], acts }
-  expect(sprayedSinceFilter(project)).toBe(24)
+  expect(sprayedSinceFilter(stateOf(project))).toBe(24)
   const changed = { ...act('4', 1.5, {}), kind: 'noted' as const, text: FILTER_CHANGED }
-  expect(sprayedSinceFilter({ ...project, acts: [...acts, changed] })).toBe(12)
+  expect(sprayedSinceFilter(stateOf({ ...project, acts: [...acts, changed] }))).toBe(12)
 })

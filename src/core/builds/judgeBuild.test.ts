@@ -1,11 +1,15 @@
 import fc from 'fast-check'
 import { demoProject } from '@/demo/demo'
 import type { Build } from '../model/build'
-import { findingsOfBuild, judgeBuild, judgeBuildAt } from './judgeBuild'
+import { stateOf } from './benchState'
+import { findingsOfBuild, judgeBuild } from './judgeBuild'
 
 const NOW = Date.parse('2026-03-17T18:25:00Z')
-const project = demoProject(NOW, 'Europe/Lisbon')
-const builds = project.builds ?? []
+const state = stateOf(demoProject(NOW, 'Europe/Lisbon'))
+const builds = state.project.builds ?? []
+
+/** Nothing logged, nothing read, nothing on the shelf. */
+const EMPTY = stateOf({ format: 'tectoria-project', version: 1 })
 
 /** A step moved from one place to another, as a drag does. */
 function moved(build: Build, from: number, to: number): Build {
@@ -20,16 +24,16 @@ it('taken up from the judgement before, a drag is told what a whole judgement te
     fc.property(fc.nat(builds.length - 1), fc.nat(40), fc.nat(40), (which, from, to) => {
       const build = builds[which] as Build
       const dragged = moved(build, from, to)
-      const first = judgeBuildAt(project, build, NOW)
-      const fast = findingsOfBuild(judgeBuild(project, dragged, first))
-      const whole = findingsOfBuild(judgeBuildAt(project, dragged, NOW))
+      const first = judgeBuild(state, build, NOW)
+      const fast = findingsOfBuild(judgeBuild(state, dragged, NOW, first))
+      const whole = findingsOfBuild(judgeBuild(state, dragged, NOW))
       expect(fast).toEqual(whole)
     }),
     { numRuns: 60, seed: 7 },
   )
 })
 
-it('a part that a drag does not touch is not walked again', () => {
+it('a part that a drag does not touch is not simulated again', () => {
   const build: Build = {
     id: 'b',
     name: 'Pair',
@@ -40,32 +44,20 @@ it('a part that a drag does not touch is not walked again', () => {
       { id: '3', parts: ['l'], do: 'graphite' },
     ],
   }
-  const first = judgeBuildAt(
-    { format: 'tectoria-project', version: 1, builds: [build] },
-    build,
-    NOW,
-  )
+  const first = judgeBuild(EMPTY, build, NOW)
   const dragged = moved(build, 2, 1)
-  const next = judgeBuild(
-    { format: 'tectoria-project', version: 1, builds: [dragged] },
-    dragged,
-    first,
-  )
+  const next = judgeBuild(EMPTY, dragged, NOW, first)
   expect(next.parts.get('r')?.simulation).toBe(first.parts.get('r')?.simulation)
   expect(next.parts.get('l')?.simulation).not.toBe(first.parts.get('l')?.simulation)
 })
 
-it('parts that read the same are walked once', () => {
+it('parts that read the same are simulated once', () => {
   const build: Build = {
     id: 'b',
     name: 'Pair',
     parts: ['l', 'r'].map((id) => ({ id, name: id, substrate: 'polystyrene' as const })),
     steps: [{ id: 's', parts: ['l', 'r'], do: 'prime' }],
   }
-  const judged = judgeBuildAt(
-    { format: 'tectoria-project', version: 1, builds: [build] },
-    build,
-    NOW,
-  )
+  const judged = judgeBuild(EMPTY, build, NOW)
   expect(judged.parts.get('l')?.simulation).toBe(judged.parts.get('r')?.simulation)
 })

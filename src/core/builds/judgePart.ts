@@ -1,13 +1,14 @@
-import { loggedIn, progressOf, type StepProgress } from '../log/progress'
+import { loggedIn } from '../log/logged'
 import { applyEdit } from '../model/applyEdit'
 import type { Build } from '../model/build'
 import type { Edit } from '../model/edit'
-import type { Project } from '../model/project'
+import type { PartRef } from '../model/stepRef'
 import { type CoatsToCover, coatsToCover } from '../stack/questions/coatsToCover'
 import { type LastCoat, lastCoat } from '../stack/questions/lastCoat'
 import { remediesFor } from '../stack/remedies/remedies'
 import type { Remedy } from '../stack/rules/finding'
 import type { Drafted } from '../stack/simulate/simulation'
+import type { BenchState } from './benchState'
 import type { PartFinding, PartPlan } from './partPlan'
 import { type PartSimulation, simulatePart } from './partSimulation'
 import { planPart } from './planParts'
@@ -42,14 +43,12 @@ export type JudgedFinding = PartFinding & { remedies: PartRemedy[] }
  * @throws RangeError if the project has no such part
  */
 export function judgePart(
-  project: Project,
-  build: string,
-  part: string,
+  state: BenchState,
+  ref: PartRef,
   now: number,
   newId: () => string,
 ): JudgedPart {
-  const progress = progressOf(project.acts ?? [])
-  const { plan, simulated } = planPart(project, build, part, progress, now)
+  const { plan, simulated } = planPart(state, ref, now)
   const coats = simulated.simulation.simulated.flatMap((one): [string, LastCoat][] => {
     const coat = lastCoat(one)
     const entry = simulated.entries[one.index]
@@ -69,16 +68,15 @@ export function judgePart(
     order: [...new Set(simulated.entries.map((entry) => entry.step.id))],
     findings: plan.findings.map((finding) => ({
       ...finding,
-      remedies: remediesOf(project, simulated, progress, finding, now, newId),
+      remedies: remediesOf(state, simulated, finding, now, newId),
     })),
   }
 }
 
 /** The ways out of one finding; none for what only follows from another, or is taken as it is. */
 function remediesOf(
-  project: Project,
+  state: BenchState,
   simulated: PartSimulation,
-  progress: ReadonlyMap<string, StepProgress>,
   finding: PartFinding,
   now: number,
   newId: () => string,
@@ -89,13 +87,13 @@ function remediesOf(
     (draft) => draft.rule === finding.rule && draft.step === finding.index,
   )
   const found = drafted ? remediesFor(sequence, simulation, drafted, options) : []
-  const logged = loggedIn(progress, build.id)
+  const logged = loggedIn(state.log, build.id)
   return found.flatMap(({ say, kind, edit: sequenceEdit }): PartRemedy[] => {
     const edit = buildEditOf(simulated, sequenceEdit, newId)
     const applied = applyEdit(build, edit, logged, newId)
     if (!applied.ok) return []
     const helps = () =>
-      endsIt(simulated, simulateAgain(project, applied.build, simulated, progress, now), finding)
+      endsIt(simulated, simulateAgain(state, applied.build, simulated, now), finding)
     // What is left of a step under way is moved, not only changed: it is looked at as it then stands.
     if (isUnderWay(simulated) && !helps()) return []
     return [{ say, kind, edit, every: forEveryPart(build, edit, finding.step) }]
@@ -107,14 +105,13 @@ function isUnderWay({ entries }: PartSimulation): boolean {
 }
 
 function simulateAgain(
-  project: Project,
+  state: BenchState,
   build: Build,
   { part }: PartSimulation,
-  progress: ReadonlyMap<string, StepProgress>,
   now: number,
 ): PartSimulation {
   const edited = build.parts.find(({ id }) => id === part.id) ?? part
-  return simulatePart(project, build, edited, progress, now)
+  return simulatePart(state, build, edited, now)
 }
 
 /** Are there fewer findings of the rule after an edit, and no more stops? */

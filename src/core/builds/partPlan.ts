@@ -1,18 +1,16 @@
+import type { PartLog } from '../log/logIndex'
 import type { StepProgress } from '../log/progress'
 import type { BuildAct, BuildStep } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
-import { key } from '../model/stepRef'
 import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
 import { closings } from '../stack/questions/closings'
 import type { Finding, RuleName } from '../stack/rules/finding'
 import type { PlannedStep } from '../stock/plannedPart'
 import { clocksOf, type DryingClock } from './clocks'
 import { finalReview, type ReviewItem } from './finalReview'
-import type { PartSimulation } from './partSimulation'
+import { instantOf, type PartSimulation } from './partSimulation'
 import { type UndoNow, undoNow } from './undoNow'
-
-const MINUTE = 60_000
 
 export type StepStatus = PlannedStep['status']
 
@@ -66,18 +64,14 @@ export type PartPlan = {
 }
 
 /** What a simulated part says: findings, clocks and the next act. */
-export function partPlanOf(
-  simulated: PartSimulation,
-  progress: ReadonlyMap<string, StepProgress>,
-  now: number,
-): PartPlan {
+export function partPlanOf(simulated: PartSimulation, log: PartLog, now: number): PartPlan {
   const findings = findingsOf(simulated)
   return {
     build: simulated.build.id,
     part: simulated.part.id,
     verdict: verdictOf(findings.filter((finding) => finding.accepted === null)),
     findings,
-    steps: stepPlans(simulated, progress),
+    steps: stepPlans(simulated, log),
     clocks: clocksOf(simulated, now),
     next: nextAct(simulated),
     undo: undoNow(simulated, now),
@@ -109,25 +103,20 @@ function acceptedAs(step: BuildStep, rule: string): string | null {
   return accepted?.find((one) => one.rule === rule)?.reason ?? null
 }
 
-function stepPlans(
-  simulated: PartSimulation,
-  progress: ReadonlyMap<string, StepProgress>,
-): StepPlan[] {
+function stepPlans(simulated: PartSimulation, { steps }: PartLog): StepPlan[] {
   const plans = new Map<string, StepPlan>()
   let open = true
   for (const { index, context, ends } of simulated.simulation.simulated) {
     const entry = simulated.entries[index]
     if (!entry) continue
     const id = entry.step.id
-    const known = progress.get(
-      key({ build: simulated.build.id, part: simulated.part.id, step: id }),
-    )
+    const known = steps.get(id)
     const done = known?.coatEnds.length ?? 0
     const meant = Math.max(coatsMeant(entry.step, simulated.part.id), done)
     const status = statusOf(known, done >= meant, open)
     if (!entry.fact) open = false
-    const from = simulated.origin + context.at * MINUTE
-    const to = simulated.origin + (ends.at(-1) ?? context.at) * MINUTE
+    const from = instantOf(context.at)
+    const to = instantOf(ends.at(-1) ?? context.at)
     const before = plans.get(id)
     plans.set(id, {
       step: id,
@@ -140,13 +129,14 @@ function stepPlans(
   }
   simulated.entries.forEach((entry, index) => {
     if (simulated.options.facts?.get(index) !== 'skipped') return
+    const skippedAt = steps.get(entry.step.id)?.finishedAt ?? 0
     plans.set(entry.step.id, {
       step: entry.step.id,
       status: 'skipped',
       coats: coatsMeant(entry.step, simulated.part.id),
       coatsDone: 0,
-      from: simulated.origin,
-      to: simulated.origin,
+      from: skippedAt,
+      to: skippedAt,
     })
   })
   return [...plans.values()]
@@ -170,9 +160,9 @@ function nextAct(simulated: PartSimulation): NextAct | null {
     step: entry.step.id,
     coat: laysCoats ? entry.coatsBefore + 1 : null,
     coats,
-    readyAt: simulated.origin + first.context.at * MINUTE,
+    readyAt: instantOf(first.context.at),
     because: wait?.because ?? null,
-    closesAt: closing ? simulated.origin + closing.at * MINUTE : null,
+    closesAt: closing ? instantOf(closing.at) : null,
     closesBecause: closing?.because ?? null,
   }
 }

@@ -1,21 +1,17 @@
-import type { Pace } from '../drying/clock'
-import { type Observation, observationsOf } from '../log/observations'
+import type { ClimateSeries, Pace } from '../drying/clock'
+import { partLogOf } from '../log/logIndex'
 import type { StepProgress } from '../log/progress'
 import type { Build, BuildStep, Part } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
-import type { LoggedAct } from '../model/loggedAct'
-import type { Project } from '../model/project'
 import type { ActStep, Sequence, Step } from '../model/sequence'
-import { key, partOf, refOf, stepOf } from '../model/stepRef'
-import type { Family } from '../model/vocabulary'
 import { climateSeries } from '../room/climateSeries'
-import { correctionOf, paceOf } from '../room/corrections'
+import { paceOf } from '../room/corrections'
 import { asPainted } from '../shelf/sheet'
 import { simulate } from '../stack/simulate/simulate'
 import type { Fact, SimulateOptions, Simulation } from '../stack/simulate/simulation'
 import { resolveStep } from '../stack/state/resolvedStep'
-import { usedPairs } from './usedPairs'
+import type { BenchState } from './benchState'
 
 const MINUTE = 60_000
 
@@ -26,8 +22,6 @@ export type PartEntry = { step: BuildStep; coatsBefore: number; fact: boolean }
 export type PartSimulation = {
   build: Build
   part: Part
-  /** Epoch milliseconds of minute 0. */
-  origin: number
   sequence: Sequence
   options: SimulateOptions
   entries: PartEntry[]
@@ -40,42 +34,67 @@ export function stepsOfPart(build: Build, part: string): BuildStep[] {
 }
 
 /**
- * Walks one part of a build from its facts and its plan.
+ * Simulates one part of a build from its facts and its plan. Minutes are counted from the epoch.
  *
- * @param progress by `key`, derived from the log
  * @param now epoch milliseconds; what isn't done begins no sooner
- * @param walkWith walks the sequence; a caller that has walked one like it may take that up
+ * @param simulateWith simulates the sequence; a caller that has simulated one like it may take that up
  */
 export function simulatePart(
-  project: Project,
+  state: BenchState,
   build: Build,
   part: Part,
-  progress: ReadonlyMap<string, StepProgress>,
   now: number,
   simulateWith: typeof simulate = simulate,
 ): PartSimulation {
-  const steps = stepsOfPart(build, part.id)
-  const started = startedSteps(build, part, steps, progress)
-  started.sort((a, b) => factTime(a.one) - factTime(b.one))
-  const origin = Math.min(now, ...started.map(({ one }) => one.startedAt))
-  const minute = (at: number) => (at - origin) / MINUTE
+  const { entries, steps, facts, since } = entriesOf(state, build, part)
+  const series = climateSeries(state.room, now)
+  const options: SimulateOptions = {
+    facts,
+    from: Math.min(now, since ?? now) / MINUTE,
+    notBefore: now / MINUTE,
+    series,
+    correction: state.correction,
+    paces: pacesOf(state, build, part, entries, facts, series),
+    shelf: state.project.shelf ?? NO_SHELF,
+    ...(state.usedPairs ? { usedPairs: state.usedPairs } : {}),
+  }
+  const sequence = sequenceOf(build, part, steps)
+  return { build, part, sequence, options, entries, simulation: simulateWith(sequence, options) }
+}
+
+const NO_SHELF: NonNullable<SimulateOptions['shelf']> = []
+
+/** A part's steps in the order in which they are simulated, and what of them is done. */
+export type PartEntries = {
+  entries: PartEntry[]
+  steps: Step[]
+  facts: ReadonlyMap<number, Fact>
+  /** When the first of it was begun, epoch milliseconds; null: nothing was. */
+  since: number | null
+}
+
+/** What happened first, in order of time, then what is left of it and what is meant, in order of work. */
+export function entriesOf({ project, log }: BenchState, build: Build, part: Part): PartEntries {
+  const known = partLogOf(log, build.id, part.id).steps
+  const own = stepsOfPart(build, part.id)
+  const started = own.flatMap((step) => {
+    const progress = known.get(step.id)
+    return progress && hasFact(progress) ? [{ step, progress }] : []
+  })
+  started.sort((a, b) => factTime(a.progress) - factTime(b.progress))
   const entries: PartEntry[] = []
-  const simulated: Step[] = []
+  const steps: Step[] = []
   const facts = new Map<number, Fact>()
   const later: { entry: PartEntry; step: Step }[] = []
-  for (const { step, one } of started) {
-    const fact: Fact =
-      one.status === 'skipped'
-        ? 'skipped'
-        : { start: minute(one.startedAt), ends: one.coatEnds.map(minute) }
-    facts.set(simulated.length, fact)
+  for (const { step, progress } of started) {
+    facts.set(steps.length, factOf(progress))
     const painted = asPainted(project, step)
-    const done = one.coatEnds.length
-    const meant = coatsMeant(step, part.id)
+    const done = progress.coatEnds.length
     entries.push({ step, coatsBefore: 0, fact: true })
-    if (one.status !== 'running') simulated.push(painted)
+    if (progress.status !== 'running') steps.push(painted)
     else {
-      simulated.push(coatsBetween(painted, 0, Math.max(1, done)))
+      const meant = coatsMeant(step, part.id)
+      steps.push(coatsBetween(painted, 0, Math.max(1, done)))
       if (isAct(step) && done < meant)
         later.push({
           entry: { step, coatsBefore: done, fact: false },
@@ -83,121 +102,63 @@ export function simulatePart(
         })
     }
   }
-  for (const step of steps) {
+  const begun = new Set(started.map(({ step }) => step))
+  for (const step of own) {
     const meant = coatsMeant(step, part.id)
-    if (meant === 0 || started.some((one) => one.step === step)) continue
+    if (meant === 0 || begun.has(step)) continue
     later.push({
       entry: { step, coatsBefore: 0, fact: false },
       step: coatsBetween(asPainted(project, step), 0, meant),
     })
   }
-  for (const { entry, step } of later) {
-    entries.push(entry)
-    simulated.push(step)
-  }
-  const sequence = sequenceOf(build, part, simulated)
-  const pairs = pairsOf(project, progress)
-  const series = climateSeries(project, origin, now)
-  const correction = correctionOf(project)
-  const options: SimulateOptions = {
+  return {
+    entries: [...entries, ...later.map(({ entry }) => entry)],
+    steps: [...steps, ...later.map(({ step }) => step)],
     facts,
-    notBefore: minute(now),
-    series,
-    correction,
-    paces: pacesOf(project, build, part, entries, facts, origin, now, correction),
-    shelf: project.shelf ?? [],
-    ...(pairs ? { usedPairs: pairs } : {}),
+    since: started.reduce<number | null>(
+      (least, { progress }) => Math.min(least ?? progress.startedAt, progress.startedAt),
+      null,
+    ),
   }
-  const done = simulateWith(sequence, options)
-  return { build, part, origin, sequence, options, entries, simulation: done }
 }
 
-const seenIn = new WeakMap<readonly LoggedAct[], Map<string, Observation[]>>()
-
-/** Every observation by its film; the log is asked once for all parts. */
-function observedBy(acts: readonly LoggedAct[]): Map<string, Observation[]> {
-  const found = seenIn.get(acts)
-  if (found) return found
-  const observed = new Map<string, Observation[]>()
-  for (const seen of observationsOf(acts)) {
-    const step = key(stepOf(seen))
-    observed.set(step, [...(observed.get(step) ?? []), seen])
-  }
-  seenIn.set(acts, observed)
-  return observed
+function factOf({ status, startedAt, coatEnds }: StepProgress): Fact {
+  if (status === 'skipped') return 'skipped'
+  return { start: startedAt / MINUTE, ends: coatEnds.map((end) => end / MINUTE) }
 }
 
 /** What was seen of the films that lie on a part, by index of their steps. */
 function pacesOf(
-  project: Project,
+  { project, log, correction }: BenchState,
   build: Build,
   part: Part,
   entries: readonly PartEntry[],
   facts: ReadonlyMap<number, Fact>,
-  origin: number,
-  now: number,
-  correction: (family: Family, step: ActStep) => number,
+  series: ClimateSeries,
 ): ReadonlyMap<number, Pace> {
-  const observed = observedBy(project.acts ?? NOTHING)
+  const { observed } = partLogOf(log, build.id, part.id)
   const paces = new Map<number, Pace>()
   if (observed.size === 0) return paces
   for (const [index, fact] of facts) {
     const step = entries[index]?.step
-    const seen = step && observed.get(key({ build: build.id, part: part.id, step: step.id }))
+    const seen = step && observed.get(step.id)
     if (!seen || fact === 'skipped' || !isAct(step)) continue
     const resolved = resolveStep(asPainted(project, step) as ActStep, null)
     if (!resolved.drying || !resolved.family) continue
-    const start = origin + (fact.ends.at(-1) ?? fact.start) * MINUTE
     const coats = resolved.coats.slice(0, Math.max(1, fact.ends.length))
     const film = { ...resolved.drying, coats, correction: correction(resolved.family, step) }
-    const pace = paceOf(seen, film, start, climateSeries(project, start, now))
+    const pace = paceOf(seen, film, (fact.ends.at(-1) ?? fact.start) * MINUTE, series)
     if (pace) paces.set(index, pace)
   }
   return paces
 }
 
-const NOTHING: readonly LoggedAct[] = []
-
-const pairsKnown = new WeakMap<
-  ReadonlyMap<string, StepProgress>,
-  { pairs: ReadonlySet<string> | undefined }
->()
-
-/** The log is asked once for all parts. */
-function pairsOf(project: Project, progress: ReadonlyMap<string, StepProgress>) {
-  const known = pairsKnown.get(progress) ?? { pairs: usedPairs(project, progress) }
-  pairsKnown.set(progress, known)
-  return known.pairs
+function hasFact({ status, coatEnds }: StepProgress): boolean {
+  return status !== 'running' || coatEnds.length > 0
 }
 
-/** Parts that anything was logged of, as keys without the step. */
-const partsBegun = new WeakMap<ReadonlyMap<string, StepProgress>, ReadonlySet<string>>()
-
-function startedSteps(
-  build: Build,
-  part: Part,
-  steps: readonly BuildStep[],
-  progress: ReadonlyMap<string, StepProgress>,
-) {
-  const begun =
-    partsBegun.get(progress) ??
-    new Set(
-      [...progress.keys()].flatMap((step) => refOf(step) ?? []).map((ref) => key(partOf(ref))),
-    )
-  partsBegun.set(progress, begun)
-  if (!begun.has(key({ build: build.id, part: part.id }))) return []
-  return steps.flatMap((step) => {
-    const one = progress.get(key({ build: build.id, part: part.id, step: step.id }))
-    return one && hasFact(one) ? [{ step, one }] : []
-  })
-}
-
-function hasFact(one: StepProgress): boolean {
-  return one.status !== 'running' || one.coatEnds.length > 0
-}
-
-function factTime(one: StepProgress): number {
-  return one.status === 'skipped' ? (one.finishedAt ?? one.startedAt) : one.startedAt
+function factTime({ status, finishedAt, startedAt }: StepProgress): number {
+  return status === 'skipped' ? (finishedAt ?? startedAt) : startedAt
 }
 
 const piecesOf = new WeakMap<Step, Map<string, Step>>()
@@ -229,4 +190,9 @@ export function sequenceOf(build: Build, part: Part, steps: readonly Step[]): Se
     ...(part.lineDepthMm === undefined ? {} : { lineDepthMm: part.lineDepthMm }),
     ...(part.jointGapMm === undefined ? {} : { jointGapMm: part.jointGapMm }),
   }
+}
+
+/** A minute of a simulation as an instant, epoch milliseconds. */
+export function instantOf(minute: number): number {
+  return Math.round(minute * MINUTE)
 }

@@ -1,6 +1,8 @@
-import { progressOf, type StepProgress } from '../log/progress'
-import type { Project } from '../model/project'
+import { partLogOf } from '../log/logIndex'
+import type { Build, Part } from '../model/build'
+import type { PartRef } from '../model/stepRef'
 import { benchBuilds } from './benchBuilds'
+import type { BenchState } from './benchState'
 import { type PartPlan, partPlanOf } from './partPlan'
 import { type PartSimulation, simulatePart } from './partSimulation'
 /** One part, simulated and planned. */
@@ -9,27 +11,25 @@ export type PlannedPart = { plan: PartPlan; simulated: PartSimulation }
 /**
  * Plans one part: findings, clocks and the next act.
  *
- * @param progress derived from the log
  * @throws RangeError if the project has no such part
  */
-export function planPart(
-  project: Project,
-  buildId: string,
-  partId: string,
-  progress: ReadonlyMap<string, StepProgress>,
-  now: number,
-): PlannedPart {
-  const build = project.builds?.find(({ id }) => id === buildId)
-  const part = build?.parts.find(({ id }) => id === partId)
-  if (!build || !part) throw new RangeError(`planPart: no part "${partId}" of "${buildId}"`)
-  const simulated = simulatePart(project, build, part, progress, now)
-  return { simulated, plan: partPlanOf(simulated, progress, now) }
+export function planPart(state: BenchState, ref: PartRef, now: number): PlannedPart {
+  const { build, part } = partIn(state, ref)
+  const simulated = simulatePart(state, build, part, now)
+  return { simulated, plan: partPlanOf(simulated, partLogOf(state.log, build.id, part.id), now) }
+}
+
+/** A part with its build. @throws RangeError if the project has no such part */
+export function partIn({ project }: BenchState, ref: PartRef): { build: Build; part: Part } {
+  const build = project.builds?.find(({ id }) => id === ref.build)
+  const part = build?.parts.find(({ id }) => id === ref.part)
+  if (!build || !part) throw new RangeError(`partIn: no part "${ref.part}" of "${ref.build}"`)
+  return { build, part }
 }
 
 /** What every part on the bench says by itself: findings, clocks, next act. Fast: no schedule. */
-export function planParts(project: Project, now: number): PlannedPart[] {
-  const progress = progressOf(project.acts ?? [])
-  return benchBuilds(project).flatMap((build) =>
-    build.parts.map((part) => planPart(project, build.id, part.id, progress, now)),
+export function planParts(state: BenchState, now: number): PlannedPart[] {
+  return benchBuilds(state.project).flatMap((build) =>
+    build.parts.map((part) => planPart(state, { build: build.id, part: part.id }, now)),
   )
 }

@@ -37,7 +37,7 @@ export function buildEditOf(
   if ('replace' in edit) {
     const { step, with: next } = edit.replace
     const fields = changedFields(sequence.steps[step] as Step, next)
-    return { do: 'change', target: at(step), on, fields }
+    return { do: 'change', targets: [at(step)], on, fields }
   }
   return setEdit(part.id, entries, sequence.steps, edit.set, newId)
 }
@@ -110,7 +110,7 @@ function orderEdit(
     if (same >= 0) return
     gone.delete(from)
     const fields = changedFields(old[from] as Step, step)
-    changes.push({ do: 'change', target: known, on: [part], fields })
+    changes.push({ do: 'change', targets: [known], on: [part], fields })
   })
   const order: Edit = { do: 'order', part, steps }
   return changes.length === 0 ? order : { do: 'all', edits: [...changes, order] }

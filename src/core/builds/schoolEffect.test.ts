@@ -1,6 +1,7 @@
 import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
+import { stateOf } from './benchState'
 import { schoolEffect } from './schoolEffect'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
@@ -39,7 +40,7 @@ const BUILD: Build = {
 
 function choose(value: string, build: Build = BUILD) {
   const project: Project = { format: 'tectoria-project', version: 1, builds: [build] }
-  return schoolEffect(project, 'b', 'liningSurface', value, NOW, () => 'new')
+  return schoolEffect(stateOf(project), 'b', 'liningSurface', value, NOW, () => 'new')
 }
 
 const sheens = (build: Build) =>
@@ -68,12 +69,14 @@ it('back to gloss lays one again', () => {
 
 it('another question changes what is said, not what is laid', () => {
   const project: Project = { format: 'tectoria-project', version: 1, builds: [BUILD] }
-  const found = schoolEffect(project, 'b', 'wear', 'bold', NOW, () => 'new')
+  const found = schoolEffect(stateOf(project), 'b', 'wear', 'bold', NOW, () => 'new')
   expect(found).toMatchObject({
     clears: 0,
     minutes: 0,
     findings: 0,
     build: { school: { wear: 'bold' } },
   })
-  expect(() => schoolEffect(project, 'x', 'wear', 'bold', NOW, () => 'new')).toThrow(RangeError)
+  expect(() => schoolEffect(stateOf(project), 'x', 'wear', 'bold', NOW, () => 'new')).toThrow(
+    RangeError,
+  )
 })

@@ -1,11 +1,10 @@
 import { stagesOf } from '../knowledge/stages'
-import { progressOf } from '../log/progress'
 import type { Build, BuildStep } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { Project } from '../model/project'
 import type { School } from '../model/sequence'
 import type { SchoolQuestion } from '../model/vocabulary'
 import { findingsOfSimulation } from '../stack/findings'
+import type { BenchState } from './benchState'
 import { simulatePart } from './partSimulation'
 
 /** What another school would change in a build: the build as it would be, clears and minutes against now. */
@@ -37,20 +36,20 @@ export function withSchool(
  * Source: handbook 1, schools.
  */
 export function schoolEffect(
-  project: Project,
+  state: BenchState,
   buildId: string,
   question: SchoolQuestion,
   value: string,
   now: number,
   id: () => string,
 ): SchoolEffect {
-  const build = project.builds?.find((one) => one.id === buildId)
+  const build = state.project.builds?.find((one) => one.id === buildId)
   if (!build) throw new RangeError(`schoolEffect: no build "${buildId}"`)
   const school = withSchool(build.school, question, value)
   const chosen: Build = { ...build, school }
-  const laid = question === 'liningSurface' ? relaid(project, chosen, value, now, id) : chosen
-  const before = figures(project, build, now)
-  const after = figures(project, laid, now)
+  const laid = question === 'liningSurface' ? relaid(state, chosen, value, now, id) : chosen
+  const before = figures(state, build, now)
+  const after = figures(state, laid, now)
   return {
     build: laid,
     clears: after.clears - before.clears,
@@ -59,9 +58,8 @@ export function schoolEffect(
   }
 }
 
-function figures(project: Project, build: Build, now: number) {
-  const progress = progressOf(project.acts ?? [])
-  const walks = build.parts.map((part) => simulatePart(project, build, part, progress, now))
+function figures(state: BenchState, build: Build, now: number) {
+  const walks = build.parts.map((part) => simulatePart(state, build, part, now))
   const findings = walks.flatMap((one) => findingsOfSimulation(one.simulation))
   return {
     clears: build.steps
@@ -74,16 +72,15 @@ function figures(project: Project, build: Build, now: number) {
 
 /** The clears before the lining as the school wants them; what is done stays as it is. */
 function relaid(
-  project: Project,
+  state: BenchState,
   build: Build,
   surface: string,
   now: number,
   id: () => string,
 ): Build {
-  const progress = progressOf(project.acts ?? [])
   const done = new Set(
     build.parts.flatMap((part) =>
-      simulatePart(project, build, part, progress, now)
+      simulatePart(state, build, part, now)
         .entries.filter((entry) => entry.fact)
         .map((entry) => entry.step.id),
     ),

@@ -9,6 +9,7 @@ import { stepCard } from '../shelf/stepCard'
 import { type UndoWay, undoMap } from '../stack/questions/undoMap'
 import { simulate } from '../stack/simulate/simulate'
 import { addTechnique } from './addTechnique'
+import { stateOf } from './benchState'
 import { sequenceOf } from './partSimulation'
 
 /** What the eye resolves at arm's length, 300 mm: one arc minute. Source: handbook 10.1. */
@@ -61,7 +62,7 @@ export function techniqueNumbers(
   const project: Project = { format: 'tectoria-project', version: 1, builds: [build] }
   let n = 0
   const { build: after, added } = addTechnique(
-    project,
+    stateOf(project),
     'build',
     ['part'],
     technique,

@@ -4,7 +4,7 @@ import { type UndoMap, type UndoTouch, undoMap } from '../stack/questions/undoMa
 import { hasReached } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
 import { stackNow } from './clocks'
-import type { PartSimulation } from './partSimulation'
+import { instantOf, type PartSimulation } from './partSimulation'
 
 /** How the newest film of a part comes off now. Instants in epoch milliseconds. */
 export type UndoNow = {
@@ -24,7 +24,7 @@ const MINUTE = 60_000
 /** The undo map of a part as it is now; null when nothing was laid yet. Source: handbook 2.3; N91, N92. */
 export function undoNow(simulated: PartSimulation, now: number): UndoNow | null {
   const stack = stackNow(simulated)
-  const minute = (now - simulated.origin) / MINUTE
+  const minute = now / MINUTE
   const map = stack && undoMap(stack, minute, simulated.simulation.series)
   if (!map) return null
   return {
@@ -37,7 +37,7 @@ export function undoNow(simulated: PartSimulation, now: number): UndoNow | null 
       solvent,
       touch,
       under,
-      until: until === null ? null : simulated.origin + until * MINUTE,
+      until: until === null ? null : instantOf(until),
     })),
   }
 }

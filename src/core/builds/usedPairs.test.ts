@@ -1,8 +1,7 @@
-import { progressOf } from '../log/progress'
 import type { Build } from '../model/build'
 import type { Project } from '../model/project'
 import { pairKey } from '../stack/state/stepContext'
-import { usedPairs } from './usedPairs'
+import { stateOf } from './benchState'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 
@@ -39,12 +38,12 @@ function done(count: number): Project {
 
 it('a young log has no experience to ask', () => {
   const project = done(3)
-  expect(usedPairs(project, progressOf(project.acts ?? []))).toBeUndefined()
+  expect(stateOf(project).usedPairs).toBeUndefined()
 })
 
 it('knows every solvent with the films that lay open when it came', () => {
   const project = done(4)
-  const pairs = usedPairs(project, progressOf(project.acts ?? []))
+  const pairs = stateOf(project).usedPairs
   expect([...(pairs ?? [])].sort()).toEqual(
     [
       pairKey('lacquer', 'spirit-mild'),

@@ -1,7 +1,7 @@
-import type { StepProgress } from '../log/progress'
+import type { BuildLog, LogIndex } from '../log/logIndex'
+import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
-import { key } from '../model/stepRef'
 import type { Family } from '../model/vocabulary'
 import { resolveStep } from '../stack/state/resolvedStep'
 import { pairKey } from '../stack/state/stepContext'
@@ -9,32 +9,65 @@ import { pairKey } from '../stack/state/stepContext'
 /** A log of fewer finished steps than this has no experience to ask. */
 const YOUNG = 10
 
+type OfBuild = { build: Build; log: BuildLog; pairs: ReadonlySet<string>; finished: number }
+
+/** Pairs that were used, build by build, so that only a build that changed is read again. */
+export type PairsKnown = {
+  builds: ReadonlyMap<string, OfBuild>
+  /** undefined while the log is too young to ask; the same object while it says the same. */
+  used: ReadonlySet<string> | undefined
+}
+
 /**
  * Pairs of film and solvent that have been put together before, by the log: every solvent with the films that lay open
  * when it came.
  *
- * @param progress by `key`, derived from the log
- * @returns undefined while the log is too young to ask. Source: handbook 2.6, scrap-test-first; N88.
+ * @param before the last answer
+ * Source: handbook 2.6, scrap-test-first; N88.
  */
-export function usedPairs(
-  project: Project,
-  progress: ReadonlyMap<string, StepProgress>,
-): ReadonlySet<string> | undefined {
-  const finished = [...progress.values()].filter((one) => one.status === 'done').length
-  if (finished < YOUNG) return undefined
+export function pairsKnown(project: Project, log: LogIndex, before?: PairsKnown): PairsKnown {
+  const builds = new Map<string, OfBuild>()
+  for (const build of project.builds ?? []) {
+    const own = log.builds.get(build.id)
+    if (!own) continue
+    const known = before?.builds.get(build.id)
+    builds.set(
+      build.id,
+      known && known.build === build && known.log === own ? known : pairsOfBuild(build, own),
+    )
+  }
+  const all = [...builds.values()]
+  if (before && sameBuilds(before.builds, builds)) return before
+  if (all.reduce((sum, { finished }) => sum + finished, 0) < YOUNG)
+    return { builds, used: undefined }
+  const used = new Set(all.flatMap(({ pairs }) => [...pairs]))
+  const same = before?.used && sameSet(before.used, used)
+  return { builds, used: same ? before.used : used }
+}
+
+function sameBuilds(a: ReadonlyMap<string, OfBuild>, b: ReadonlyMap<string, OfBuild>): boolean {
+  return a.size === b.size && [...b].every(([id, own]) => a.get(id) === own)
+}
+
+function sameSet(a: ReadonlySet<string>, b: ReadonlySet<string>): boolean {
+  return a.size === b.size && [...b].every((pair) => a.has(pair))
+}
+
+function pairsOfBuild(build: Build, log: BuildLog): OfBuild {
   const pairs = new Set<string>()
-  for (const build of project.builds ?? [])
-    for (const part of build.parts) {
-      let open: Family[] = []
-      for (const step of build.steps) {
-        if (!step.parts.includes(part.id) || !isAct(step)) continue
-        if (progress.get(key({ build: build.id, part: part.id, step: step.id }))?.status !== 'done')
-          continue
-        const { solvent, family, row, coverage } = resolveStep(step, null)
-        if (solvent) for (const film of open) pairs.add(pairKey(film, solvent))
-        if (row.kind !== 'film' || !family) continue
-        open = coverage === 'whole' ? [family] : [...open, family]
-      }
+  let finished = 0
+  for (const part of build.parts) {
+    const steps = log.parts.get(part.id)?.steps
+    let open: Family[] = []
+    for (const step of build.steps) {
+      if (!step.parts.includes(part.id) || !isAct(step)) continue
+      if (steps?.get(step.id)?.status !== 'done') continue
+      finished += 1
+      const { solvent, family, row, coverage } = resolveStep(step, null)
+      if (solvent) for (const film of open) pairs.add(pairKey(film, solvent))
+      if (row.kind !== 'film' || !family) continue
+      open = coverage === 'whole' ? [family] : [...open, family]
     }
-  return pairs
+  }
+  return { build, log, pairs, finished }
 }

@@ -15,7 +15,7 @@ import { instantField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
 import { zoneField } from '../model/sessions'
 import { MILESTONES } from '../model/vocabulary'
-import { climateSeries } from '../room/climateSeries'
+import { climateSeries, roomOf } from '../room/climateSeries'
 import { resolveStep } from '../stack/state/resolvedStep'
 import { filmSchema, filmStep } from './filmStep'
 
@@ -99,15 +99,28 @@ function airOf({ climate, laidAt, now, zone = 'UTC' }: DryRequest) {
     const still = changeClimate(REFERENCE_CLIMATE, climate)
     return { climate: still, series: [{ from: 0, climate: still }], laidAt: null, now: 0 }
   }
-  const first = Math.min(...climate.map((one) => Date.parse(one.at)))
+  const first = climate.reduce(
+    (least, reading) => Math.min(least, Date.parse(reading.at)),
+    Number.POSITIVE_INFINITY,
+  )
   const from = laidAt === undefined ? first : Date.parse(laidAt)
   const at = now === undefined ? from : Date.parse(now)
   const readings = climate.map((one, i) => ({ ...one, id: one.id ?? String(i) }))
-  const room = { climate: readings, sessions: { zone, pattern: [] } }
-  const series = climateSeries(room, from, at)
+  const room = roomOf({ climate: readings, sessions: { zone, pattern: [] } })
+  const series = sinceMinute(climateSeries(room, at), from / MINUTE)
   const minute = (at - from) / MINUTE
   const here = series.findLast((piece) => piece.from <= minute) ?? series[0]
   return { climate: here?.climate ?? REFERENCE_CLIMATE, series, laidAt: from, now: at }
+}
+
+/** A series in minutes from one of its minutes. */
+function sinceMinute(series: ClimateSeries, from: number): ClimateSeries {
+  const first = series.findLast((piece) => piece.from <= from) ?? series[0]
+  const later = series.filter((piece) => piece.from > from)
+  return [...(first ? [{ ...first, from }] : []), ...later].map((piece) => ({
+    ...piece,
+    from: Math.max(0, piece.from - from),
+  }))
 }
 
 /** When each milestone is reached, what is left of it and how far the film has come, through the readings. */

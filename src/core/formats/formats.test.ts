@@ -1,3 +1,4 @@
+import { stateOf } from '../builds/benchState'
 import { planParts } from '../builds/planParts'
 import type { Project } from '../model/project'
 import { EXAMPLE } from '../stack/tests/sequences'
@@ -287,7 +288,7 @@ describe('dry through readings', () => {
       climate: asked.climate.map((one, i) => ({ ...one, id: String(i) })),
     }
     const now = Date.parse(asked.now)
-    const clock = planParts(project, now)[0]?.plan.clocks[0]
+    const clock = planParts(stateOf(project), now)[0]?.plan.clocks[0]
     const { clock: said } = dryAnswer(parsed.value)
     for (const { point, at } of clock?.milestones ?? [])
       expect(Math.round((at ?? 0) / 60_000)).toBe(

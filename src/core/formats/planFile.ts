@@ -1,4 +1,5 @@
 import type { Solution, SolveOptions } from '../bench/solve'
+import { stateOf } from '../builds/benchState'
 import { isoDuration } from '../model/duration'
 import type { Project } from '../model/project'
 import { type BenchPlan, planBench } from '../schedule/planBench'
@@ -7,7 +8,7 @@ const iso = (at: number | null) => (at === null ? null : new Date(at).toISOStrin
 
 /** The answer of `project`: everything plan.ts says of a project at an instant. Source: docs/formats.md. */
 export function planAnswer(project: Project, now: number, options: SolveOptions) {
-  const plan = planBench(project, now, options)
+  const plan = planBench(stateOf(project), now, options)
   return {
     format: 'tectoria-plan',
     version: 1,
@@ -91,7 +92,7 @@ export function benchAnswer({ status, makespan, lowerBound, starts, because }: S
 
 /** The answer of `schedule` for a project, every window kept. Source: handbook 7.3. */
 export function projectSchedule(project: Project, now: number, options: SolveOptions) {
-  const { strict } = planBench(project, now, options)
+  const { strict } = planBench(stateOf(project), now, options)
   return strict
     ? benchAnswer(strict)
     : { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }

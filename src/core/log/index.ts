@@ -1,2 +1,2 @@
-export { byTime, progressOf } from './progress'
+export { byTime } from './progress'
 export { type BenchAct, record } from './record'

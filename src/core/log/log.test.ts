@@ -1,7 +1,5 @@
 import type { LoggedAct } from '../model/loggedAct'
-import { key } from '../model/stepRef'
-import { observationsOf } from './observations'
-import { progressOf, standingActs } from './progress'
+import { indexLog, progressOfStep, stands } from './logIndex'
 import { record } from './record'
 
 const PLACE = { build: 'b', part: 'p', step: 's' }
@@ -17,7 +15,7 @@ const act = (
   kind,
   ...more,
 })
-const of = (acts: LoggedAct[]) => progressOf(acts).get(key({ build: 'b', part: 'p', step: 's' }))
+const of = (acts: LoggedAct[]) => progressOfStep(indexLog(acts), PLACE)
 
 test.each([
   { why: 'nothing logged', acts: [], gives: undefined },
@@ -55,7 +53,10 @@ it('an act that was undone does not count, and stays in the log', () => {
   const coat = act('coat-done', 5)
   const acts = [act('started', 1), coat, act('undone', 6, { undoes: coat.id })]
   expect(of(acts)?.coatEnds).toEqual([])
-  expect(standingActs(acts).map((one) => one.kind)).toEqual(['started'])
+  expect(acts.filter((one) => stands(indexLog(acts), one)).map((one) => one.kind)).toEqual([
+    'started',
+    'undone',
+  ])
   expect(acts).toHaveLength(3)
 })
 
@@ -70,7 +71,7 @@ it('observations are kept as they were seen', () => {
   const seen = act('observed', 20, { seen: 'not-yet', milestone: 'touch' })
   const gone = act('observed', 21, { seen: 'reached' })
   const acts = [seen, gone, act('undone', 22, { undoes: gone.id })]
-  expect(observationsOf(acts)).toEqual([
+  expect(indexLog(acts).observations).toEqual([
     { act: seen.id, at: 1_200_000, ...PLACE, milestone: 'touch', seen: 'not-yet' },
   ])
 })

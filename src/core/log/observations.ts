@@ -1,6 +1,5 @@
 import type { LoggedAct } from '../model/loggedAct'
 import type { Milestone } from '../model/vocabulary'
-import { standingActs } from './progress'
 
 /** What was seen of a film: kept as it was seen, for the corrections of handbook 3.5. */
 export type Observation = {
@@ -14,20 +13,17 @@ export type Observation = {
   seen: 'not-yet' | 'just' | 'reached'
 }
 
-/** Every observation in the log that still stands, in order of time. */
-export function observationsOf(acts: readonly LoggedAct[]): Observation[] {
-  return standingActs(acts).flatMap((act): Observation[] => {
-    if (act.kind !== 'observed' || !act.build || !act.part || !act.step || !act.seen) return []
-    return [
-      {
-        act: act.id,
-        at: Date.parse(act.at),
-        build: act.build,
-        part: act.part,
-        step: act.step,
-        milestone: act.milestone ?? 'touch',
-        seen: act.seen,
-      },
-    ]
-  })
+/** What an act of the log observed; null: it is no observation. */
+export function observationOf(act: LoggedAct): Observation | null {
+  const { kind, build, part, step, seen } = act
+  if (kind !== 'observed' || !build || !part || !step || !seen) return null
+  return {
+    act: act.id,
+    at: Date.parse(act.at),
+    build,
+    part,
+    step,
+    milestone: act.milestone ?? 'touch',
+    seen,
+  }
 }

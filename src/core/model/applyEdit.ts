@@ -158,7 +158,7 @@ class Desk {
       case 'insert':
         return this.insert(edit.before, edit.steps)
       case 'change':
-        return this.change(edit.target, edit.on, edit.fields)
+        return this.change(edit.targets, edit.on, edit.fields)
       case 'remove':
         return this.remove(edit.targets, edit.on)
       case 'move':
@@ -333,18 +333,24 @@ class Desk {
     return this.steps.findIndex(({ id }) => id === before.step)
   }
 
-  private change(target: EditTarget, on: EditScope, fields: EditFields): string | null {
+  private change(targets: readonly EditTarget[], on: EditScope, fields: EditFields): string | null {
+    let any = false
+    for (const target of targets) any = this.changeOne(target, on, fields) || any
+    return any ? null : DONE
+  }
+
+  /** @returns is there anything that may be changed? */
+  private changeOne(target: EditTarget, on: EditScope, fields: EditFields): boolean {
     const step = this.find(target.step)
-    if (!step) return GONE
-    if (this.changeCoats(step, target, on, fields)) return null
+    if (!step) return false
+    if (this.changeCoats(step, target, on, fields)) return true
     const ids = this.isolate(target, on, true)
-    if (ids.length === 0) return DONE
     for (const { id, from } of ids) {
       const own = this.find(id)
       if (own) this.put(withFields(own, coatsFrom(fields, from, target)) as BuildStep)
     }
     this.dropEmpty(ids.map(({ id }) => id))
-    return null
+    return ids.length > 0
   }
 
   /** Other coats for what is left need no step of their own where all that is laid reads the same. */

@@ -24,8 +24,10 @@ export const bottleSchema = v.looseObject({
   colour: v.optional(hexField),
   solvent: v.optional(v.picklist(SOLVENTS)),
   sizeMl: ranged(0.1, 5000, 'ml'),
+  /** What was in it, ml, at `leftSince`: what the log says of it since then comes on top. Left out: it is so now. */
   leftMl: ranged(0, 5000, 'ml'),
-  /** Paint share of what is in it: 1 is neat. */
+  leftSince: v.optional(instantField),
+  /** Paint share of what was in it then: 1 is neat. */
   share: v.optional(ranged(0.01, 1, '(paint share)')),
   dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
   state: v.optional(v.picklist(BOTTLE_STATES)),

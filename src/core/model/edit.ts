@@ -25,10 +25,10 @@ const insertSchema = v.object({
   steps: v.array(buildStepSchema),
 })
 
-/** Changes fields of a step. */
+/** Changes fields of steps; what of them is done stays as it was logged. */
 const changeSchema = v.object({
   do: v.literal('change'),
-  target: targetSchema,
+  targets: v.array(targetSchema),
   on: scopeSchema,
   fields: fieldsSchema,
 })

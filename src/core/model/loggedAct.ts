@@ -17,6 +17,12 @@ export const loggedActSchema = v.looseObject({
   mix: v.optional(idField),
   /** What a mix took out of bottles. */
   drawn: v.optional(v.array(v.looseObject({ bottle: idField, ml: ranged(0, 10000, 'ml') }))),
+  /** The bottle that was filled, poured into, or whose level was set right. */
+  bottle: v.optional(idField),
+  /** ml: what it was filled to, what was poured into it, what was found in it. */
+  ml: v.optional(ranged(0, 5000, 'ml')),
+  /** Paint share of what was filled or poured in: 0 thinner, 1 neat paint. */
+  share: v.optional(ranged(0, 1, '(paint share)')),
   text: noteField,
   /** The tool or consumable that was used up by so many uses. */
   tool: v.optional(idField),

@@ -227,6 +227,9 @@ export const ACT_KINDS = [
   'skipped',
   'observed',
   'mixed',
+  'filled',
+  'poured',
+  'weighed',
   'noted',
   'undone',
 ] as const

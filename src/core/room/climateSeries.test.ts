@@ -1,9 +1,10 @@
 import type { ClimateReading } from '../model/bench'
 import type { Project } from '../model/project'
-import { climateSeries, dailyPattern } from './climateSeries'
+import { climateSeries, dailyPattern, roomOf } from './climateSeries'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const HOUR = 3_600_000
+const MINUTE = 60_000
 
 /** Hourly readings of a room: warm in the evening, cold at night. */
 function hourly(days: number, until = NOW): ClimateReading[] {
@@ -27,17 +28,17 @@ const project = (climate: ClimateReading[], zone = 'UTC'): Project => ({
 })
 
 const airAt = (one: Project, hours: number) =>
-  climateSeries(one, NOW, NOW).findLast(({ from }) => from <= hours * 60)?.climate
+  climateSeries(roomOf(one), NOW).findLast(({ from }) => from <= NOW / MINUTE + hours * 60)?.climate
 
 describe('the pattern of a day', () => {
   it('is the mean of what was read, by blocks of the local day', () => {
-    const pattern = dailyPattern(hourly(3), NOW, 'UTC')
+    const pattern = dailyPattern(roomOf(project(hourly(3))), NOW)
     expect(pattern?.blocks[6]).toEqual({ celsius: 21, humidity: 50 })
     expect(pattern?.blocks[1]).toEqual({ celsius: 12, humidity: 70 })
   })
 
   it('moves with the zone', () => {
-    const pattern = dailyPattern(hourly(3), NOW, 'Asia/Tokyo')
+    const pattern = dailyPattern(roomOf(project(hourly(3), 'Asia/Tokyo')), NOW)
     expect(pattern?.blocks[1]?.celsius).toBe(21)
   })
 
@@ -46,7 +47,9 @@ describe('the pattern of a day', () => {
     { why: 'less than a day', readings: hourly(3).slice(-20) },
     { why: 'only evenings', readings: hourly(5).filter((_, i) => i % 24 === 0) },
     { why: 'long ago', readings: hourly(3, NOW - 40 * 24 * HOUR) },
-  ])('is not known: $why', ({ readings }) => expect(dailyPattern(readings, NOW, 'UTC')).toBeNull())
+  ])('is not known: $why', ({ readings }) =>
+    expect(dailyPattern(roomOf(project(readings)), NOW)).toBeNull(),
+  )
 })
 
 describe('the air to come', () => {
@@ -62,7 +65,7 @@ describe('the air to come', () => {
     const one = project([
       { id: 'a', at: new Date(NOW - 9 * HOUR).toISOString(), celsius: 9, humidity: 60 },
     ])
-    expect(climateSeries(one, NOW, NOW)).toHaveLength(1)
+    expect(climateSeries(roomOf(one), NOW)).toHaveLength(1)
     expect(airAt(one, 100)).toMatchObject({ celsius: 9 })
   })
 
@@ -75,14 +78,16 @@ describe('the air to come', () => {
       const ago = NOW - Date.parse(at)
       return ago < HOUR || ago > 20 * HOUR
     })
-    const series = climateSeries(project(gap), NOW - 24 * HOUR, NOW)
-    const night = series.findLast(({ from }) => from <= 10 * 60)
+    const series = climateSeries(roomOf(project(gap)), NOW)
+    const night = series.findLast(({ from }) => from <= NOW / MINUTE - 14 * 60)
     expect(night?.climate).toMatchObject({ celsius: 12 })
   })
 
-  it('is in order of time and begins at the origin', () => {
-    const series = climateSeries(project(hourly(5)), NOW - 30 * HOUR, NOW)
-    expect(series[0]?.from).toBe(0)
+  it('is in order of time, and the same object until something new is known', () => {
+    const room = roomOf(project(hourly(5)))
+    const series = climateSeries(room, NOW)
+    expect(climateSeries(room, NOW + HOUR)).toBe(series)
+    expect(series[0]?.from).toBe((NOW - 120 * HOUR) / MINUTE)
     series.slice(1).forEach((piece, i) => {
       expect(piece.from).toBeGreaterThan(series[i]?.from ?? 0)
     })

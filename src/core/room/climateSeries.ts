@@ -28,19 +28,60 @@ export function climateOf(reading: ClimateReading): Climate {
   return { celsius: reading.celsius, humidity: reading.humidity, air: reading.air ?? 'room' }
 }
 
-/** The room as it was last read; the reference room where it never was. */
-export function latestClimate(project: Pick<Project, 'climate'>): Climate {
-  const last = (project.climate ?? []).reduce<ClimateReading | null>(
-    (a, b) => (a && Date.parse(a.at) >= Date.parse(b.at) ? a : b),
-    null,
-  )
-  return last ? climateOf(last) : REFERENCE_CLIMATE
+/** One reading, its instant in epoch milliseconds. */
+type Read = { at: number; climate: Climate }
+
+/** The room: what was read of its air, in order of time, and what is known of its days. Reckoned once for all parts. */
+export type Room = {
+  reads: readonly Read[]
+  zone: string
+  outlook: Project['outlook']
+  /** The air as it was last read; the reference room where it never was. */
+  latest: Climate
+  memo: { patterns: Map<number, DailyPattern | null>; series: Map<number, ClimateSeries> }
 }
 
-function sorted(readings: readonly ClimateReading[]): { at: number; climate: Climate }[] {
+type RoomOf = Pick<Project, 'climate' | 'sessions' | 'outlook'>
+
+/**
+ * The room of a project.
+ *
+ * @param before the room as it was: what follows from the same readings is taken from it
+ */
+export function roomOf(project: RoomOf, before?: { of: RoomOf; room: Room }): Room {
+  const zone = project.sessions?.zone ?? 'UTC'
+  const { climate, outlook } = project
+  if (before && before.of.climate === climate && before.room.zone === zone) {
+    if (before.of.outlook === outlook) return before.room
+    const { patterns } = before.room.memo
+    return { ...before.room, outlook, memo: { patterns, series: new Map() } }
+  }
+  const reads = sorted(climate ?? [])
+  return {
+    reads,
+    zone,
+    outlook,
+    latest: reads.at(-1)?.climate ?? REFERENCE_CLIMATE,
+    memo: { patterns: new Map(), series: new Map() },
+  }
+}
+
+function sorted(readings: readonly ClimateReading[]): Read[] {
   return readings
-    .map((one) => ({ at: Date.parse(one.at), climate: climateOf(one) }))
+    .map((reading) => ({ at: Date.parse(reading.at), climate: climateOf(reading) }))
     .sort((a, b) => a.at - b.at)
+}
+
+/** How many readings were made by an instant. */
+function countUntil(reads: readonly Read[], at: number): number {
+  let low = 0
+  let high = reads.length
+  while (low < high) {
+    const mid = (low + high) >> 1
+    if ((reads[mid] as Read).at <= at) low = mid + 1
+    else high = mid
+  }
+  return low
 }
 
 function blockOf(at: number, zone: string): number {
@@ -48,19 +89,26 @@ function blockOf(at: number, zone: string): number {
 }
 
 /**
- * The daily pattern of a room from its readings.
+ * The daily pattern of a room from its readings, by the days before the last of them.
  *
- * @returns null where less than a day was read, or only a few hours of it: then nobody can say
+ * @param now epoch milliseconds; what was read later is not looked at
+ * @returns null where less than a day was read, or only a few hours of it, or long ago: then nobody can say
  */
-export function dailyPattern(
-  readings: readonly ClimateReading[],
-  now: number,
-  zone: string,
-): DailyPattern | null {
-  const recent = sorted(readings).filter(({ at }) => at <= now && at > now - PATTERN_DAYS * DAY)
+export function dailyPattern(room: Room, now: number): DailyPattern | null {
+  const count = countUntil(room.reads, now)
+  const last = room.reads[count - 1]
+  if (!last || last.at <= now - PATTERN_DAYS * DAY) return null
+  const known = room.memo.patterns.get(count)
+  if (known !== undefined) return known
+  const pattern = patternOf(room.reads.slice(0, count), last.at, room.zone)
+  room.memo.patterns.set(count, pattern)
+  return pattern
+}
+
+function patternOf(reads: readonly Read[], until: number, zone: string): DailyPattern | null {
+  const recent = reads.slice(countUntil(reads, until - PATTERN_DAYS * DAY))
   const first = recent[0]
-  const last = recent.at(-1)
-  if (!first || !last || last.at - first.at < DAY) return null
+  if (!first || until - first.at < DAY) return null
   const sums = Array.from({ length: BLOCKS }, () => ({ n: 0, celsius: 0, humidity: 0 }))
   for (const { at, climate } of recent) {
     const sum = sums[blockOf(at, zone)]
@@ -96,41 +144,53 @@ function patternPieces(pattern: DailyPattern, from: number, to: number, air: Cli
 }
 
 /**
- * The air over time, in minutes from an origin: readings as they came, gaps in them and what is to come by the room's daily
- * pattern. A room without a pattern stays as it was last read; one that was never read is the reference room.
+ * The air over time, in minutes since the epoch: readings as they came, gaps in them and what is to come by the room's daily
+ * pattern. A room without a pattern stays as it was last read; one that was never read is the reference room. One series for
+ * all parts of a bench, and the same object while nothing new is known.
  *
  * @param now what lies after it is forecast; the last reading holds on for a while
  * Source: handbook 3.2, changing conditions.
  */
-export function climateSeries(
-  project: Pick<Project, 'climate' | 'sessions' | 'outlook'>,
-  origin: number,
-  now: number,
-): ClimateSeries {
-  const all = sorted(project.climate ?? [])
-  const first = all[0]
-  const { outlook } = project
-  if (!first)
-    return changed([{ from: 0, climate: REFERENCE_CLIMATE }], (now - origin) / MINUTE, outlook)
-  const zone = project.sessions?.zone ?? 'UTC'
-  const pattern = dailyPattern(project.climate ?? [], now, zone)
-  const before = all.findLast(({ at }) => at <= origin) ?? first
-  const known = [{ ...before, at: Math.min(before.at, origin) }].concat(
-    all.filter(({ at }) => at > origin),
-  )
-  const pieces: { at: number; climate: Climate }[] = []
-  known.forEach((piece, i) => {
+export function climateSeries(room: Room, now: number): ClimateSeries {
+  const first = room.reads[0]
+  if (!first) return changed(REFERENCE_SERIES, now / MINUTE, room.outlook)
+  const until = forecastEnd(now)
+  const pattern = dailyPattern(room, now)
+  // Readings later than now are known all the same; only the pattern changes with what is known by now.
+  const stamp = until + (pattern ? countUntil(room.reads, now) : -1)
+  const known = room.memo.series.get(stamp)
+  const series = known ?? seriesOf(room, pattern, until)
+  if (!known) {
+    room.memo.series.clear()
+    room.memo.series.set(stamp, series)
+  }
+  return changed(series, now / MINUTE, room.outlook)
+}
+
+/** The air as it was read so far, without what will be done to it. */
+export function airAsRead(room: Room): ClimateSeries {
+  const until = room.reads.at(-1)?.at ?? 0
+  return climateSeries({ ...room, outlook: undefined }, until)
+}
+
+const REFERENCE_SERIES: ClimateSeries = [{ from: 0, climate: REFERENCE_CLIMATE }]
+
+/** Forecast are so many days, to the end of the last of them: it stays the same all day. */
+function forecastEnd(now: number): number {
+  return (Math.floor(now / DAY) + 1 + FORECAST_DAYS) * DAY
+}
+
+function seriesOf(room: Room, pattern: DailyPattern | null, until: number): ClimateSeries {
+  const pieces: Read[] = []
+  room.reads.forEach((piece, i) => {
     pieces.push(piece)
-    const next = known[i + 1]?.at ?? now + FORECAST_DAYS * DAY
+    const next = room.reads[i + 1]?.at ?? until
     const silent = piece.at + GAP_HOURS * HOUR
     if (pattern && next > silent)
-      pieces.push(...patternPieces(pattern, Math.max(silent, origin), next, piece.climate.air))
+      pieces.push(...patternPieces(pattern, silent, next, piece.climate.air))
   })
-  if (pattern) pieces.push({ at: now + FORECAST_DAYS * DAY, climate: meanOf(pattern) })
-  const series = thinned(
-    pieces.map(({ at, climate }) => ({ from: Math.max(0, (at - origin) / MINUTE), climate })),
-  )
-  return changed(series, (now - origin) / MINUTE, outlook)
+  if (pattern) pieces.push({ at: until, climate: meanOf(pattern) })
+  return thinned(pieces.map(({ at, climate }) => ({ from: at / MINUTE, climate })))
 }
 
 /** What a heater or a fan makes of the air from a minute on. */

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { stateOf } from '../builds/benchState'
 import { planParts } from '../builds/planParts'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
@@ -57,7 +58,7 @@ function project(seen: Seen[], more: Partial<Project> = {}): Project {
 
 const k = (one: Project, step = 0) => {
   const act = one.builds?.[0]?.steps[step] as never
-  return correctionOf(one)(step === 0 ? 'lacquer' : 'water-acrylic', act)
+  return correctionOf(stateOf(one))(step === 0 ? 'lacquer' : 'water-acrylic', act)
 }
 
 describe('the mean of handbook 3.5', () => {
@@ -101,13 +102,13 @@ test.each([
 describe('what the log says', () => {
   // Lacquer colour is touch-dry after 15 min, water acrylic after 20 min.
   it('is a ratio of the time seen to the time of the handbook', () => {
-    const [ratio] = ratiosOf(project([{ minutes: 30, seen: 'just' }]))
+    const [ratio] = ratiosOf(stateOf(project([{ minutes: 30, seen: 'just' }])))
     expect(ratio).toMatchObject({ family: 'lacquer', ratio: 2, use: 'used', bottle: null })
   })
 
   it('goes by the climate of the time', () => {
     const climate = [{ id: 'c', at: at(-60), celsius: 35.4, humidity: 50 }]
-    const [ratio] = ratiosOf(project([{ minutes: 30, seen: 'just' }], { climate }))
+    const [ratio] = ratiosOf(stateOf(project([{ minutes: 30, seen: 'just' }], { climate })))
     expect(ratio?.ratio).toBeCloseTo(4, 1)
   })
 
@@ -136,7 +137,7 @@ describe('what the log says', () => {
       ],
       { shelf },
     )
-    const learnt = learntFrom(ratiosOf(one))
+    const learnt = learntFrom(ratiosOf(stateOf(one)))
     expect(learnt.map(({ family, bottle, n, spread }) => [family, bottle, n, spread])).toEqual([
       ['lacquer', null, 2, [2, 4]],
       ['lacquer', 'ink', 2, [2, 4]],
@@ -153,7 +154,7 @@ describe('what the log says', () => {
   it('is left alone by an observation that was taken back', () => {
     const one = project([{ minutes: 30, seen: 'just' }])
     one.acts?.push({ id: 'u', at: at(31), kind: 'undone', undoes: 's0' })
-    expect(ratiosOf(one)).toEqual([])
+    expect(ratiosOf(stateOf(one))).toEqual([])
   })
 })
 
@@ -192,7 +193,8 @@ describe('a film that was looked at', () => {
 
   it('still tacky moves what comes next past now, and dry already lets it begin', () => {
     const next = (one: Project, minutes: number, part: string) =>
-      planParts(one, START + minutes * MINUTE).find(({ plan }) => plan.part === part)?.plan.next
+      planParts(stateOf(one), START + minutes * MINUTE).find(({ plan }) => plan.part === part)?.plan
+        .next
     const tacky = project([{ minutes: 70, seen: 'not-yet' }])
     tacky.acts = tacky.acts?.map((act) =>
       act.kind === 'observed' ? { ...act, milestone: 'recoat' } : act,

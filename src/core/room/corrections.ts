@@ -1,16 +1,16 @@
 import { type ClimateSeries, type Pace, progress } from '../drying/clock'
-import { type Observation, observationsOf } from '../log/observations'
-import { progressOf } from '../log/progress'
+import { type LogIndex, progressOfStep } from '../log/logIndex'
+import type { Observation } from '../log/observations'
 import type { BuildAct } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
-import { key, stepOf } from '../model/stepRef'
 import type { Family, Milestone } from '../model/vocabulary'
 import { bottlesFor } from '../shelf/paintFor'
+import { asPainted } from '../shelf/sheet'
+import type { Corrections } from '../stack/simulate/simulation'
 import { resolveStep } from '../stack/state/resolvedStep'
-import { climateSeries } from './climateSeries'
+import { airAsRead, type Room } from './climateSeries'
 
 const MINUTE = 60_000
 
@@ -65,23 +65,28 @@ export function usageOf(seen: Observation['seen'], ratio: number): Ratio['use'] 
   return ratio > WILD || ratio < 1 / WILD ? 'set-aside' : 'used'
 }
 
-/** Every observation that stands, as a ratio of times; one of a film that isn't there any more is left out. */
-export function ratiosOf(project: Project): Ratio[] {
-  const acts = project.acts ?? []
-  const observations = observationsOf(acts)
+/** What observations are compared with: the builds and the shelf as it stands, the log, the room. */
+export type Observed = { project: Project; log: LogIndex; room: Room }
+
+/**
+ * Every observation that stands, as a ratio of times: to the clock of what was painted, which is that of the bottle's sheet
+ * where it has one. One of a film that isn't there any more is left out.
+ */
+export function ratiosOf({ project, log, room }: Observed): Ratio[] {
+  const { observations } = log
   if (observations.length === 0) return []
-  const done = progressOf(acts)
   const bottles = bottleLookup(project)
+  const series = airAsRead(room)
   return observations.flatMap((seen): Ratio[] => {
     const step = actOf(project, seen)
-    const ends = done.get(key(stepOf(seen)))?.coatEnds ?? []
+    const ends = progressOfStep(log, seen)?.coatEnds ?? []
     const before = ends.filter((end) => end <= seen.at)
     const start = before.at(-1)
-    const resolved = step && resolveStep(step, null)
+    const painted = step && (asPainted(project, step) as ActStep)
+    const resolved = painted && resolveStep(painted, null)
     if (!step || start === undefined || !resolved?.drying || !resolved.family) return []
     const film = { ...resolved.drying, coats: resolved.coats.slice(0, Math.max(1, before.length)) }
-    const series = climateSeries(project, start, seen.at)
-    const ratio = progress(film, seen.milestone, 0, (seen.at - start) / MINUTE, series)
+    const ratio = progress(film, seen.milestone, start / MINUTE, seen.at / MINUTE, series)
     if (ratio === null || !(ratio > 0)) return []
     return [
       {
@@ -133,31 +138,25 @@ export function learntFrom(ratios: readonly Ratio[]): Learnt[] {
   })
 }
 
-type Known = {
-  log: readonly LoggedAct[] | undefined
-  factor: (family: Family, step: ActStep) => number
-}
-const known = new WeakMap<Project, Known>()
+/** Nothing was learnt and nothing fixed: every film dries by its clock. */
+export const UNCORRECTED: Corrections = () => 1
 
 /**
  * The factor on a film's drying: what the modeller fixed, else what the log says of the product, else of its family, else 1.
  *
  * Source: handbook 3.5.
  */
-export function correctionOf(project: Project): (family: Family, step: ActStep) => number {
-  const before = known.get(project)
-  if (before && before.log === project.acts) return before.factor
-  const learnt = learntFrom(ratiosOf(project)).filter((one) => one.n > 0)
-  const fixed = project.corrections ?? []
-  const bottles = bottleLookup(project)
+export function correctionOf(observed: Observed): Corrections {
+  const learnt = learntFrom(ratiosOf(observed)).filter((group) => group.n > 0)
+  const fixed = observed.project.corrections ?? []
+  if (fixed.length === 0 && learnt.length === 0) return UNCORRECTED
+  const bottles = bottleLookup(observed.project)
   const find = <T extends { family: Family; bottle?: string | null | undefined; factor: number }>(
     list: readonly T[],
     family: Family,
     bottle: string | null,
-  ) => list.find((one) => one.family === family && (one.bottle ?? null) === bottle)?.factor
-  const plain = fixed.length === 0 && learnt.length === 0
-  const factor = (family: Family, step: ActStep): number => {
-    if (plain) return 1
+  ) => list.find((row) => row.family === family && (row.bottle ?? null) === bottle)?.factor
+  return (family, step) => {
     const bottle = bottles(step)
     return (
       (bottle === null ? undefined : find(fixed, family, bottle)) ??
@@ -167,8 +166,6 @@ export function correctionOf(project: Project): (family: Family, step: ActStep) 
       1
     )
   }
-  known.set(project, { log: project.acts, factor })
-  return factor
 }
 
 /**
@@ -177,7 +174,7 @@ export function correctionOf(project: Project): (family: Family, step: ActStep) 
  *
  * @param film with its correction
  * @param start epoch milliseconds of its last coat
- * @param series in minutes from `start`
+ * @param series in minutes since the epoch
  * Source: handbook 3.5, 7.4.
  */
 export function paceOf(
@@ -190,7 +187,7 @@ export function paceOf(
   let quick: Pace | undefined
   for (const { at, milestone, seen } of observations) {
     if (at < start) continue
-    const done = progress(film, milestone, 0, (at - start) / MINUTE, series)
+    const done = progress(film, milestone, start / MINUTE, at / MINUTE, series)
     if (done === null || done <= 0) continue
     if (seen === 'not-yet' && done * AGAIN > 1) slow = { point: milestone, factor: done * AGAIN }
     else if (seen !== 'not-yet' && done < 1) quick = { point: milestone, factor: done }

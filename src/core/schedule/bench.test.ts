@@ -1,3 +1,4 @@
+import { stateOf } from '../builds/benchState'
 import { cureCurve } from '../builds/cureCurve'
 import { planParts } from '../builds/planParts'
 import type { Timer } from '../model/bench'
@@ -77,9 +78,9 @@ const act = (step: string, kind: LoggedAct['kind'], at: number, part = 'p'): Log
 })
 
 describe('the card of a session', () => {
-  const plan = planBench(project(), NOW, OPTIONS)
+  const plan = planBench(stateOf(project()), NOW, OPTIONS)
   const tonight = plan.sessions[0] ?? { from: 0, to: 0 }
-  const card = sessionCard(project(), plan, tonight)
+  const card = sessionCard(stateOf(project()), plan, tonight)
 
   it('has every task of the session once, in order, and their minutes', () => {
     const tasks = plan.tasks.filter(
@@ -109,7 +110,7 @@ describe('the card of a session', () => {
   })
 
   it('names the windows that it opens, with their ends', () => {
-    const cards = plan.sessions.slice(0, 3).map((one) => sessionCard(project(), plan, one))
+    const cards = plan.sessions.slice(0, 3).map((one) => sessionCard(stateOf(project()), plan, one))
     const open = cards.flatMap((one) => one.mustClose).filter((one) => one.step === 'clean')
     const line = plan.tasks.find((task) => task.step === 'line')
     expect(open).toHaveLength(1)
@@ -118,17 +119,17 @@ describe('the card of a session', () => {
 })
 
 describe('where an act may go', () => {
-  const plan = planBench(project(), NOW, OPTIONS)
+  const plan = planBench(stateOf(project()), NOW, OPTIONS)
 
   it('every place that is allowed can be taken, and comes to what was said', () => {
     const id = 'x/q/teal'
-    const entries = sessionOptions(project(), NOW, plan, id)
+    const entries = sessionOptions(stateOf(project()), NOW, plan, id)
     const allowed = entries.filter((place) => place.outcome !== null)
     expect(allowed.length).toBeGreaterThan(1)
     const last = allowed.at(-1)
     if (!last) return
     const pinned = supposed(project(), { kind: 'pin', id, ...last.session }).project
-    const then = planBench(pinned, NOW, OPTIONS)
+    const then = planBench(stateOf(pinned), NOW, OPTIONS)
     const start = then.tasks.find((task) => task.step === 'teal')?.start ?? 0
     expect(start).toBeGreaterThanOrEqual(last.session.from)
     expect(start).toBeLessThan(last.session.to)
@@ -136,13 +137,15 @@ describe('where an act may go', () => {
   })
 
   it('what has to dry first is not allowed tonight', () => {
-    const entries = sessionOptions(project(), NOW, plan, 'x/p/line')
+    const entries = sessionOptions(stateOf(project()), NOW, plan, 'x/p/line')
     expect(entries[0]?.outcome).toBeNull()
   })
 
   it('a pin that lies behind is over, and one that is let go is gone', () => {
     const old = { id: 'x/q/teal', from: '2026-03-10T19:00:00Z', to: '2026-03-10T22:00:00Z' }
-    expect(planBench(project({ pins: [old] }), NOW, OPTIONS).schedule?.status).toBe('optimal')
+    expect(planBench(stateOf(project({ pins: [old] })), NOW, OPTIONS).schedule?.status).toBe(
+      'optimal',
+    )
     const freed = supposed(project({ pins: [old] }), { kind: 'unpin', id: old.id })
     expect(freed.project.pins).toEqual([])
   })
@@ -160,7 +163,7 @@ describe('windows that can not be kept', () => {
   })
 
   it('are named, and the rest is planned with what is late', () => {
-    const plan = planBench(late, NOW, OPTIONS)
+    const plan = planBench(stateOf(late), NOW, OPTIONS)
     expect(plan.strict?.status).toBe('infeasible')
     expect(plan.schedule?.status).toBe('optimal')
     expect(plan.lost).toEqual([{ kind: 'own', task: 'x/p/clean/1', latest: 20 }])
@@ -266,7 +269,7 @@ describe('clocks of what is no film', () => {
       to: 120,
     },
   ])('$why', ({ more, to }) => {
-    const found = runningTimers(project(more), NOW)
+    const found = runningTimers(stateOf(project(more)), NOW)
     expect(found.map((one) => (one.to - NOW) / MINUTE)).toEqual(to === null ? [] : [to])
   })
 })
@@ -280,7 +283,7 @@ describe('how a build stands', () => {
     const [build] = project().builds ?? []
     if (!build) throw new Error('no build')
     const wanted = project({ builds: [{ ...build, ...(due ? { due } : {}) }] })
-    const plan = planBench(wanted, NOW, OPTIONS)
+    const plan = planBench(stateOf(wanted), NOW, OPTIONS)
     const [outlook] = buildOutlooks(wanted, plan)
     const last = Math.max(...plan.tasks.map((task) => (task.start ?? 0) + task.minutes * MINUTE))
     expect(outlook?.finish).toBe(last)
@@ -299,9 +302,9 @@ it('the curve of a film rises from nothing to the whole, and is at a share where
       { id: 'b', at: new Date(NOW).toISOString(), celsius: 10, humidity: 50 },
     ],
   })
-  const clock = planParts(laid, NOW)[0]?.plan.clocks[0]
+  const clock = planParts(stateOf(laid), NOW)[0]?.plan.clocks[0]
   if (!clock) throw new Error('nothing dries')
-  const curve = cureCurve(laid, clock, NOW)
+  const curve = cureCurve(stateOf(laid), clock, NOW)
   const shares = curve?.points.map((point) => point.share) ?? []
   expect(shares[0]).toBe(0)
   expect(shares.at(-1)).toBeCloseTo(1, 6)

@@ -1,5 +1,6 @@
 import { getVtimezoneComponent } from '@touch4it/ical-timezones'
 import nodeIcal from 'node-ical'
+import { stateOf } from '../builds/benchState'
 import { planCalendar } from '../formats/planCalendar'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
@@ -63,7 +64,7 @@ const startOf = (plan: BenchPlan, step: string) =>
   plan.tasks.find((one) => one.step === step)?.start
 
 describe('the plan lives on', () => {
-  const before = planBench(project(), NOW, OPTIONS)
+  const before = planBench(stateOf(project()), NOW, OPTIONS)
 
   it('is laid into the sessions', () => {
     expect(before.schedule?.status).toBe('optimal')
@@ -72,7 +73,7 @@ describe('the plan lives on', () => {
   })
 
   it('nothing moves where nothing happened', () => {
-    const after = planBench(project(), NOW + MINUTE, { ...OPTIONS, before })
+    const after = planBench(stateOf(project()), NOW + MINUTE, { ...OPTIONS, before })
     expect(planDifference(before, after).moves).toEqual([])
   })
 
@@ -85,7 +86,7 @@ describe('the plan lives on', () => {
       minutes: 3,
     } as const
     const noted = { id: 'n', at: '2026-03-17T18:01:00Z', kind: 'noted', text: 'Humid.' } as const
-    const after = planBench(project([noted], { timers: [timer] }), NOW + 2 * MINUTE, {
+    const after = planBench(stateOf(project([noted], { timers: [timer] })), NOW + 2 * MINUTE, {
       ...OPTIONS,
       before,
     })
@@ -96,7 +97,7 @@ describe('the plan lives on', () => {
 
   it('two hours late: what was due moves, with what holds it', () => {
     const late = NOW + 3 * HOUR + 5 * MINUTE
-    const after = planBench(project(), late, { ...OPTIONS, before })
+    const after = planBench(stateOf(project()), late, { ...OPTIONS, before })
     const { moves, finish } = planDifference(before, after)
     expect(moves.map((move) => move.step)).toContain('gloss')
     expect(moves[0]?.why.hold.kind).toBeDefined()
@@ -109,19 +110,19 @@ describe('the plan lives on', () => {
       act('matt', 'finished', NOW + HOUR + 5 * MINUTE),
       act('line', 'skipped', NOW + HOUR + 6 * MINUTE),
     ]
-    const after = planBench(project(done), NOW + 2 * HOUR, { ...OPTIONS, before })
+    const after = planBench(stateOf(project(done)), NOW + 2 * HOUR, { ...OPTIONS, before })
     expect(after.tasks.map((task) => task.step)).toEqual(['gloss', 'clean'])
   })
 
   it('still tacky: what waits for it moves', () => {
     const laid = [act('gloss', 'started', NOW), act('gloss', 'finished', NOW + 5 * MINUTE)]
-    const dry = planBench(project(laid), NOW + 3 * HOUR, OPTIONS)
+    const dry = planBench(stateOf(project(laid)), NOW + 3 * HOUR, OPTIONS)
     const tacky = [
       ...laid,
       act('gloss', 'observed', NOW + 47 * HOUR, { milestone: 'cured', seen: 'not-yet' }),
       act('gloss', 'observed', NOW + 48 * HOUR, { milestone: 'recoat', seen: 'not-yet' }),
     ]
-    const later = planBench(project(tacky), NOW + 48 * HOUR, { ...OPTIONS, before: dry })
+    const later = planBench(stateOf(project(tacky)), NOW + 48 * HOUR, { ...OPTIONS, before: dry })
     const wait = startOf(later, 'line') ?? 0
     expect(wait).toBeGreaterThan(NOW + 51 * HOUR)
   })
@@ -133,7 +134,7 @@ describe('the plan lives on', () => {
       act('line', 'started', NOW - 26 * HOUR),
       act('line', 'finished', NOW - 25 * HOUR),
     ]
-    const plan = planBench(project(laid), NOW, OPTIONS)
+    const plan = planBench(stateOf(project(laid)), NOW, OPTIONS)
     const hull = plan.parts.find((part) => part.part === 'p')
     expect(hull?.findings.map((one) => one.rule)).toContain('clean-too-late')
     expect(startOf(plan, 'clean')).not.toBeNull()
@@ -141,7 +142,7 @@ describe('the plan lives on', () => {
 
   it('too damp tonight: the matt clear goes to another session, and says why', () => {
     const climate = [{ id: 'c', at: new Date(NOW).toISOString(), celsius: 18, humidity: 84 }]
-    const after = planBench(project([], { climate }), NOW, { ...OPTIONS, before })
+    const after = planBench(stateOf(project([], { climate })), NOW, { ...OPTIONS, before })
     const move = planDifference(before, after).moves.find((one) => one.step === 'matt')
     expect(move?.to).toBeGreaterThan(NOW + 24 * HOUR)
     expect(move?.why.air).toContain('84 % relative humidity')
@@ -149,10 +150,10 @@ describe('the plan lives on', () => {
 })
 
 describe('what if', () => {
-  const now = outcomeOf(planBench(project(), NOW, OPTIONS))
+  const now = outcomeOf(planBench(stateOf(project()), NOW, OPTIONS))
   const asked = (question: WhatIf) => {
     const { project: other, options } = supposed(project(), question)
-    return outcomeOf(planBench(other, NOW, { ...OPTIONS, ...options }))
+    return outcomeOf(planBench(stateOf(other), NOW, { ...OPTIONS, ...options }))
   }
 
   test.each<{ why: string; question: WhatIf; sooner: boolean }>([
@@ -168,7 +169,7 @@ describe('what if', () => {
     expect(then.status).toBe('optimal')
     if (sooner) expect(then.finish).toBeLessThan(now.finish ?? 0)
     else expect(then.finish).toBeLessThanOrEqual(now.finish ?? 0)
-    expect(outcomeOf(planBench(project(), NOW, OPTIONS))).toEqual(now)
+    expect(outcomeOf(planBench(stateOf(project()), NOW, OPTIONS))).toEqual(now)
   })
 
   it('another paint, and one coat fewer', () => {
@@ -194,7 +195,7 @@ describe('what if', () => {
       })),
     })
     const plan = (question?: WhatIf) =>
-      outcomeOf(planBench(question ? supposed(one, question).project : one, NOW, OPTIONS))
+      outcomeOf(planBench(stateOf(question ? supposed(one, question).project : one), NOW, OPTIONS))
     const quick = plan({ kind: 'step', build: 'x', step: 'b', set: { family: 'lacquer' } })
     expect(quick.finish).toBeLessThan(plan().finish ?? 0)
     const fewer = plan({ kind: 'coat-fewer', build: 'x', step: 'b' })
@@ -213,7 +214,7 @@ describe('the plan as a calendar', () => {
     Object.values(nodeIcal.sync.parseICS(text)).filter((one) => one?.type === 'VEVENT')
 
   it('reads back as the same acts at the same instants, with zone and alarm', () => {
-    const plan = planBench(project(), NOW, OPTIONS)
+    const plan = planBench(stateOf(project()), NOW, OPTIONS)
     const text = planCalendar(plan, names, 'Europe/Lisbon', RULES, NOW)
     expect(text).toContain('BEGIN:VTIMEZONE')
     expect(text).toContain('BEGIN:VALARM')
@@ -233,7 +234,7 @@ describe('the plan as a calendar', () => {
 
   it('keeps its instants over the change to summer time', () => {
     const late = Date.parse('2026-03-28T09:00:00Z')
-    const plan = planBench(project(), late, OPTIONS)
+    const plan = planBench(stateOf(project()), late, OPTIONS)
     const events = read(planCalendar(plan, names, 'Europe/Lisbon', RULES, late)) as {
       start: Date
     }[]
@@ -244,7 +245,13 @@ describe('the plan as a calendar', () => {
   it('a later export moves the events instead of doubling them', () => {
     const ids = (now: number) => {
       const events = read(
-        planCalendar(planBench(project(), now, OPTIONS), names, 'Europe/Lisbon', RULES, now),
+        planCalendar(
+          planBench(stateOf(project()), now, OPTIONS),
+          names,
+          'Europe/Lisbon',
+          RULES,
+          now,
+        ),
       ) as unknown as { uid: string; sequence: string }[]
       return events.map((one) => [one.uid, Number(one.sequence)] as const)
     }

@@ -1,3 +1,4 @@
+import { stateOf } from '../builds/benchState'
 import { judgePart } from '../builds/judgePart'
 import { buildFromStarter } from '../builds/newBuild'
 import { planParts } from '../builds/planParts'
@@ -53,7 +54,7 @@ function project(acts: LoggedAct[] = [], more: Partial<Project> = {}): Project {
 }
 
 const hull = (one: Project) => {
-  const plan = planParts(one, NOW)[0]?.plan
+  const plan = planParts(stateOf(one), NOW)[0]?.plan
   if (!plan) throw new Error('no hull')
   return plan
 }
@@ -132,7 +133,7 @@ describe('one part', () => {
 
 describe('the bench', () => {
   it('lays every coat into the sessions and keeps the window of the lining', () => {
-    const plan = planBench(project(), NOW)
+    const plan = planBench(stateOf(project()), NOW)
     expect(plan.schedule?.status).toBe('optimal')
     const start = (task: string) =>
       plan.tasks.find((one) => one.id === `skiff/hull/${task}`)?.start ?? 0
@@ -143,18 +144,20 @@ describe('the bench', () => {
   })
 
   it('without sessions there is no schedule, and nothing else is missing', () => {
-    const plan = planBench(project([], { sessions: null }), NOW)
+    const plan = planBench(stateOf(project([], { sessions: null })), NOW)
     expect(plan.schedule).toBeNull()
     expect(plan.tasks).toHaveLength(5)
     expect(plan.tasks[0]?.start).toBeNull()
   })
 
   it('a build that is put away is not planned', () => {
-    expect(planBench(project([], { builds: [{ ...SKIFF, shelved: true }] }), NOW).tasks).toEqual([])
+    expect(
+      planBench(stateOf(project([], { builds: [{ ...SKIFF, shelved: true }] })), NOW).tasks,
+    ).toEqual([])
   })
 
   it('finished acts never move: what is left is planned from now', () => {
-    const plan = planBench(project([logged('finished', 'prime', 30)]), NOW)
+    const plan = planBench(stateOf(project([logged('finished', 'prime', 30)])), NOW)
     expect(plan.tasks.map((one) => one.step)).toEqual(['gloss', 'line', 'clean'])
     expect(plan.tasks[0]?.earliest).toBe(39) // 60 · 1.15 of recoat, 30 of them behind us
   })
@@ -167,7 +170,9 @@ it('the queue puts a closing window first, then work in hand, then what is ready
     logged('finished', 'gloss', 6000),
     logged('finished', 'line', 23 * 60),
   ]
-  const plans = planParts(project(acts, { builds: [two, SKIFF] }), NOW).map(({ plan }) => plan)
+  const plans = planParts(stateOf(project(acts, { builds: [two, SKIFF] })), NOW).map(
+    ({ plan }) => plan,
+  )
   expect(benchQueue(plans, NOW).map((one) => [one.build, one.kind])).toEqual([
     ['skiff', 'closing'],
     ['punt', 'ready'],
@@ -179,11 +184,18 @@ it('a part is judged with its ways out, and refuses to be somebody else’s', ()
     ...SKIFF,
     steps: [...SKIFF.steps, { id: 'chip', parts: ['hull'], do: 'chip-wet' as const }],
   }
-  const judged = judgePart(project([], { builds: [bad] }), 'skiff', 'hull', NOW, id)
+  const judged = judgePart(
+    stateOf(project([], { builds: [bad] })),
+    { build: 'skiff', part: 'hull' },
+    NOW,
+    id,
+  )
   expect(judged.order).toEqual(['prime', 'gloss', 'line', 'clean', 'chip'])
   const finding = judged.findings.find((one) => one.rule === 'no-release-under')
   expect(finding?.remedies.length).toBeGreaterThan(0)
-  expect(() => judgePart(project(), 'skiff', 'keel', NOW, id)).toThrow('keel')
+  expect(() => judgePart(stateOf(project()), { build: 'skiff', part: 'keel' }, NOW, id)).toThrow(
+    'keel',
+  )
 })
 
 it('a remedy is never an edit of what is done', () => {
@@ -195,9 +207,8 @@ it('a remedy is never an edit of what is done', () => {
     ],
   }
   const judged = judgePart(
-    project([logged('finished', 'top', 60)], { builds: [bad] }),
-    'skiff',
-    'hull',
+    stateOf(project([logged('finished', 'top', 60)], { builds: [bad] })),
+    { build: 'skiff', part: 'hull' },
     NOW,
     id,
   )

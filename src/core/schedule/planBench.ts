@@ -1,10 +1,10 @@
 import { minutesFrom, quietBetween, type Session, sessionsBetween } from '../bench/calendar'
 import type { BenchProblem } from '../bench/problem'
 import type { Solution, SolveOptions } from '../bench/solve'
+import type { BenchState } from '../builds/benchState'
 import type { PartPlan } from '../builds/partPlan'
-import { planParts } from '../builds/planParts'
+import { type PlannedPart, planParts } from '../builds/planParts'
 import type { Pin } from '../model/bench'
-import type { Project } from '../model/project'
 import { key, stepOf } from '../model/stepRef'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
 import { type LostWindow, solveAnyway } from './lostWindows'
@@ -48,11 +48,17 @@ export type PlanOptions = Omit<SolveOptions, 'guide'> & {
  * The whole bench: what every part says, the tasks they ask of the hands, and a schedule through the sessions.
  *
  * @param now epoch milliseconds
+ * @param parts what every part says at that instant, where that is known already
  */
-export function planBench(project: Project, now: number, options: PlanOptions = {}): BenchPlan {
-  const parts = planParts(project, now)
+export function planBench(
+  state: BenchState,
+  now: number,
+  options: PlanOptions = {},
+  parts: readonly PlannedPart[] = planParts(state, now),
+): BenchPlan {
+  const { project } = state
   const zero = Math.ceil(now / MINUTE) * MINUTE
-  const all = parts.map(({ simulated }) => tasksOf(simulated, (zero - simulated.origin) / MINUTE))
+  const all = parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE))
   const tasks = withPins(
     all.flatMap((one) => one.tasks),
     project.pins ?? [],
@@ -77,7 +83,7 @@ export function planBench(project: Project, now: number, options: PlanOptions = 
   return {
     now,
     parts: plans,
-    shelf: shelfFindings(project, plans, now),
+    shelf: shelfFindings(state, plans, now),
     tasks: tasks.map((task) => ({ ...task, start: startOf(schedule, task.id, zero) })),
     problem,
     zero,

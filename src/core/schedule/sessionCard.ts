@@ -6,10 +6,10 @@ import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import { key, partOf } from '../model/stepRef'
-import { latestClimate } from '../room/climateSeries'
 import { paintFor } from '../shelf/paintFor'
 import { type Paint, stepCard } from '../shelf/stepCard'
 import { resolveStep } from '../stack/state/resolvedStep'
+import type { StockState } from '../stock/stockState'
 import type { BenchPlan, ScheduledTask } from './planBench'
 
 const MINUTE = 60_000
@@ -83,13 +83,14 @@ export function tasksIn(plan: BenchPlan, session: Session): (ScheduledTask & { s
 }
 
 /** What is to be done in a session, prepared for it, and left by it. */
-export function sessionCard(project: Project, plan: BenchPlan, session: Session): SessionCard {
+export function sessionCard(state: StockState, plan: BenchPlan, session: Session): SessionCard {
+  const { project } = state
   const tasks = tasksIn(plan, session)
   const acts = cardActs(tasks)
   return {
     session,
     acts,
-    mixes: mixesOf(project, tasks),
+    mixes: mixesOf(state, tasks),
     cleanOuts: acts.filter((act) => act.cleanOutBefore).length,
     mustClose: leftOpen(plan, session),
     overnight: overnightOf(project, plan, tasks),
@@ -135,9 +136,10 @@ function stepOf(project: Project, at: { build: string; step: string }): BuildSte
 }
 
 function mixesOf(
-  project: Project,
+  state: StockState,
   tasks: readonly (ScheduledTask & { start: number })[],
 ): MixToPrepare[] {
+  const { project } = state
   const mixes = new Map<string, MixToPrepare>()
   for (const task of tasks) {
     if (task.setup === undefined) continue
@@ -154,7 +156,7 @@ function mixesOf(
     }
     mixes.set(task.setup, mix)
     if (!mix.parts.includes(task.part)) mix.parts.push(task.part)
-    addCoat(mix, project, task, step, paint)
+    addCoat(mix, state, task, step, paint)
   }
   return [...mixes.values()]
 }
@@ -162,7 +164,7 @@ function mixesOf(
 /** Adds what one coat on one part takes; nothing where the part's area isn't known. */
 function addCoat(
   mix: MixToPrepare,
-  project: Project,
+  { project, room }: StockState,
   task: ScheduledTask,
   step: BuildStep | null,
   paint: Paint | null,
@@ -171,8 +173,13 @@ function addCoat(
   const part = build?.parts.find((one) => one.id === task.part)
   if (!part || !step || !isAct(step)) return
   const coat = (step.coats ?? ['light'])[(task.coat ?? 1) - 1] ?? 'light'
-  const { celsius } = latestClimate(project)
-  const card = stepCard({ ...(bare(step) as ActStep), coats: [coat] }, part, 1, paint, celsius)
+  const card = stepCard(
+    { ...(bare(step) as ActStep), coats: [coat] },
+    part,
+    1,
+    paint,
+    room.latest.celsius,
+  )
   for (const { name, ml } of card.mix?.ingredients ?? []) {
     const known = mix.amounts.find((one) => one.name === name)
     if (known) known.ml += ml

@@ -1,5 +1,5 @@
 import type { Session } from '../bench/calendar'
-import type { Project } from '../model/project'
+import { type BenchState, stateOf } from '../builds/benchState'
 import { type BenchPlan, planBench } from './planBench'
 import { outcomeOf, type PlanOutcome, supposed } from './whatIf'
 
@@ -21,14 +21,18 @@ const STEPS = 2500
  * @param id build, part and step, as `build/part/step`
  */
 export function sessionOptions(
-  project: Project,
+  state: BenchState,
   now: number,
   plan: BenchPlan,
   id: string,
 ): SessionOption[] {
   return plan.sessions.slice(0, MOST_OPTIONS).map((session): SessionOption => {
-    const { project: other } = supposed(project, { kind: 'pin', id, ...session })
-    const then = planBench(other, now, { steps: STEPS, before: plan, polish: false })
+    const { project: other } = supposed(state.memo.given, { kind: 'pin', id, ...session })
+    const then = planBench(stateOf(other, state), now, {
+      steps: STEPS,
+      before: plan,
+      polish: false,
+    })
     const outcome = outcomeOf(then)
     // A place for which a window, or the place itself, is given up is none.
     const kept = outcome.finish !== null && then.lost.length <= plan.lost.length

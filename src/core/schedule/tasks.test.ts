@@ -1,5 +1,5 @@
+import { stateOf } from '../builds/benchState'
 import { planPart } from '../builds/planParts'
-import { progressOf } from '../log/progress'
 import type { Build, BuildAct } from '../model/build'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
@@ -34,8 +34,8 @@ function planned(specs: Spec[], done: Record<string, number> = {}) {
     }),
   )
   const project: Project = { format: 'tectoria-project', version: 1, builds: [build(specs)], acts }
-  const { simulated } = planPart(project, 'x', 'p', progressOf(acts), NOW)
-  const { tasks, links } = tasksOf(simulated, (NOW - simulated.origin) / MINUTE)
+  const { simulated } = planPart(stateOf(project), { build: 'x', part: 'p' }, NOW)
+  const { tasks, links } = tasksOf(simulated, NOW / MINUTE)
   const short = (id: string) => id.replace('x/p/', '')
   return {
     tasks: tasks.map((task) => short(task.id)),
@@ -171,8 +171,8 @@ it('coats of a part in hand go on from where they are', () => {
       },
     ],
   }
-  const { simulated, plan } = planPart(project, 'x', 'p', progressOf(project.acts ?? []), NOW)
-  const { tasks } = tasksOf(simulated, (NOW - simulated.origin) / MINUTE)
+  const { simulated, plan } = planPart(stateOf(project), { build: 'x', part: 'p' }, NOW)
+  const { tasks } = tasksOf(simulated, NOW / MINUTE)
   expect(tasks.map((task) => [task.id, task.coat])).toEqual([
     ['x/p/a/2', 2],
     ['x/p/a/3', 3],

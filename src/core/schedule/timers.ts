@@ -1,7 +1,8 @@
 import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
-import { standingActs } from '../log/progress'
+import type { LogIndex } from '../log/logIndex'
 import type { Timer } from '../model/bench'
 import type { Project } from '../model/project'
+import type { StockState } from '../stock/stockState'
 
 const MINUTE = 60_000
 const HOUR = 60 * MINUTE
@@ -31,8 +32,8 @@ export const TIMER_MINUTES: Record<Timer['kind'], number> = {
 }
 
 /** Every clock that runs beside the films, the next to end first. */
-export function runningTimers(project: Project, now: number): RunningTimer[] {
-  return [...ownTimers(project), ...gassingOff(project), ...potLives(project)]
+export function runningTimers({ project, log }: StockState, now: number): RunningTimer[] {
+  return [...ownTimers(project), ...gassingOff(project), ...potLives(project, log)]
     .filter((one) => one.from <= now && one.to > now - STAYS)
     .sort((a, b) => a.to - b.to)
 }
@@ -60,9 +61,9 @@ function gassingOff(project: Project): RunningTimer[] {
 }
 
 /** Two-part paint that was mixed is sprayed out in its pot life. Source: handbook 3.4. */
-function potLives(project: Project): RunningTimer[] {
-  return standingActs(project.acts ?? []).flatMap((act): RunningTimer[] => {
-    const mix = act.kind === 'mixed' ? project.mixes?.find((one) => one.id === act.mix) : undefined
+function potLives(project: Project, log: LogIndex): RunningTimer[] {
+  return log.mixed.flatMap((act): RunningTimer[] => {
+    const mix = project.mixes?.find(({ id }) => id === act.mix)
     if (mix?.family !== 'urethane-2k') return []
     const from = Date.parse(act.at)
     const to = from + POT_LIFE * MINUTE

@@ -1,12 +1,13 @@
-import fc from 'fast-check'
+import { stateOf } from '../builds/benchState'
 import { planParts } from '../builds/planParts'
+import { applyEdit, NOTHING_LOGGED } from '../model/applyEdit'
 import type { Bottle } from '../model/bottle'
 import type { Build } from '../model/build'
 import type { Project } from '../model/project'
 import { shelfFindings } from '../stock/shelfRules'
 import { missingTools, shortages, substitutesFor } from '../stock/shopping'
 import { usesOf } from '../stock/uses'
-import { drawDown, pourInto, thinnerFor } from './bottles'
+import { thinnerFor } from './bottles'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const bottle = (more: Partial<Bottle> = {}): Bottle => ({
@@ -19,56 +20,11 @@ const bottle = (more: Partial<Bottle> = {}): Bottle => ({
   leftMl: 10,
   ...more,
 })
-const ml = fc.double({ min: 0.01, max: 40, noNaN: true })
-
-describe('a bottle that is poured into, handbook 4.3', () => {
-  it('is thinned twice: its share and both dilutions are remembered', () => {
-    const once = pourInto(bottle(), { ml: 2.5, share: 0, name: 'Alcohol Thinner' }, NOW)
-    expect(once).toMatchObject({ leftMl: 12.5, share: 0.8 })
-    const twice = pourInto(once, { ml: 2.5, share: 0 }, NOW + 1000)
-    expect(twice.leftMl).toBe(15)
-    expect(twice.share).toBeCloseTo(2 / 3, 5)
-    expect(twice.thinnings).toHaveLength(2)
-    expect(twice.thinnings?.[0]).toMatchObject({
-      addedMl: 2.5,
-      with: 'Alcohol Thinner',
-      shareAfter: 0.8,
-    })
-  })
-  it('keeps its paint whatever thinner is poured into it', () => {
-    fc.assert(
-      fc.property(ml, ml, (left, added) => {
-        const after = pourInto(bottle({ leftMl: left }), { ml: added, share: 0 }, NOW)
-        expect((after.share ?? 1) * (left + added)).toBeCloseTo(left, 3)
-      }),
-      { seed: 2, numRuns: 200 },
-    )
-  })
+describe('a bottle that is thinned', () => {
   it('says how much thinner brings it to a share, and when it is too thin already', () => {
     expect(thinnerFor(bottle(), 0.5)).toBeCloseTo(10, 9)
     expect(thinnerFor(bottle({ share: 0.4 }), 0.5)).toBeNull()
-    expect(() => pourInto(bottle(), { ml: 0, share: 0 }, NOW)).toThrow(RangeError)
   })
-})
-
-it('what mixes draw is what is missing in the bottle, to a hundredth of a millilitre', () => {
-  fc.assert(
-    fc.property(
-      fc.array(fc.double({ min: 0.01, max: 3, noNaN: true }), { maxLength: 8 }),
-      (draws) => {
-        const end = draws.reduce(
-          (left, one) =>
-            drawDown([bottle({ leftMl: left })], [{ bottle: 'teal', ml: one }])[0]?.leftMl ?? left,
-          100,
-        )
-        const sum = draws.reduce((all, one) => all + one, 0)
-        expect(Math.abs(100 - sum - end)).toBeLessThanOrEqual(0.005 * draws.length + 1e-9)
-      },
-    ),
-    { seed: 6, numRuns: 200 },
-  )
-  expect(drawDown([bottle()], [{ bottle: 'other', ml: 3 }])).toEqual([])
-  expect(drawDown([bottle()], [{ bottle: 'teal', ml: 30 }])[0]?.leftMl).toBe(0)
 })
 
 const BUILD = {
@@ -100,16 +56,16 @@ const WATER = bottle({ id: 'water', name: 'Water Teal', family: 'water-acrylic',
 function project(shelf: Bottle[]): Project {
   return { format: 'tectoria-project', version: 1, builds: [BUILD], shelf }
 }
-const plansOf = (of: Project) => planParts(of, NOW).map(({ plan }) => plan)
+const plansOf = (of: Project) => planParts(stateOf(of), NOW).map(({ plan }) => plan)
 
 describe('running short', () => {
   const short = project([bottle({ leftMl: 1 }), FAR, WATER, SATIN, NEAR])
   it('is told over all builds, with what is missing', () => {
-    const [one] = shortages(short, plansOf(short))
+    const [one] = shortages(stateOf(short), plansOf(short))
     expect(one).toMatchObject({ builds: ['b'], bottle: { id: 'teal' } })
     expect(one?.shortMl).toBeCloseTo((one?.plannedMl ?? 0) - 1, 9)
     const enough = project([bottle({ leftMl: 20 })])
-    expect(shortages(enough, plansOf(enough))).toEqual([])
+    expect(shortages(stateOf(enough), plansOf(enough))).toEqual([])
   })
   it('another bottle of the same kind stands in: same sheen, then nearest', () => {
     const found = substitutesFor(bottle(), short.shelf ?? [])
@@ -117,17 +73,40 @@ describe('running short', () => {
     expect(found[0]?.deltaE00).toBeLessThan(3)
   })
   it('taking it is a way out, and ends the finding', () => {
-    const finding = shelfFindings(short, plansOf(short), NOW).find(
+    const finding = shelfFindings(stateOf(short), plansOf(short), NOW).find(
       (one) => one.rule === 'bottle-short',
     )
     const way = finding?.ways[0]
     if (!way || !('build' in way)) throw new Error('no way out by another bottle')
     expect(way.say).toContain('Near Teal')
-    const mended = { ...short, builds: [way.build] }
-    expect(shelfFindings(mended, plansOf(mended), NOW).map((one) => one.rule)).not.toContain(
-      'bottle-short',
-    )
+    const result = applyEdit(BUILD, way.edit, NOTHING_LOGGED, () => 'new')
+    const mended = { ...short, builds: result.ok ? [result.build] : [] }
+    expect(
+      shelfFindings(stateOf(mended), plansOf(mended), NOW).map((one) => one.rule),
+    ).not.toContain('bottle-short')
   })
+})
+
+it('two pots of one paint are emptied one after the other', () => {
+  const pots = [bottle({ leftMl: 1 }), bottle({ id: 'second', leftMl: 1 })]
+  const all = project(pots)
+  const uses = usesOf(stateOf(all), plansOf(all))
+  const wanted = uses[0]?.wantedMl ?? 0
+  expect(wanted).toBeGreaterThan(1)
+  expect(wanted).toBeLessThan(2)
+  expect(uses.map((use) => use.bottle.id)).toEqual(['teal', 'second'])
+  expect(uses.reduce((sum, use) => sum + use.ml, 0)).toBeCloseTo(wanted, 9)
+  expect(shortages(stateOf(all), plansOf(all))).toEqual([])
+  expect(shelfFindings(stateOf(all), plansOf(all), NOW)).toEqual([])
+})
+
+it('a step that names its bottle is painted from it, whatever is fuller', () => {
+  const named = {
+    ...BUILD,
+    steps: BUILD.steps.map((step) => ({ ...step, bottle: 'near' })),
+  } as Build
+  const all = { ...project([bottle({ leftMl: 20 }), NEAR]), builds: [named] }
+  expect(usesOf(stateOf(all), plansOf(all)).map((use) => use.bottle.id)).toEqual(['near'])
 })
 
 describe('a kept mix that a step is painted from', () => {
@@ -153,7 +132,7 @@ describe('a kept mix that a step is painted from', () => {
   })
   it('takes its ingredients in their proportion, and nothing of another bottle', () => {
     const all = mixed(20)
-    const uses = usesOf(all, plansOf(all))
+    const uses = usesOf(stateOf(all), plansOf(all))
     expect(uses.map((one) => one.bottle.id)).toEqual(['near', 'far', 'thin'])
     const [near, far, thin] = uses.map((one) => one.ml)
     expect((near ?? 0) / (far ?? 1)).toBeCloseTo(2, 9)
@@ -161,14 +140,14 @@ describe('a kept mix that a step is painted from', () => {
   })
   it('runs short of one of them; gone, the step is painted from a bottle again', () => {
     const short = mixed(0.5)
-    expect(shortages(short, plansOf(short)).map((one) => one.bottle.id)).toEqual(['near'])
-    const finding = shelfFindings(short, plansOf(short), NOW).find(
+    expect(shortages(stateOf(short), plansOf(short)).map((one) => one.bottle.id)).toEqual(['near'])
+    const finding = shelfFindings(stateOf(short), plansOf(short), NOW).find(
       (one) => one.rule === 'bottle-short',
     )
     // Another bottle in its place would be another mix: no way out that changes the step helps.
     expect(finding).toMatchObject({ bottle: 'near', ways: [] })
     const gone = { ...mixed(20), mixes: [] }
-    expect(usesOf(gone, plansOf(gone)).map((one) => one.bottle.id)).toEqual(['teal'])
+    expect(usesOf(stateOf(gone), plansOf(gone)).map((one) => one.bottle.id)).toEqual(['teal'])
   })
 })
 

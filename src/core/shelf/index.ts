@@ -1,4 +1,4 @@
-export { type Drawn, drawDown, type PouredIn, pourInto, thinnerFor } from './bottles'
+export { type Drawn, type PouredIn, thinnerFor } from './bottles'
 export { type MixLabel, mixLabel } from './mixLabel'
 export { paintFor } from './paintFor'
 export {
@@ -9,6 +9,6 @@ export {
   pickLining,
   washGradient,
 } from './pickLining'
-export { bottlePaint, mixableFamilies, mixablePaints, type ShelfPaint } from './shelfColours'
+export { bottlePaint, type MixablePaint, mixableFamilies, mixablePaints } from './shelfColours'
 export { type StepCard, stepCard } from './stepCard'
 export { waitBetween } from './waitBetween'

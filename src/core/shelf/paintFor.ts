@@ -5,11 +5,27 @@ import type { ActStep } from '../model/sequence'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
 import { bottleAsPaint, type Paint } from './stepCard'
 
-/** Bottles that a step would be painted from: same family, and the same colour or, for a clear, the same sheen; fullest first. */
+/**
+ * Bottles that a step would be painted from: the one that it names and other pots of that paint, else those of its family and
+ * its colour or, for a clear, its sheen; fullest first.
+ */
 export function bottlesFor(project: Project, step: ActStep): Bottle[] {
-  return (project.shelf ?? [])
-    .filter((bottle) => isPaintedFrom(step, bottle))
-    .sort((a, b) => b.leftMl - a.leftMl)
+  const shelf = project.shelf ?? []
+  const { bottle: id, ...unnamed } = step as ActStep & { bottle?: string }
+  const named = id === undefined ? undefined : shelf.find((bottle) => bottle.id === id)
+  if (named) return [named, ...potsLike(named, shelf).filter((pot) => pot !== named)]
+  return fullestFirst(shelf.filter((bottle) => isPaintedFrom(unnamed, bottle)))
+}
+
+/** Every pot of the same paint, this one among them: alike in name, maker, family, role, colour and sheen; fullest first. */
+export function potsLike(bottle: Bottle, shelf: readonly Bottle[]): Bottle[] {
+  return fullestFirst(shelf.filter((pot) => ALIKE.every((field) => pot[field] === bottle[field])))
+}
+
+const ALIKE = ['name', 'maker', 'family', 'role', 'colour', 'sheen'] as const
+
+function fullestFirst(bottles: readonly Bottle[]): Bottle[] {
+  return [...bottles].sort((a, b) => b.leftMl - a.leftMl)
 }
 
 /** The kept mix that a step is painted from; null: none, or it isn't kept any more. */

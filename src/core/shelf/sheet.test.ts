@@ -1,9 +1,13 @@
-import { editBuild } from '../builds/editBuild'
+import { stateOf } from '../builds/benchState'
 import { planParts } from '../builds/planParts'
+import { buildEditOf } from '../builds/remedyEdit'
+import { applyEdit, NOTHING_LOGGED } from '../model/applyEdit'
 import { bare } from '../model/bare'
 import type { Bottle } from '../model/bottle'
-import type { Build } from '../model/build'
+import type { Build, Part } from '../model/build'
 import type { Project } from '../model/project'
+import type { Step } from '../model/sequence'
+import { sequence } from '../stack/tests/sequences'
 import { asPainted } from './sheet'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')
@@ -31,7 +35,7 @@ function project(shelf: Bottle[], build = BUILD): Project {
   return { format: 'tectoria-project', version: 1, builds: [build], shelf }
 }
 const step = BUILD.steps[0] as Build['steps'][number]
-const secondAt = (of: Project) => planParts(of, NOW)[0]?.plan.steps[1]?.from ?? 0
+const secondAt = (of: Project) => planParts(stateOf(of), NOW)[0]?.plan.steps[1]?.from ?? 0
 
 test.each([
   ['no sheet', [GREY], undefined],
@@ -61,9 +65,29 @@ it('the clocks of a part follow the sheet of its bottle', () => {
 
 it('steps put in another order keep their ids, and the sheet stays with the bottle', () => {
   const all = project([QUICK])
-  const simulated = BUILD.steps.map((one) => asPainted(all, one))
-  const steps = simulated.toReversed()
-  const edited = editBuild(BUILD, 'p', ['one', 'two'], { set: { steps } }, () => 'new')
+  const painted = BUILD.steps.map((step) => asPainted(all, step))
+  const part = {
+    part: BUILD.parts[0] as Part,
+    entries: BUILD.steps.map((step) => ({ step, coatsBefore: 0, fact: false })),
+    sequence: sequence(painted),
+  }
+  const edit = buildEditOf(part, { set: { steps: painted.toReversed() } }, () => 'new')
+  const result = applyEdit(BUILD, edit, NOTHING_LOGGED, () => 'new')
+  const edited = result.ok ? result.build : BUILD
   expect(edited.steps.map((one) => one.id)).toEqual(['two', 'one'])
   expect(JSON.stringify(edited)).not.toContain('2 h')
+})
+
+it('a way out writes nothing of the sheet into the step', () => {
+  const all = project([QUICK])
+  const [first, second] = BUILD.steps.map((step) => asPainted(all, step)) as [Step, Step]
+  const part = {
+    part: BUILD.parts[0] as Part,
+    entries: BUILD.steps.map((step) => ({ step, coatsBefore: 0, fact: false })),
+    sequence: sequence([first, second]),
+  }
+  const next = { ...first, coats: ['mist'] } as Step
+  const edit = buildEditOf(part, { replace: { step: 0, with: next } }, () => 'new')
+  expect(edit).toMatchObject({ do: 'change', fields: { coats: ['mist'] } })
+  expect(JSON.stringify(edit)).not.toContain('product')
 })

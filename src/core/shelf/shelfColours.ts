@@ -17,10 +17,10 @@ export function bottlePaint({ colour, undertone, hiding, strength, role }: Bottl
 /** Roles that a colour is mixed from. */
 const MIXES: readonly Role[] = ['colour', 'primer']
 
-export type ShelfPaint = MatchBottle & { bottle: Bottle }
+export type MixablePaint = MatchBottle & { bottle: Bottle }
 
 /** Bottles of a family that a colour can be mixed from. */
-export function mixablePaints(shelf: readonly Bottle[], family: Family): ShelfPaint[] {
+export function mixablePaints(shelf: readonly Bottle[], family: Family): MixablePaint[] {
   return shelf
     .filter((one) => one.family === family && one.colour && MIXES.includes(one.role))
     .map((bottle) => ({

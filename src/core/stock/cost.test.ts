@@ -1,3 +1,4 @@
+import { stateOf } from '../builds/benchState'
 import { planParts } from '../builds/planParts'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
@@ -51,7 +52,7 @@ test.each([
   ['more than there were', [used('a', 120)], 120, 0, true],
   ['taken back', [used('a', 30), { id: 'u', at, kind: 'undone', undoes: 'a' }], 0, 100, false],
 ] as [string, LoggedAct[], number, number, boolean][])('%s', (_, acts, count, left, low) => {
-  const [swabs, brush] = wearOf(project(acts))
+  const [swabs, brush] = wearOf(stateOf(project(acts)))
   expect(swabs).toMatchObject({ used: count, left, low })
   expect(brush).toMatchObject({ used: 0, left: null, low: false })
 })
@@ -68,9 +69,9 @@ it('a build costs the paint that was mixed for it, what was used of tools, and w
     ],
   }
   const all = project([mixed, used('a', 40)])
-  const plans = planParts(all, NOW).map(({ plan }) => plan)
-  const [cost] = costsOf(all, plans)
+  const plans = planParts(stateOf(all), NOW).map(({ plan }) => plan)
+  const [cost] = costsOf(stateOf(all), plans)
   expect(cost).toMatchObject({ paint: 1, tools: 2 })
   expect(cost?.toCome).toBeGreaterThan(0)
-  expect(costsOf(all, [])[0]?.toCome).toBe(0)
+  expect(costsOf(stateOf(all), [])[0]?.toCome).toBe(0)
 })

@@ -1,7 +1,7 @@
-import { standingActs } from '../log/progress'
-import type { Project } from '../model/project'
+import { stands } from '../log/logIndex'
 import type { BenchTool } from '../model/tool'
 import type { PlannedPart } from './plannedPart'
+import type { StockState } from './stockState'
 import { usesOf } from './uses'
 
 /** How far a tool, or a pack of consumables, is used up. */
@@ -18,19 +18,12 @@ export type Wear = {
 const LOW = 0.1
 
 /** Every tool with what the log says was used of it. Source: N79. */
-export function wearOf(project: Project): Wear[] {
-  const used = new Map<string, number>()
-  for (const { tool, uses = 1 } of standingActs(project.acts ?? []))
-    if (tool) used.set(tool, (used.get(tool) ?? 0) + uses)
+export function wearOf({ project, log }: StockState): Wear[] {
   return (project.tools ?? []).map((tool) => {
-    const count = used.get(tool.id) ?? 0
-    const left = tool.lasts === undefined ? null : Math.max(0, tool.lasts - count)
-    return {
-      tool,
-      used: count,
-      left,
-      low: left !== null && tool.lasts !== undefined && left <= tool.lasts * LOW,
-    }
+    const used = log.tools.get(tool.id) ?? 0
+    const left = tool.lasts === undefined ? null : Math.max(0, tool.lasts - used)
+    const low = left !== null && tool.lasts !== undefined && left <= tool.lasts * LOW
+    return { tool, used, left, low }
   })
 }
 
@@ -50,17 +43,17 @@ export type BuildCost = {
  *
  * @param plans of all parts. Source: N79.
  */
-export function costsOf(project: Project, plans: readonly PlannedPart[]): BuildCost[] {
+export function costsOf(state: StockState, plans: readonly PlannedPart[]): BuildCost[] {
+  const { project, log } = state
   const perMl = new Map(
     (project.shelf ?? []).map(({ id, price = 0, sizeMl }) => [id, price / sizeMl]),
   )
   const perUse = new Map(
     (project.tools ?? []).map(({ id, price = 0, lasts = 1 }) => [id, price / lasts]),
   )
-  const acts = standingActs(project.acts ?? [])
-  const uses = usesOf(project, plans)
+  const uses = usesOf(state, plans)
   return (project.builds ?? []).map(({ id, name }) => {
-    const own = acts.filter((act) => act.build === id)
+    const own = (log.builds.get(id)?.acts ?? []).filter((act) => stands(log, act))
     const drawn = own.flatMap((act) => act.drawn ?? [])
     return {
       build: id,

@@ -1,3 +1,4 @@
+import { stateOf } from '../builds/benchState'
 import { unbalancedParts } from '../builds/leftRight'
 import { planParts } from '../builds/planParts'
 import type { Bottle } from '../model/bottle'
@@ -30,8 +31,8 @@ function told(bottle: Partial<Bottle>, build: Build = BUILD) {
     builds: [build],
     shelf: [{ ...BOTTLE, ...bottle }],
   }
-  const plans = planParts(project, NOW).map(({ plan }) => plan)
-  return shelfFindings(project, plans, NOW)
+  const plans = planParts(stateOf(project), NOW).map(({ plan }) => plan)
+  return shelfFindings(stateOf(project), plans, NOW)
 }
 
 const hoursAgo = (hours: number) => new Date(NOW - hours * 3_600_000).toISOString()
@@ -81,7 +82,7 @@ it('two steps share a bottle: the second finds it empty', () => {
 
 it('the way out of a closed lid is a resting one', () => {
   const [one] = told({ state: 'decanted', decantedAt: hoursAgo(13), lid: 'closed' })
-  expect(one?.ways[0]).toMatchObject({ row: { lid: 'resting' } })
+  expect(one?.ways[0]).toMatchObject({ bottle: 'k', fields: { lid: 'resting' } })
 })
 
 it('mirrored parts that differ are told, mirrored parts that read the same are not', () => {

@@ -3,13 +3,15 @@ import { THINNING } from '../knowledge/thinning'
 import type { Bottle } from '../model/bottle'
 import type { Build } from '../model/build'
 import { sayDuration } from '../model/duration'
+import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { Severity } from '../model/vocabulary'
-import { mixOfStep } from '../shelf/paintFor'
+import { mixOfStep, potsLike } from '../shelf/paintFor'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
 import type { PlannedPart } from './plannedPart'
 import { substitutesFor } from './shopping'
+import type { StockState } from './stockState'
 import { type Use, usesOf } from './uses'
 
 /** Rules that ask the shelf. Source: handbook 2.6. */
@@ -35,8 +37,11 @@ export type ShelfFinding = {
   ways: ShelfWay[]
 }
 
-/** A way out: the bottle as it then is, or the build with another bottle in its steps. */
-export type ShelfWay = { say: string } & ({ row: Bottle } | { build: Build })
+/** A way out: fields of the bottle, or an edit of the build. */
+export type ShelfWay = { say: string } & (
+  | { bottle: string; fields: Partial<Bottle> }
+  | { build: string; edit: Edit }
+)
 
 const MINUTE = 60_000
 
@@ -48,24 +53,15 @@ const MINUTE = 60_000
  * Source: handbook 2.6, second table; 4.3; N69, N75.
  */
 export function shelfFindings(
-  project: Project,
+  state: StockState,
   plans: readonly PlannedPart[],
   now: number,
 ): ShelfFinding[] {
-  const taken = new Map<string, number>()
-  return usesOf(project, plans)
-    .toSorted((a, b) => a.from - b.from)
-    .flatMap((use) => {
-      const before = taken.get(use.bottle.id) ?? 0
-      taken.set(use.bottle.id, before + use.ml)
-      return [
-        thinned(use),
-        weak(use),
-        short(use, before, project),
-        gassing(use, now),
-        lid(use, now),
-      ].filter((one): one is ShelfFinding => one !== null)
-    })
+  return usesOf(state, plans).flatMap((use) =>
+    [thinned(use), weak(use), short(use, state.project), gassing(use, now), lid(use, now)].filter(
+      (finding): finding is ShelfFinding => finding !== null,
+    ),
+  )
 }
 
 function finding(
@@ -123,51 +119,56 @@ function weak(use: Use): ShelfFinding | null {
   )
 }
 
-function short(use: Use, before: number, project: Project): ShelfFinding | null {
-  const { bottle, ml } = use
-  if (ml <= 0) return null
-  if (ml > bottle.leftMl)
+function short(use: Use, project: Project): ShelfFinding | null {
+  const { bottle, wantedMl, shortMl } = use
+  if (shortMl <= 1e-9) return null
+  const has = potsLike(bottle, project.shelf ?? []).reduce((sum, { leftMl }) => sum + leftMl, 0)
+  if (wantedMl > has)
     return finding(
       use,
       'bottle-short',
       'risk',
-      `This takes ${ml.toFixed(1)} ml of ${bottle.name}, and ${bottle.leftMl.toFixed(1)} ml are left.`,
+      `This takes ${wantedMl.toFixed(1)} ml of ${bottle.name}, and ${has.toFixed(1)} ml are left.`,
       substitutions(use, project),
     )
-  if (before + ml <= bottle.leftMl) return null
+  const earlier = has - (wantedMl - shortMl)
   return finding(
     use,
     'last-bottle',
     'note',
-    `Earlier steps take ${before.toFixed(1)} ml of ${bottle.name}; this one wants ${ml.toFixed(1)} ml more than the ${bottle.leftMl.toFixed(1)} ml there are, before it is through.`,
+    `Earlier steps take ${earlier.toFixed(1)} ml of ${bottle.name}; this one wants ${shortMl.toFixed(1)} ml more than the ${has.toFixed(1)} ml there are, before it is through.`,
   )
 }
 
 /** So many other bottles are offered. */
 const OFFERED = 3
 
-/** The build with another bottle that lasts, for every step of it that the short one was for; none for a kept mix's. */
-function substitutions({ build, step, bottle, ml }: Use, project: Project): ShelfWay[] {
+/** Another bottle that lasts, for every step of the build that the short one was for; none for a kept mix's. */
+function substitutions({ build, step, bottle, wantedMl }: Use, project: Project): ShelfWay[] {
   if (mixOfStep(project, step)) return []
   return substitutesFor(bottle, project.shelf ?? [])
-    .filter((one) => one.bottle.leftMl >= ml)
+    .filter((substitute) => substitute.bottle.leftMl >= wantedMl)
     .slice(0, OFFERED)
     .map(({ bottle: other, deltaE00 }) => ({
       say: `Take ${other.name} instead${deltaE00 === null ? '' : `, ΔE00 ${deltaE00.toFixed(1)} away`}`,
-      build: withBottle(project, build, bottle, other),
+      build: build.id,
+      edit: withBottle(project, build, bottle, other),
     }))
 }
 
-function withBottle(project: Project, build: Build, from: Bottle, to: Bottle): Build {
-  const steps = build.steps.map((step) => {
-    if (!isAct(step) || !isPaintedFrom(step, from) || mixOfStep(project, step)) return step
-    return {
-      ...step,
-      ...(to.colour ? { colour: to.colour } : {}),
-      ...(from.role === 'clear' && to.sheen ? { sheen: to.sheen } : {}),
-    }
-  })
-  return { ...build, steps }
+/** The steps of a build that were for one bottle, painted from another. What is laid stays as it was logged. */
+function withBottle(project: Project, build: Build, from: Bottle, to: Bottle): Edit {
+  const targets = build.steps.flatMap((step) =>
+    isAct(step) && isPaintedFrom(step, from) && !mixOfStep(project, step)
+      ? [{ step: step.id }]
+      : [],
+  )
+  const fields = {
+    bottle: to.id,
+    ...(to.colour ? { colour: to.colour } : {}),
+    ...(from.role === 'clear' && to.sheen ? { sheen: to.sheen } : {}),
+  }
+  return { do: 'change', targets, on: 'every', fields }
 }
 
 function decantedAt(bottle: Bottle): number | null {
@@ -198,6 +199,6 @@ function lid(use: Use, now: number): ShelfFinding | null {
     'lid-sealed',
     'risk',
     `The lid of ${use.bottle.name} is closed and it is still gassing off: it can burst.`,
-    [{ say: 'The lid rests on it now', row: { ...use.bottle, lid: 'resting' } }],
+    [{ say: 'The lid rests on it now', bottle: use.bottle.id, fields: { lid: 'resting' } }],
   )
 }

@@ -6,6 +6,7 @@ import type { Project } from '../model/project'
 import type { BenchTool } from '../model/tool'
 import type { Tool } from '../model/vocabulary'
 import type { PlannedPart } from './plannedPart'
+import type { StockState } from './stockState'
 import { openSteps, usesOf } from './uses'
 
 /** A bottle that doesn't last for what is planned. */
@@ -19,24 +20,26 @@ export type Shortage = {
 }
 
 /** Bottles that run out over all builds on the bench, the shortest first. Source: N76. */
-export function shortages(project: Project, plans: readonly PlannedPart[]): Shortage[] {
-  const planned = new Map<string, { ml: number; builds: Set<string> }>()
-  for (const { bottle, ml, build } of usesOf(project, plans)) {
-    const one = planned.get(bottle.id) ?? { ml: 0, builds: new Set<string>() }
-    one.ml += ml
-    one.builds.add(build.id)
-    planned.set(bottle.id, one)
+export function shortages(state: StockState, plans: readonly PlannedPart[]): Shortage[] {
+  const planned = new Map<string, { ml: number; short: number; builds: Set<string> }>()
+  for (const { bottle, ml, shortMl, build } of usesOf(state, plans)) {
+    const own = planned.get(bottle.id) ?? { ml: 0, short: 0, builds: new Set<string>() }
+    own.ml += ml
+    own.short += shortMl
+    own.builds.add(build.id)
+    planned.set(bottle.id, own)
   }
-  return (project.shelf ?? [])
+  return (state.project.shelf ?? [])
     .flatMap((bottle): Shortage[] => {
       const use = planned.get(bottle.id)
-      const shortMl = (use?.ml ?? 0) - bottle.leftMl
-      return use && shortMl > 1e-9
-        ? [{ bottle, plannedMl: use.ml, shortMl, builds: [...use.builds] }]
-        : []
+      if (!use || use.short <= LEAST) return []
+      return [{ bottle, plannedMl: use.ml, shortMl: use.short, builds: [...use.builds] }]
     })
     .sort((a, b) => b.shortMl - a.shortMl)
 }
+
+/** Less than this is a matter of rounding, ml. */
+const LEAST = 1e-9
 
 /** Another bottle in place of one. */
 export type Substitute = {

@@ -1,13 +1,12 @@
 import type { Bottle } from '../model/bottle'
-import type { Build, Part } from '../model/build'
+import type { Build, BuildAct, Part } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
-import { latestClimate } from '../room/climateSeries'
 import { bottlesFor, mixOfStep, paintFor } from '../shelf/paintFor'
 import { stepCard } from '../shelf/stepCard'
 import type { PlannedPart, PlannedStep } from './plannedPart'
-
+import type { StockState } from './stockState'
 /** One use of a bottle by a step on a part: how much it takes of it, ml, and when, epoch milliseconds. */
 export type Use = {
   build: Build
@@ -15,6 +14,10 @@ export type Use = {
   step: ActStep & { id: string }
   bottle: Bottle
   ml: number
+  /** What this use wants in all, from every pot of the paint, ml. */
+  wantedMl: number
+  /** What no pot of it has, ml; 0: there is enough. Said of one of the pots. */
+  shortMl: number
   from: number
 }
 
@@ -23,45 +26,77 @@ export type OpenStep = Pick<Use, 'build' | 'part' | 'step'> & { planned: Planned
 
 /** Every step that is still to do, part by part. */
 export function openSteps(project: Project, plans: readonly PlannedPart[]): OpenStep[] {
+  const builds = new Map((project.builds ?? []).map((build) => [build.id, build]))
   return plans.flatMap((plan) => {
-    const build = project.builds?.find((one) => one.id === plan.build)
-    const part = build?.parts.find((one) => one.id === plan.part)
+    const build = builds.get(plan.build)
+    const part = build?.parts.find(({ id }) => id === plan.part)
     if (!build || !part) return []
     return plan.steps.flatMap((planned): OpenStep[] => {
       if (planned.status === 'done' || planned.status === 'skipped') return []
-      const step = build.steps.find((one) => one.id === planned.step)
+      const step = build.steps.find(({ id }) => id === planned.step)
       return step && isAct(step) ? [{ build, part, step: step as Use['step'], planned }] : []
     })
   })
 }
 
-/** Every use of the shelf by what is left to do. Source: N68, N76. */
-export function usesOf(project: Project, plans: readonly PlannedPart[]): readonly Use[] {
-  if (lastAsked?.project === project && lastAsked.plans === plans) return lastAsked.uses
-  const { celsius } = latestClimate(project)
-  const uses = openSteps(project, plans).flatMap(({ build, part, step, planned }) => {
-    const bottles = bottlesOf(project, step)
-    if (bottles.every((one) => one === null)) return []
-    const left = Math.max(1, planned.coats - planned.coatsDone)
-    const card = stepCard(step, part, left, paintFor(project, step), celsius)
-    return bottles.flatMap((bottle, i): Use[] => {
-      const ml = card.mix?.ingredients[i]?.ml ?? 0
-      return bottle ? [{ build, part, step, bottle, ml, from: planned.from }] : []
-    })
-  })
-  lastAsked = { project, plans, uses }
+/** Every use of the shelf by what is left to do, in order of time. Source: N68, N76. */
+export function usesOf(state: UsesOf, plans: readonly PlannedPart[]): readonly Use[] {
+  if (lastAsked?.project === state.project && lastAsked.plans === plans) return lastAsked.uses
+  const wants = openSteps(state.project, plans)
+    .flatMap((open) => wantsOf(state, open))
+    .sort((a, b) => a.from - b.from)
+  const left = new Map((state.project.shelf ?? []).map(({ id, leftMl }) => [id, leftMl]))
+  const uses = wants.flatMap((want) => taken(want, left))
+  lastAsked = { project: state.project, plans, uses }
   return uses
 }
+
+type UsesOf = Pick<StockState, 'project' | 'room'>
 
 /** The shelf asks for the same in several places, and neither a project nor its plans ever change. */
 let lastAsked: { project: Project; plans: readonly PlannedPart[]; uses: readonly Use[] } | null =
   null
 
-/** The bottles behind the ingredients of a step's mix, in their order: of a kept mix all of them, else the paint's. */
-function bottlesOf(project: Project, step: ActStep): (Bottle | null)[] {
+/** What one step on one part wants of a paint, and the pots that it may come from, in order. */
+type Want = Pick<Use, 'build' | 'part' | 'step' | 'from'> & { pots: readonly Bottle[]; ml: number }
+
+function wantsOf({ project, room }: UsesOf, { build, part, step, planned }: OpenStep): Want[] {
+  const pots = potsOf(project, step)
+  if (pots.every((own) => own.length === 0)) return []
+  const left = Math.max(1, planned.coats - planned.coatsDone)
+  const paint = paintFor(project, step)
+  const card = stepCard(step, part, left, paint, room.latest.celsius)
+  return pots.flatMap((own, i): Want[] => {
+    const ml = card.mix?.ingredients[i]?.ml ?? 0
+    return own.length > 0 ? [{ build, part, step, from: planned.from, pots: own, ml }] : []
+  })
+}
+
+/** Takes a want out of its pots, the first of them as far as it goes, then the next; what no pot has is said of the first. */
+function taken({ pots, ml, ...want }: Want, left: Map<string, number>): Use[] {
+  let open = ml
+  const parts = pots.map((bottle) => {
+    const has = left.get(bottle.id) ?? 0
+    const out = Math.min(has, open)
+    left.set(bottle.id, has - out)
+    open -= out
+    return { bottle, ml: out }
+  })
+  const used = parts.filter((one, i) => i === 0 || one.ml > 0)
+  return used.map((one, i) => ({
+    ...want,
+    bottle: one.bottle,
+    ml: i === 0 ? one.ml + open : one.ml,
+    wantedMl: ml,
+    shortMl: i === 0 ? open : 0,
+  }))
+}
+
+/** The pots behind the ingredients of a step's mix, in their order: of a kept mix all of them, else the paint's and the thinner's. */
+function potsOf(project: Project, step: ActStep): (readonly Bottle[])[] {
+  const shelf = project.shelf ?? []
+  const byId = (id: unknown) => shelf.filter((bottle) => bottle.id === id)
   const kept = mixOfStep(project, step)
-  if (!kept) return [bottlesFor(project, step)[0] ?? null]
-  return kept.ingredients.map(
-    ({ bottle }) => project.shelf?.find((one) => one.id === bottle) ?? null,
-  )
+  if (kept) return kept.ingredients.map(({ bottle }) => byId(bottle))
+  return [bottlesFor(project, step), byId((step as BuildAct).thinner)]
 }

@@ -1,7 +1,6 @@
 import { useMemo } from 'react'
 import type { Part } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import { latestClimate } from '@/core/room'
 import { paintFor, stepCard } from '@/core/shelf'
 import { useBench } from '../shell/BenchContext'
 import type { NamedItem } from '../shell/useBenchQueue'

@@ -10,7 +10,7 @@ import {
   type PartFinding,
   type PartPlan,
 } from '@/core/builds'
-import { judgeBuild, judgeBuildAt } from '@/core/builds/judgeBuild'
+import { judgeBuild } from '@/core/builds/judgeBuild'
 import { judgePart } from '@/core/builds/judgePart'
 import { substrateRow } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'

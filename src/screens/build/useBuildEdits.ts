@@ -1,5 +1,5 @@
 import { useCallback } from 'react'
-import { editBuild, type JudgedFinding } from '@/core/builds'
+import type { JudgedFinding } from '@/core/builds'
 import type { Build, BuildAct, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { LoggedAct } from '@/core/model/loggedAct'

@@ -5,7 +5,7 @@ import type { Recipe } from '@/core/colour'
 import { DROPS_PER_ML } from '@/core/mixing'
 import type { StoredMix } from '@/core/model/mix'
 import type { Family } from '@/core/model/vocabulary'
-import type { ShelfPaint } from '@/core/shelf'
+import type { MixablePaint } from '@/core/shelf'
 import { newId } from '@/store/ids'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
@@ -20,7 +20,7 @@ export function KeepRecipe({
   family,
 }: {
   recipe: Recipe
-  paints: readonly ShelfPaint[]
+  paints: readonly MixablePaint[]
   family: Family
 }) {
   const { change } = useBench()
@@ -80,7 +80,7 @@ export function KeepRecipe({
 
 function mixOf(
   recipe: Recipe,
-  paints: readonly ShelfPaint[],
+  paints: readonly MixablePaint[],
   family: Family,
   name: string,
   volumeMl: number,
@@ -106,7 +106,7 @@ function mixOf(
 }
 
 /** Drops of a bottle as parts of neat paint, a usual drop of neat paint being one. */
-function neatParts(drops: number, paint: ShelfPaint | undefined): number {
+function neatParts(drops: number, paint: MixablePaint | undefined): number {
   const { share = 1, dropsPerMl = DROPS_PER_ML.paint } = paint ?? {}
   return Number(((drops * share * DROPS_PER_ML.paint) / dropsPerMl).toFixed(4))
 }

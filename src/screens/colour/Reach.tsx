@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { coverWith, groundOf, mixOptics, portionsOf, type Recipe } from '@/core/colour'
 import type { Family } from '@/core/model/vocabulary'
-import { mixableFamilies, mixablePaints, type ShelfPaint } from '@/core/shelf'
+import { type MixablePaint, mixableFamilies, mixablePaints } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
@@ -139,7 +139,7 @@ function Found({
   target: string
   over: string
   recipe: Recipe
-  paints: readonly ShelfPaint[]
+  paints: readonly MixablePaint[]
   children: React.ReactNode
 }) {
   const covering = useMemo(() => {

@@ -1,10 +1,14 @@
+import { stateOf } from '@/core/builds'
 import type { BenchPlan } from '@/core/schedule'
 import { planBench } from '@/core/schedule/planBench'
 import { demoProject } from '@/demo/demo'
 import { lanesOf, marksOf, spanOf, ZOOMS } from './lanes'
 
 const NOW = Date.parse('2026-03-17T18:25:00Z')
-const plan: BenchPlan = planBench(demoProject(NOW, 'UTC'), NOW, { steps: 3000, polish: false })
+const plan: BenchPlan = planBench(stateOf(demoProject(NOW, 'UTC')), NOW, {
+  steps: 3000,
+  polish: false,
+})
 
 it('every planned task lies on the lane of its part, in order', () => {
   const lanes = lanesOf(plan)

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
-import { type PouredIn, pourInto, thinnerFor } from '@/core/shelf'
+import { type PouredIn, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { isAmount, numberOf } from '../forms'

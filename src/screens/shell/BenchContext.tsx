@@ -11,7 +11,7 @@ import {
   useState,
 } from 'react'
 import type { PartPlan } from '@/core/builds'
-import { type BenchAct, progressOf, record } from '@/core/log'
+import { type BenchAct, record } from '@/core/log'
 import { coatsOf } from '@/core/model/coats'
 import type { Project } from '@/core/model/project'
 import { key, type StepRef } from '@/core/model/stepRef'

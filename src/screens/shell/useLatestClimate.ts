@@ -1,6 +1,5 @@
 import { useMemo } from 'react'
 import type { Climate } from '@/core/model/climate'
-import { latestClimate } from '@/core/room'
 import { useBench } from './BenchContext'
 
 /** The room as it was last read; the reference room where it never was. */

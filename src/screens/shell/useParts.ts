@@ -1,7 +1,6 @@
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react'
 import { benchBuilds, type PartPlan } from '@/core/builds'
 import { planPart, planParts } from '@/core/builds/planParts'
-import { progressOf } from '@/core/log'
 import type { Project } from '@/core/model/project'
 import { useNow } from './now'
 

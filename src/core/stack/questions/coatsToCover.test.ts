@@ -1,6 +1,6 @@
 import type { Sequence, Step } from '../../model/sequence'
 import { simulate } from '../simulate/simulate'
-import type { ShelfPaint } from '../state/stepContext'
+import type { BottleAtHand } from '../state/stepContext'
 import { EXAMPLE } from '../tests/sequences'
 import { coatsToCover } from './coatsToCover'
 
@@ -12,7 +12,7 @@ function covers(...steps: Step[]) {
   return coversFrom([], ...steps)
 }
 
-function coversFrom(shelf: readonly ShelfPaint[], ...steps: Step[]) {
+function coversFrom(shelf: readonly BottleAtHand[], ...steps: Step[]) {
   const sequence: Sequence = { ...EXAMPLE, waits: 'auto', steps }
   const last = simulate(sequence, { shelf }).simulated.at(-1)
   if (!last) throw new Error('nothing was walked')
@@ -41,18 +41,18 @@ it('what is left is more than the limit exactly while too few are planned', () =
 })
 
 it('a bottle with a swatch card covers as that says, not as its colour usually does', () => {
-  const red: ShelfPaint = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#a8231f' }
+  const red: BottleAtHand = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#a8231f' }
   const steps = [prime('#E9E9E6'), base()]
   const usual = covers(...steps)?.toCover
   expect(coversFrom([red], ...steps)?.toCover).toBe(usual)
   expect(coversFrom([{ ...red, hiding: 1 }], ...steps)?.toCover).toBeLessThan(usual as number)
   expect(coversFrom([{ ...red, hiding: 15 }], ...steps)?.toCover).toBeGreaterThan(usual as number)
-  const other: ShelfPaint = { ...red, family: 'enamel', hiding: 1 }
+  const other: BottleAtHand = { ...red, family: 'enamel', hiding: 1 }
   expect(coversFrom([other], ...steps)?.toCover).toBe(usual)
 })
 
 it('an undercoat that a bottle wants is missed where another lies there', () => {
-  const red: ShelfPaint = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#A8231F' }
+  const red: BottleAtHand = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#A8231F' }
   const pair = (undercoat: string | undefined, under: string) =>
     coversFrom([{ ...red, undercoat }], prime(under), base())?.pair
   expect(pair(undefined, '#222223')).toBeNull()

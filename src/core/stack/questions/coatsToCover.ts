@@ -7,7 +7,7 @@ import type { SimulatedStep } from '../simulate/simulation'
 import { colourFilms, groundUnder, layerOf } from '../state/filmColours'
 import { isPaintedFrom } from '../state/paintedFrom'
 import { isTransparent } from '../state/stack'
-import type { ShelfPaint } from '../state/stepContext'
+import type { BottleAtHand } from '../state/stepContext'
 
 /** How many coats a planned colour takes to cover what lies under it. */
 export type CoatsToCover = {
@@ -66,7 +66,7 @@ export function coatsToCover({ step, context }: SimulatedStep): CoatsToCover | n
 }
 
 /** What is known of a colour from the swatch card of a bottle of it. */
-function swatchOf(bottles: readonly ShelfPaint[]) {
+function swatchOf(bottles: readonly BottleAtHand[]) {
   const { hiding, undertone } =
     bottles.find((one) => one.hiding !== undefined || one.undertone !== undefined) ?? {}
   // An undertone says what it hides; a hiding beside it scales that.

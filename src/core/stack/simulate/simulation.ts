@@ -5,7 +5,7 @@ import type { ActStep } from '../../model/sequence'
 import type { Family, Sheen } from '../../model/vocabulary'
 import type { Draft, RuleName } from '../rules/finding'
 import type { Since, Stack } from '../state/stack'
-import type { ShelfPaint, StepContext } from '../state/stepContext'
+import type { BottleAtHand, StepContext } from '../state/stepContext'
 /** What lies on the part after a step. Minutes from the start. */
 export type TimelineEntry = {
   step: number
@@ -52,6 +52,8 @@ export type Fact = { start: number; ends: readonly number[] } | 'skipped'
 export type SimulateOptions = {
   /** What happened already, by index of the step. */
   facts?: ReadonlyMap<number, Fact>
+  /** Minute at which the sequence begins; 0 where it is left out. */
+  from?: number
   /** Steps that aren't facts begin no sooner than this, minutes from the start. */
   notBefore?: number
   /** Corrections of drying learnt from the log. Source: handbook 3.5. */
@@ -61,7 +63,7 @@ export type SimulateOptions = {
   /** The climate over time where it was logged; otherwise the sequence's own. */
   series?: ClimateSeries
   /** Bottles at hand. */
-  shelf?: readonly ShelfPaint[]
+  shelf?: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
   usedPairs?: ReadonlySet<string>
 }

@@ -24,7 +24,7 @@ import type { Corrections, SimulateOptions, Simulation, State, TimelineEntry } f
 function simulateWith(ruleset: Ruleset, sequence: Sequence, options: SimulateOptions): Simulation {
   const setting = settingOf(sequence, options)
   const state: State = {
-    at: 0,
+    at: options.from ?? 0,
     stack: bareStack(sequence.substrate),
     series: options.series ? [...options.series] : [{ from: 0, climate: setting.climate }],
   }

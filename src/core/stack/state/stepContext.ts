@@ -45,13 +45,14 @@ export type Setting = {
   steps: readonly Step[]
   sequence: Sequence
   /** Bottles at hand, offered as ways out; empty where none are known. */
-  shelf: readonly ShelfPaint[]
+  shelf: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows, as `pairKey`; null: there is no log to ask. */
   usedPairs: ReadonlySet<string> | null
 }
 
 /** What a way out needs to know of a bottle. */
-export type ShelfPaint = {
+export type BottleAtHand = {
+  id?: string | undefined
   name: string
   family: Family
   role: Role

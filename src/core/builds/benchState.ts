@@ -1,0 +1,50 @@
+import type { Project } from '../model/project'
+import { correctionOf, learntFrom, type Observed, ratiosOf } from '../room/corrections'
+import type { Corrections } from '../stack/simulate/simulation'
+import { type StockState, stockStateOf } from '../stock/stockState'
+import { type PairsKnown, pairsKnown } from './usedPairs'
+/**
+ * A project with what follows from all of it and is asked by every part: its log sorted, its shelf as it stands, its room, what
+ * was learnt of its paints. Derived and never stored; carried on from the state before, so that what a change doesn't touch
+ * stays the very same object.
+ */
+export type BenchState = StockState & {
+  correction: Corrections
+  /** Pairs of film and solvent that were put together before; undefined while the log is too young to ask. */
+  usedPairs: ReadonlySet<string> | undefined
+  known: { learnt: string; pairs: PairsKnown }
+}
+
+/**
+ * What follows from a project.
+ *
+ * @param given the documents as they are stored
+ * @param before the state before the last change; left out: everything is reckoned
+ */
+export function stateOf(given: Project, before?: BenchState): BenchState {
+  const stock = stockStateOf(given, before)
+  const { correction, learnt } = corrected(stock, before)
+  const pairs = pairsKnown(stock.project, stock.log, before?.known.pairs)
+  return { ...stock, correction, usedPairs: pairs.used, known: { learnt, pairs } }
+}
+
+/** The correction of before where it would say the same. */
+function corrected(observed: Observed, before: BenchState | undefined) {
+  const { project, log, room } = observed
+  if (
+    before &&
+    before.log.observations === log.observations &&
+    before.room.reads === room.reads &&
+    before.project.corrections === project.corrections &&
+    before.project.shelf === project.shelf &&
+    (log.observations.length === 0 || before.project.builds === project.builds)
+  )
+    return { correction: before.correction, learnt: before.known.learnt }
+  const learnt = JSON.stringify([
+    learntFrom(ratiosOf(observed)).map(({ family, bottle, factor }) => [family, bottle, factor]),
+    project.corrections ?? [],
+  ])
+  const same =
+    before !== undefined && learnt === before.known.learnt && before.project.shelf === project.shelf
+  return { correction: same ? before.correction : correctionOf(observed), learnt }
+}
