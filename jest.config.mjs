@@ -2,6 +2,8 @@ export default {
   testEnvironment: 'node',
   // A loaded machine is no reason to fail: nothing here measures time.
   testTimeout: 120_000,
+  // A database for the tests of the store.
+  setupFiles: ['fake-indexeddb/auto'],
   maxWorkers: '100%',
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/scripts'],
   transform: {

@@ -1,46 +1,64 @@
-import 'fake-indexeddb/auto'
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import Dexie from 'dexie'
+import { readProject } from '@/core/formats/projectFile'
+import { loadRows } from './rows/loadRows'
+import { storedProject, testStore } from './tests/stores'
+import { undo } from './undo'
 
-/** The tables of version 1, as browsers have them. */
-const VERSION_1 = {
-  builds: 'id',
-  shelf: 'id',
-  mixes: 'id',
-  acts: 'id, at',
-  climate: 'id, at',
-  panels: 'id',
-  corrections: 'id',
-  single: 'id',
-  changes: '++seq',
+type Fixture = {
+  version: number
+  stores: Record<string, string>
+  tables: Record<string, Record<string, unknown>[]>
 }
 
-it('a browser of version 1 keeps everything, and has room for techniques', async () => {
-  const old = new Dexie('tectoria')
-  old.version(1).stores(VERSION_1)
-  await old.open()
-  const build = {
-    id: 'b',
-    name: 'Skiff',
-    parts: [{ id: 'p', name: 'Hull', substrate: 'abs' }],
-    steps: [],
-  }
-  await old.table('builds').put(build)
-  await old.table('acts').put({ id: 'a', at: '2026-03-17T18:25:00Z', kind: 'noted', text: 'kept' })
-  await old.table('changes').add({ at: 0, label: 'Started', rows: [] })
-  old.close()
+/** A database as browsers had it, row by row. */
+function fixture(version: number): Fixture {
+  const file = join(__dirname, 'tests', 'fixtures', `schema${version}.json`)
+  return JSON.parse(readFileSync(file, 'utf8'))
+}
 
-  const { db } = await import('./db')
-  const { loadProject } = await import('./project')
-  const project = await loadProject()
-  expect(db.verno).toBe(4)
-  expect(project.builds).toEqual([build])
-  expect(project.acts?.[0]?.text).toBe('kept')
-  expect(project.techniques).toEqual([])
-  expect(project.pins).toEqual([])
-  expect(project.timers).toEqual([])
-  expect(project.tools).toEqual([])
-  expect(await db.changes.count()).toBe(1)
-  await db.techniques.put({ id: 't', name: 'Mine', steps: [{ do: 'mud' }] })
-  expect((await loadProject()).techniques).toHaveLength(1)
-  db.close()
+async function opened(version: number, name = `old ${version}`) {
+  const { stores, tables } = fixture(version)
+  const old = new Dexie(name)
+  old.version(version).stores(stores)
+  await old.open()
+  for (const [table, rows] of Object.entries(tables)) await old.table(table).bulkAdd(rows)
+  old.close()
+  const store = testStore(name)
+  const loaded = await loadRows(store)
+  return { store, loaded, tables }
+}
+
+test.each([1, 2, 3, 4])('a browser of version %i keeps everything', async (version) => {
+  const { store, loaded, tables } = await opened(version)
+  expect(store.db.verno).toBe(5)
+  expect(await store.db.damaged.count()).toBe(0)
+  for (const [table, rows] of Object.entries(tables)) {
+    if (table === 'changes') continue
+    const now = loaded.tables[table as keyof typeof loaded.tables] as { id: string }[]
+    const plain = now.map(({ leftSince: _, ...row }: Record<string, unknown>) => row)
+    const byId = (a: Record<string, unknown>, b: Record<string, unknown>) =>
+      String(a.id).localeCompare(String(b.id))
+    expect([table, plain.sort(byId)]).toEqual([table, [...rows].sort(byId)])
+  }
+  const project = await storedProject(store)
+  expect(readProject(JSON.parse(JSON.stringify(project))).ok).toBe(true)
+  expect(project).toMatchObject({
+    mine: 1,
+    shelf: [{ leftMl: 11.5, leftSince: expect.any(String) }],
+  })
+  store.db.close()
+})
+
+it('what was changed before can still be taken back, and fills the bottle once', async () => {
+  const { store } = await opened(4, 'undone')
+  expect(await undo(store)).toMatchObject({
+    ok: true,
+    label: expect.stringContaining('Drew from Slate'),
+  })
+  const { shelf, acts } = await storedProject(store)
+  expect(shelf?.[0]?.leftMl).toBe(13)
+  expect(acts?.filter(({ kind }) => kind === 'undone')).toHaveLength(2)
+  store.db.close()
 })

@@ -91,7 +91,8 @@ export function entriesOf({ project, log }: BenchState, build: Build, part: Part
     const painted = asPainted(project, step)
     const done = progress.coatEnds.length
     entries.push({ step, coatsBefore: 0, fact: true })
-    if (progress.status !== 'running') steps.push(painted)
+    if (progress.status !== 'running')
+      steps.push(progress.restSkipped ? coatsBetween(painted, 0, done) : painted)
     else {
       const meant = coatsMeant(step, part.id)
       steps.push(coatsBetween(painted, 0, Math.max(1, done)))

@@ -1,2 +1,5 @@
-export { byTime } from './progress'
+export { levelAfter, levelOf } from './levels'
+export { loggedIn } from './logged'
+export { indexLog, type LogIndex, progressOfStep, stands } from './logIndex'
+export { byTime, type StepProgress } from './progress'
 export { type BenchAct, record } from './record'

@@ -41,6 +41,17 @@ test.each([
     gives: { status: 'done', startedAt: 240_000, coatEnds: [240_000], finishedAt: 240_000 },
   },
   {
+    why: 'skipped with a coat laid: the coat stays',
+    acts: [act('coat-done', 2), act('skipped', 4)],
+    gives: {
+      status: 'done',
+      startedAt: 120_000,
+      coatEnds: [120_000],
+      finishedAt: 240_000,
+      restSkipped: true,
+    },
+  },
+  {
     why: 'skipped',
     acts: [act('skipped', 4)],
     gives: { status: 'skipped', startedAt: 240_000, coatEnds: [], finishedAt: 240_000 },

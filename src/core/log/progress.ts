@@ -8,6 +8,8 @@ export type StepProgress = {
   /** End of each coat that is done. */
   coatEnds: number[]
   finishedAt: number | null
+  /** Coats of it are laid, and what was left was skipped. */
+  restSkipped?: true
 }
 
 /** Which of two acts of the same instant comes first: the last coat is done before its step is finished. */
@@ -47,7 +49,10 @@ export function advance(
         coatEnds: running.coatEnds.length > 0 ? running.coatEnds : [at],
       }
     case 'skipped':
-      return { ...running, status: 'skipped', finishedAt: at }
+      // What is laid stays: only what is left of it is skipped.
+      return running.coatEnds.length > 0
+        ? { ...running, status: 'done', finishedAt: at, restSkipped: true }
+        : { ...running, status: 'skipped', finishedAt: at }
     default:
       return before
   }

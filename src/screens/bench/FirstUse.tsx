@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { loadDemo } from '@/store/demo'
+import { loadDemo } from '@/store/actions/documents'
 import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 import { reason } from '../shell/reason'

@@ -6,7 +6,7 @@ import { isAct } from '@/core/model/isAct'
 import type { ScheduledTask } from '@/core/schedule'
 import { resolveStep } from '@/core/stack'
 import { FILTER_CHANGED, sprayedSinceFilter } from '@/core/stock'
-import { newId } from '@/store/ids'
+import { newId } from '@/store/store'
 import { Button } from '@/ui/Button'
 import { useBench } from '../shell/BenchContext'
 

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/bench'
 import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/schedule'
-import { newId } from '@/store/ids'
+import { newId } from '@/store/store'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { TextField } from '@/ui/Field'

@@ -5,7 +5,7 @@ import { bare } from '@/core/model/bare'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep } from '@/core/model/sequence'
-import { newId } from '@/store/ids'
+import { newId } from '@/store/store'
 import { Button } from '@/ui/Button'
 import type { useBuildEdits } from './useBuildEdits'
 

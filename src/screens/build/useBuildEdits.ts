@@ -5,8 +5,9 @@ import { isAct } from '@/core/model/isAct'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { OwnTechnique } from '@/core/model/technique'
 import type { Remedy } from '@/core/stack'
-import type { Write } from '@/store/changes'
-import { newId } from '@/store/ids'
+import { editBuild } from '@/store/actions/builds'
+import { newId } from '@/store/store'
+import type { Write } from '@/store/tables'
 import { useBench } from '../shell/BenchContext'
 
 /** Puts one step before another in order of work; null: at the end. */

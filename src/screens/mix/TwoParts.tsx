@@ -12,7 +12,7 @@ import {
 import type { Timer } from '@/core/model/bench'
 import { sayDuration } from '@/core/model/duration'
 import { TIMER_MINUTES } from '@/core/schedule'
-import { newId } from '@/store/ids'
+import { newId } from '@/store/store'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { isAmount, numberOf } from '../forms'

@@ -1,7 +1,7 @@
 import type { Pin } from '@/core/model/bench'
 import { key, stepOf } from '@/core/model/stepRef'
 import type { ScheduledTask } from '@/core/schedule'
-import type { Write } from '@/store/changes'
+import type { Write } from '@/store/tables'
 
 /** The act that a task belongs to, as pins name it. */
 export function pinId({

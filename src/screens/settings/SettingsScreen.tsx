@@ -3,7 +3,7 @@
 import { ToggleGroup } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
 import { climateReadingSchema } from '@/core/model/bench'
-import { newId } from '@/store/ids'
+import { newId } from '@/store/store'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { focusFirstError, numberOf, readForm } from '../forms'

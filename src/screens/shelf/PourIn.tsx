@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
 import { type PouredIn, thinnerFor } from '@/core/shelf'
+import { pourInto } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { isAmount, numberOf } from '../forms'

@@ -1,7 +1,7 @@
 'use client'
 
 import { type ReactNode, useEffect, useState } from 'react'
-import { loadDemo, shouldLoadDemo } from '@/store/demo'
+import { loadDemo, shouldLoadDemo } from '@/store/actions/documents'
 
 /** Puts the demo on an empty bench when the server was started for it. */
 export function DemoOnOpening({ wanted, children }: { wanted: boolean; children: ReactNode }) {

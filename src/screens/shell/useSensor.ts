@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { ClimateReading } from '@/core/model/bench'
 import { readStreamLine, type SensorReading } from '@/core/room'
-import { keepReadings } from '@/store/readings'
+import { keepReadings } from '@/store/actions/bench'
 import { useBench } from './BenchContext'
 
 const KEY = 'tectoria-climate-source'

@@ -1,0 +1,256 @@
+import { indexLog, levelOf, progressOfStep } from '@/core/log'
+import type { Bottle } from '@/core/model/bottle'
+import type { StoredMix } from '@/core/model/mix'
+import { exportProject } from '../documents'
+import { BUILD, NOW, rowsOf, storedActs, storedProject, testStore } from '../tests/stores'
+import { redo, undo } from '../undo'
+import { logAct } from './acts'
+import { addBuild, editBuild } from './builds'
+import { forgetChanges, importProject, loadDemo, shouldLoadDemo, wipe } from './documents'
+import { addBottle, changeBottles, keepMix, pourInto } from './shelf'
+
+const REF = { build: 'b', part: 'p', step: 's' }
+const store = testStore('actions')
+const ok = (label: string) => ({ ok: true, label, undo: true })
+
+beforeEach(async () => {
+  await Promise.all(store.db.tables.map((table) => table.clear()))
+  await addBuild(store, BUILD)
+})
+afterAll(() => store.db.close())
+
+const progress = async () => progressOfStep(indexLog(await storedActs(store)), REF)
+const coat = (believed: number | null) =>
+  logAct(store, REF, { kind: 'coat-done' }, { coat: believed }, 'Hull: prime, coat done')
+
+describe('an act at the bench', () => {
+  it('is written, and the last coat finishes the step', async () => {
+    expect(await coat(1)).toMatchObject({ ok: true })
+    expect(await coat(2)).toMatchObject({ ok: true })
+    expect(await progress()).toMatchObject({ status: 'done' })
+    expect((await storedActs(store)).map(({ kind }) => kind)).toEqual([
+      'coat-done',
+      'coat-done',
+      'finished',
+    ])
+  })
+
+  test.each([
+    { why: 'a held key', acts: [1, 1], told: 'Coat 1 is logged already' },
+    { why: 'a third coat of two', acts: [1, 2, 3], told: 'It is done already' },
+    { why: 'a coat too far', acts: [2], told: 'Coat 1 isn’t logged yet' },
+  ])('$why is told and dropped', async ({ acts, told }) => {
+    const outcomes = []
+    for (const believed of acts) outcomes.push(await coat(believed))
+    const last = outcomes.at(-1)
+    expect(last).toMatchObject({ ok: false, why: expect.stringContaining(told) })
+    expect((await storedActs(store)).filter(({ kind }) => kind === 'coat-done')).toHaveLength(
+      acts.length - 1,
+    )
+  })
+
+  it('pressed at the same moment in two tabs is logged once', async () => {
+    const other = testStore('actions', 'other')
+    const both = await Promise.all([
+      coat(1),
+      logAct(other, REF, { kind: 'coat-done' }, { coat: 1 }, 'Hull: prime, coat done'),
+    ])
+    expect(both.filter((one) => one.ok)).toHaveLength(1)
+    expect((await progress())?.coatEnds).toHaveLength(1)
+    other.db.close()
+  })
+
+  test.each(['started', 'finished', 'skipped'] as const)(
+    '%s twice is logged once',
+    async (kind) => {
+      const press = () => logAct(store, REF, { kind }, { coat: null }, kind)
+      expect(await press()).toMatchObject({ ok: true })
+      expect(await press()).toMatchObject({ ok: false })
+    },
+  )
+
+  it('skipped with a coat laid keeps the coat: only what is left of it is skipped', async () => {
+    await coat(1)
+    await logAct(store, REF, { kind: 'skipped' }, { coat: null }, 'skipped')
+    expect(await progress()).toMatchObject({ status: 'done', coatEnds: [expect.any(Number)] })
+  })
+
+  it('of a step that is gone writes nothing', async () => {
+    await editBuild(store, 'b', { do: 'remove', targets: [{ step: 's' }], on: 'every' }, 'Out')
+    expect(await coat(1)).toMatchObject({ ok: false, why: expect.stringContaining('isn’t there') })
+    expect(await storedActs(store)).toEqual([])
+  })
+})
+
+describe('undo and redo', () => {
+  it('take a change back and do it again, whole', async () => {
+    const edit = { do: 'set', fields: { name: 'Punt' } } as const
+    expect(await editBuild(store, 'b', edit, 'Renamed')).toEqual(ok('Renamed'))
+    expect(await undo(store)).toEqual({ ok: true, label: 'Taken back: Renamed', undo: false })
+    expect((await storedProject(store)).builds?.[0]?.name).toBe('Skiff')
+    expect(await redo(store)).toEqual({ ok: true, label: 'Done again: Renamed', undo: false })
+    expect((await storedProject(store)).builds?.[0]?.name).toBe('Punt')
+    expect(await redo(store)).toMatchObject({ ok: false })
+  })
+
+  it('only add to the log: an act is taken back, and brought back, by acts that say so', async () => {
+    await coat(1)
+    await undo(store)
+    expect((await progress())?.coatEnds ?? []).toEqual([])
+    await redo(store)
+    expect((await progress())?.coatEnds).toHaveLength(1)
+    await undo(store)
+    expect((await progress())?.coatEnds ?? []).toEqual([])
+    expect((await storedActs(store)).map(({ kind }) => kind)).toEqual([
+      'coat-done',
+      'undone',
+      'undone',
+      'undone',
+    ])
+  })
+
+  it('say whose it is', async () => {
+    const other = testStore('actions', 'other')
+    await editBuild(other, 'b', { do: 'set', fields: { name: 'Punt' } }, 'Renamed')
+    expect(await undo(store)).toMatchObject({ label: 'Taken back: Renamed (of another tab)' })
+    other.db.close()
+  })
+
+  it('leave what isn’t any more as the change left it', async () => {
+    await editBuild(store, 'b', { do: 'set', fields: { name: 'Punt' } }, 'Renamed')
+    await store.db.builds.update('b', { name: 'Tern' })
+    expect(await undo(store)).toMatchObject({
+      ok: false,
+      why: expect.stringContaining('has been changed since'),
+    })
+    expect((await storedProject(store)).builds?.[0]?.name).toBe('Tern')
+  })
+
+  it('a new change ends what could be done again', async () => {
+    await coat(1)
+    await undo(store)
+    await coat(1)
+    expect(await redo(store)).toMatchObject({ ok: false, why: 'There is nothing to do again' })
+  })
+
+  it('keep a hundred changes, and forget the oldest', async () => {
+    for (let i = 0; i < 103; i++)
+      await editBuild(store, 'b', { do: 'set', fields: { name: `N${i}` } }, `Change ${i}`)
+    expect(await store.db.changes.count()).toBe(100)
+    expect((await store.db.changes.orderBy('seq').first())?.label).toBe('Change 3')
+  })
+})
+
+const BOTTLE: Bottle = {
+  id: 'k',
+  name: 'Slate',
+  family: 'lacquer',
+  role: 'colour',
+  colour: '#445566',
+  sizeMl: 20,
+  leftMl: 12,
+}
+const MIX: StoredMix = {
+  id: 'm',
+  name: 'Slate, thin',
+  at: new Date(NOW + 99 * 3_600_000).toISOString(),
+  ingredients: [{ name: 'Slate', bottle: 'k', parts: 1 }],
+  volumeMl: 3,
+}
+
+describe('bottles', () => {
+  const levelNow = async () => {
+    const [row] = (await rowsOf(store, 'shelf')) as Bottle[]
+    return levelOf(row as Bottle, indexLog(await storedActs(store)))
+  }
+
+  it('are drawn from by the log alone, and undo fills them again', async () => {
+    await addBottle(store, BOTTLE)
+    await keepMix(store, MIX, [{ bottle: 'k', ml: 3 }], true)
+    expect(await levelNow()).toEqual({ ml: 9, share: 1 })
+    await undo(store)
+    expect(await levelNow()).toEqual({ ml: 12, share: 1 })
+  })
+
+  it('are thinned, weighed and renamed without losing one another', async () => {
+    await addBottle(store, BOTTLE)
+    await pourInto(store, 'k', { ml: 4, share: 0, name: 'Thinner' })
+    expect(await levelNow()).toEqual({ ml: 16, share: 0.75 })
+    await changeBottles(store, [{ id: 'k', fields: { name: 'Slate grey', leftMl: 10 } }], 'Changed')
+    expect(await levelNow()).toEqual({ ml: 10, share: 0.75 })
+    expect(await rowsOf(store, 'shelf')).toMatchObject([{ name: 'Slate grey', leftMl: 12 }])
+    await changeBottles(store, [{ id: 'k', fields: { leftMl: 10 } }], 'Changed').then((again) =>
+      expect(again).toMatchObject({ ok: false }),
+    )
+  })
+
+  it('named with half a character are refused, with path, found and expected', async () => {
+    const broken = await addBottle(store, { ...BOTTLE, name: 'Slate \ud83c' })
+    expect(broken).toMatchObject({ ok: false, why: expect.stringContaining('name, found') })
+    expect(await rowsOf(store, 'shelf')).toEqual([])
+  })
+})
+
+describe('whole documents', () => {
+  const project = {
+    format: 'tectoria-project' as const,
+    version: 1 as const,
+    builds: [{ ...BUILD, id: 'c' }],
+    shelf: [BOTTLE],
+  }
+
+  it('are imported whole, and taken back whole, the log too', async () => {
+    const acts = [{ id: 'x', at: '2026-03-01T10:00:00Z', kind: 'noted' as const, text: 'kept' }]
+    await importProject(store, { ...project, acts } as never, 'Imported')
+    expect((await storedProject(store)).builds).toHaveLength(2)
+    expect((await storedProject(store)).shelf?.[0]).toMatchObject({
+      leftMl: 12,
+      leftSince: expect.any(String),
+    })
+    await undo(store)
+    expect((await storedProject(store)).builds).toHaveLength(1)
+    expect(await storedActs(store)).toEqual([])
+    await redo(store)
+    expect(await storedActs(store)).toHaveLength(1)
+  })
+
+  it('with one row that can’t be stored are not stored at all', async () => {
+    const broken = { ...project, builds: [{ ...BUILD, id: 'c', parts: [] }] }
+    expect(await importProject(store, broken as never, 'Imported')).toMatchObject({ ok: false })
+    expect((await storedProject(store)).builds).toHaveLength(1)
+  })
+
+  it('keep fields that this version does not know', async () => {
+    await importProject(store, { ...project, mine: { kept: true } } as never, 'Imported')
+    expect(JSON.parse(await exportProject(store))).toMatchObject({ mine: { kept: true } })
+  })
+
+  it('are wiped, and brought back until that is forgotten', async () => {
+    expect(await wipe(store)).toMatchObject({ ok: true })
+    expect((await storedProject(store)).builds).toEqual([])
+    await undo(store)
+    expect((await storedProject(store)).builds).toHaveLength(1)
+    await wipe(store)
+    await forgetChanges(store)
+    expect(await undo(store)).toMatchObject({ ok: false })
+  })
+})
+
+describe('the demo', () => {
+  it('is loaded like anybody’s file, once', async () => {
+    const kept = new Map<string, string>()
+    Object.defineProperty(globalThis, 'localStorage', {
+      configurable: true,
+      value: {
+        getItem: (k: string) => kept.get(k) ?? null,
+        setItem: (k: string, v: string) => void kept.set(k, v),
+      },
+    })
+    await wipe(store)
+    expect(await shouldLoadDemo(store)).toBe(true)
+    expect(await loadDemo(store)).toMatchObject({ ok: true, label: 'Loaded the demo bench' })
+    expect(await store.db.builds.count()).toBe(4)
+    await wipe(store)
+    expect(await shouldLoadDemo(store)).toBe(false)
+  })
+})

@@ -1,0 +1,135 @@
+import { type BenchAct, record, type StepProgress } from '@/core/log'
+import type { BuildStep } from '@/core/model/build'
+import { coatsMeant } from '@/core/model/coats'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import type { StepRef } from '@/core/model/stepRef'
+import type { Store } from '../store'
+import { type Decision, progressNow, type Reading, transact, type Written } from '../transact'
+import { put } from './rows'
+
+/** What the person who logs an act takes for so: which coat comes next, from 1; null: the act has none, or it doesn't matter. */
+export type Believed = { coat: number | null }
+
+/** The same observation or note again within this time is the same press of a key, ms. */
+const ECHO = 10_000
+
+/**
+ * Writes an act at the bench into the log. It carries what was believed when it was pressed: a second one like it, from a held
+ * key, a double click or another tab, is told and dropped.
+ *
+ * @param say what is told, as "Hull: prime, coat 2 done"
+ */
+export function logAct(
+  store: Store,
+  ref: StepRef,
+  act: BenchAct,
+  believed: Believed,
+  say: string,
+): Promise<Written> {
+  return transact(store, async (read): Promise<Decision> => {
+    const step = await stepOf(read, ref)
+    if (!step) return { refused: `${say}: that step isn’t there any more. Nothing was logged.` }
+    const progress = await progressNow(read, ref)
+    const why =
+      againstProgress(act, believed, progress, coatsMeant(step, ref.part)) ??
+      (await echoOf(store, read, ref, act))
+    if (why !== null) return { refused: why }
+    const coats = coatsMeant(step, ref.part)
+    const acts = record(ref, act, progress, coats, store.now(), store.newId)
+    return { label: say, writes: acts.map((one) => put('acts', one)) }
+  })
+}
+
+async function stepOf(read: Reading, ref: StepRef): Promise<BuildStep | undefined> {
+  const build = await read.get('builds', ref.build)
+  return build?.steps.find(({ id, parts }) => id === ref.step && parts.includes(ref.part))
+}
+
+/** Why an act doesn't follow from how far the step has come; null: it does. */
+function againstProgress(
+  act: BenchAct,
+  { coat }: Believed,
+  progress: StepProgress | undefined,
+  coats: number,
+): string | null {
+  const laid = progress?.coatEnds.length ?? 0
+  const status = progress?.status ?? 'open'
+  switch (act.kind) {
+    case 'started':
+      return status === 'open' ? null : 'It was started already: nothing was logged again.'
+    case 'coat-done':
+      if (status === 'done' || status === 'skipped' || laid >= coats)
+        return 'It is done already: no coat was logged again.'
+      if (coat !== null && coat <= laid)
+        return `Coat ${coat} is logged already: it was not logged again.`
+      return coat !== null && coat > laid + 1
+        ? `Coat ${laid + 1} isn’t logged yet: nothing was logged.`
+        : null
+    case 'finished':
+    case 'skipped':
+      if (status === 'done') return 'It is done already: nothing was logged again.'
+      return status === 'skipped' ? 'It was skipped already: nothing was logged again.' : null
+    default:
+      return null
+  }
+}
+
+/** An observation or a note that was logged a moment ago; null: it is a new one. */
+async function echoOf(
+  store: Store,
+  read: Reading,
+  ref: StepRef,
+  act: BenchAct,
+): Promise<string | null> {
+  if (act.kind !== 'observed' && act.kind !== 'noted') return null
+  const log = await read.log(ref)
+  const again = log.acts.some(
+    (old) =>
+      old.kind === act.kind &&
+      Math.abs(store.now() - Date.parse(old.at)) < ECHO &&
+      (act.kind === 'noted' ? old.text === act.text : sameObservation(old, act)),
+  )
+  return again ? 'That was logged a moment ago: it was not logged again.' : null
+}
+
+function sameObservation(old: LoggedAct, act: Extract<BenchAct, { kind: 'observed' }>): boolean {
+  return old.seen === act.seen && old.milestone === act.milestone
+}
+
+/** A note that belongs to no step, or to a build or part alone. */
+export function note(
+  store: Store,
+  text: string,
+  of: { build?: string; part?: string },
+  say: string,
+): Promise<Written> {
+  return transact(store, async () => ({
+    label: say,
+    writes: [put('acts', noteAct(store, text, of))],
+  }))
+}
+
+/** A note as it stands in the log. */
+export function noteAct(store: Store, text: string, of: Partial<StepRef>): LoggedAct {
+  return {
+    id: store.newId(),
+    at: new Date(store.now()).toISOString(),
+    kind: 'noted',
+    ...of,
+    text,
+  }
+}
+
+/** A use of a tool or a consumable, for a build or for none. */
+export function useTool(
+  store: Store,
+  tool: string,
+  name: string,
+  of: { build?: string; part?: string },
+): Promise<Written> {
+  return transact(store, async (read) => {
+    if (!(await read.get('tools', tool))) return { refused: `${name} isn’t on the shelf any more.` }
+    const act = { ...noteAct(store, `Used ${name}`, of), tool, uses: 1 }
+    return { label: `Used ${name} once`, writes: [put('acts', act)] }
+  })
+}

@@ -1,0 +1,106 @@
+import type { ClimateReading, Pin, Timer } from '@/core/model/bench'
+import type { Sessions } from '@/core/model/sessions'
+import { key, type StepRef, stepOf } from '@/core/model/stepRef'
+import type { OwnTechnique } from '@/core/model/technique'
+import type { Family } from '@/core/model/vocabulary'
+import type { Store } from '../store'
+import { transact, type Written } from '../transact'
+import { away, change, GONE, put } from './rows'
+
+/** Says when the modeller is at the bench. */
+export function setSessions(store: Store, sessions: Sessions, label: string): Promise<Written> {
+  return transact(store, async () => ({
+    label,
+    writes: [put('single', { id: 'sessions', value: sessions })],
+  }))
+}
+
+/** Changes what is said of the sessions, as it is now. */
+export function changeSessions(
+  store: Store,
+  fields: Partial<Sessions>,
+  label: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const row = await read.get('single', 'sessions')
+    const value = row?.id === 'sessions' ? row.value : null
+    if (!value) return { refused: GONE }
+    return { label, writes: [put('single', { id: 'sessions', value: { ...value, ...fields } })] }
+  })
+}
+
+/** Keeps an act in a session. Instants in epoch milliseconds. */
+export function pin(
+  store: Store,
+  ref: StepRef,
+  session: { from: number; to: number },
+  label: string,
+): Promise<Written> {
+  const text = (at: number) => new Date(at).toISOString()
+  const row: Pin = { id: key(stepOf(ref)), from: text(session.from), to: text(session.to) }
+  return transact(store, async () => ({ label, writes: [put('pins', row)] }))
+}
+
+/** Lets an act go where it is best. */
+export function unpin(store: Store, ref: StepRef, label: string): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [away('pins', key(stepOf(ref)))] }))
+}
+
+/** Starts a timer. */
+export function startTimer(store: Store, timer: Timer, label: string): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [put('timers', timer)] }))
+}
+
+/** Stops a timer by hand. */
+export function stopTimer(store: Store, id: string, name: string): Promise<Written> {
+  const stoppedAt = new Date(store.now()).toISOString()
+  return transact(store, (read) => change(read, 'timers', id, { stoppedAt }, `${name} stopped`))
+}
+
+/** A reading of the room, typed in. */
+export function noteClimate(store: Store, reading: ClimateReading): Promise<Written> {
+  return transact(store, async () => ({
+    label: `The room is at ${reading.celsius} °C and ${reading.humidity} %`,
+    writes: [put('climate', reading)],
+  }))
+}
+
+/** Readings of the sensor; one of the same instant replaces the other. Facts: nothing to take back. */
+export function keepReadings(store: Store, readings: readonly ClimateReading[]): Promise<Written> {
+  return transact(
+    store,
+    async () => ({
+      label: 'Readings',
+      writes: readings.map((reading) => put('climate', reading)),
+    }),
+    { undoable: false },
+  )
+}
+
+/** Fixes the factor on a family's or a bottle's drying by hand. */
+export function fixCorrection(
+  store: Store,
+  row: { id: string; family: Family; bottle?: string; factor: number },
+  label: string,
+): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [put('corrections', row)] }))
+}
+
+/** Goes by the log again. */
+export function freeCorrection(store: Store, id: string, label: string): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [away('corrections', id)] }))
+}
+
+/** Keeps a technique of the modeller's own. */
+export function saveTechnique(
+  store: Store,
+  technique: OwnTechnique,
+  label: string,
+): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [put('techniques', technique)] }))
+}
+
+/** Takes a technique of the modeller's own out. */
+export function removeTechnique(store: Store, id: string, label: string): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [away('techniques', id)] }))
+}

@@ -1,0 +1,87 @@
+import { readProject } from '@/core/formats/projectFile'
+import type { Bottle } from '@/core/model/bottle'
+import type { Project } from '@/core/model/project'
+import { demoProject } from '@/demo/demo'
+import { KNOWN_FIELDS } from '../documents'
+import type { Store } from '../store'
+import { DATA_TABLES, LISTS, type Write } from '../tables'
+import { transact, type Written } from '../transact'
+import { put } from './rows'
+
+/**
+ * Takes a project in: rows with new ids are added, rows with known ids replaced; all or nothing, and taken back as a whole.
+ * Fields that this version doesn't know are kept and written out again.
+ */
+export function importProject(store: Store, project: Project, label: string): Promise<Written> {
+  const shelf = (project.shelf ?? []).map((row) => withLevel(store, project, row))
+  const whole = { ...project, shelf }
+  return transact(
+    store,
+    async () => {
+      const rows = LISTS.flatMap((table) =>
+        (whole[table] ?? []).map((row): Write => ({ table, id: row.id, row })),
+      )
+      const times = project.sessions
+        ? [put('single', { id: 'sessions', value: project.sessions })]
+        : []
+      const extra = Object.entries(project).filter(([field]) => !KNOWN_FIELDS.includes(field))
+      const unknown =
+        extra.length > 0 ? [put('single', { id: 'extra', value: Object.fromEntries(extra) })] : []
+      return { label, writes: [...rows, ...times, ...unknown] }
+    },
+    { whole: true },
+  )
+}
+
+/** A bottle of an older file holds what its row says: what its log drew is in that already. */
+function withLevel(store: Store, { exportedAt }: Project, row: Bottle): Bottle {
+  if (row.leftSince !== undefined) return row
+  return { ...row, leftSince: exportedAt ?? new Date(store.now()).toISOString() }
+}
+
+/** Set once the demo was put on an empty bench: wiped, it stays away. */
+const LOADED = 'tectoria-demo-loaded'
+
+/** Is the bench empty, and was the demo never put on it? */
+export async function shouldLoadDemo({ db }: Store): Promise<boolean> {
+  if (localStorage.getItem(LOADED)) return false
+  return (await db.builds.count()) === 0
+}
+
+/**
+ * Loads the demo through the same reading and import as anybody's file.
+ *
+ * @throws Error if the demo isn't a valid project
+ */
+export async function loadDemo(store: Store): Promise<Written> {
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
+  const file: unknown = JSON.parse(JSON.stringify(demoProject(store.now(), zone)))
+  const parsed = readProject(file)
+  if (!parsed.ok) throw new Error(`loadDemo: ${JSON.stringify(parsed.problems[0])}`)
+  const written = await importProject(store, parsed.value, 'Loaded the demo bench')
+  if (written.ok) localStorage.setItem(LOADED, 'yes')
+  return written
+}
+
+/** Takes everything away. It can be taken back until it is forgotten. */
+export function wipe(store: Store): Promise<Written> {
+  return transact(
+    store,
+    async () => {
+      const writes: Write[] = []
+      for (const table of DATA_TABLES) {
+        const ids = await store.db.table(table).toCollection().primaryKeys()
+        writes.push(...ids.map((id): Write => ({ table, id: String(id), row: null })))
+      }
+      return writes.length > 0
+        ? { label: 'Wiped everything', writes }
+        : { refused: 'There is nothing to wipe.' }
+    },
+    { whole: true },
+  )
+}
+
+/** Forgets what could be taken back or done again. */
+export async function forgetChanges({ db }: Store): Promise<void> {
+  await db.changes.clear()
+}

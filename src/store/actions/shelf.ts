@@ -1,0 +1,190 @@
+import { levelAfter, levelOf } from '@/core/log'
+import type { Bottle } from '@/core/model/bottle'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import type { StoredMix } from '@/core/model/mix'
+import type { BenchTool } from '@/core/model/tool'
+import type { Drawn, PouredIn } from '@/core/shelf'
+import type { Store } from '../store'
+import type { Write } from '../tables'
+import { type Decision, transact, type Written } from '../transact'
+import { noteAct } from './acts'
+import { away, change, type Fields, GONE, put, withFields } from './rows'
+
+/** Puts a new bottle on the shelf. Its level is that of its row, from now on. */
+export function addBottle(
+  store: Store,
+  bottle: Omit<Bottle, 'id'> & { id?: string },
+): Promise<Written> {
+  const row = { ...bottle, id: bottle.id || store.newId(), leftSince: nowText(store) } as Bottle
+  return transact(store, async () => ({ label: `Added: ${row.name}`, writes: [put('shelf', row)] }))
+}
+
+/**
+ * Changes fields of bottles; what was left out stays as it is. A level that is among them is what was found in the bottle, and
+ * is written into the log.
+ *
+ * @param changes by id
+ */
+export function changeBottles(
+  store: Store,
+  changes: readonly { id: string; fields: Fields<Bottle> }[],
+  label: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const writes: Write[] = []
+    for (const { id, fields } of changes) {
+      const row = await read.get('shelf', id)
+      if (!row) return { refused: GONE }
+      const { leftMl, leftSince: _, ...rest } = fields
+      if (Object.keys(rest).length > 0) writes.push(put('shelf', withFields(row, rest)))
+      if (leftMl !== undefined && leftMl !== levelOf(row, await read.bottleLog(id)).ml)
+        writes.push(put('acts', levelAct(store, 'weighed', row, leftMl)))
+    }
+    return writes.length > 0 ? { label, writes } : { refused: 'Nothing would change.' }
+  })
+}
+
+/** Takes bottles off the shelf. */
+export function removeBottles(
+  store: Store,
+  bottles: readonly { id: string; name: string }[],
+): Promise<Written> {
+  const [first] = bottles
+  const what = bottles.length === 1 && first ? first.name : `${bottles.length} bottles`
+  return transact(store, async () => ({
+    label: `Took ${what} off the shelf`,
+    writes: bottles.map(({ id }) => away('shelf', id)),
+  }))
+}
+
+/** Bottles from a file: new ones are added, known ones changed; a level that differs is what was found in the bottle. */
+export function importBottles(
+  store: Store,
+  rows: readonly Bottle[],
+  file: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const writes: Write[] = []
+    for (const row of rows) {
+      const known = await read.get('shelf', row.id)
+      if (!known) {
+        writes.push(put('shelf', { ...row, leftSince: nowText(store) }))
+        continue
+      }
+      const { leftMl, leftSince, share } = known
+      writes.push(put('shelf', withFields({ ...row, leftMl, leftSince }, { share })))
+      if (levelOf(known, await read.bottleLog(row.id)).ml !== row.leftMl)
+        writes.push(put('acts', levelAct(store, 'weighed', known, row.leftMl)))
+    }
+    return { label: `Took ${rows.length} bottles from ${file}`, writes }
+  })
+}
+
+/** Something poured into a bottle: its level and its share follow from the log. */
+export function pourInto(store: Store, bottle: string, poured: PouredIn): Promise<Written> {
+  return transact(store, async (read) => {
+    const row = await read.get('shelf', bottle)
+    if (!row) return { refused: GONE }
+    const what = poured.name ?? 'thinner'
+    const act: LoggedAct = {
+      ...levelAct(store, 'poured', row, poured.ml),
+      share: poured.share,
+      text: what,
+    }
+    const after = levelAfter(levelOf(row, await read.bottleLog(bottle)), act, bottle)
+    if (!(after.ml > 0)) return { refused: 'Nothing was poured.' }
+    return {
+      label: `Poured ${poured.ml} ml of ${what} into ${row.name}`,
+      writes: [put('acts', act)],
+    }
+  })
+}
+
+/** Keeps a mix; what was mixed, and what it drew from which bottle, goes into the log. */
+export function keepMix(
+  store: Store,
+  mix: StoredMix,
+  drawn: readonly Drawn[],
+  mixed: boolean,
+): Promise<Written> {
+  return transact(store, async () => {
+    const act: LoggedAct = {
+      id: store.newId(),
+      at: mix.at,
+      kind: 'mixed',
+      mix: mix.id,
+      text: mix.name,
+      ...(mix.build ? { build: mix.build } : {}),
+      ...(mix.part ? { part: mix.part } : {}),
+      ...(drawn.length > 0 ? { drawn: [...drawn] } : {}),
+    }
+    return {
+      label: `Kept the mix ${mix.name}`,
+      writes: [put('mixes', mix), ...(mixed ? [put('acts', act)] : [])],
+    }
+  })
+}
+
+/** Changes fields of a kept mix: what is left over of it, that it was wetted again. */
+export function changeMix(
+  store: Store,
+  id: string,
+  fields: Fields<StoredMix>,
+  label: string,
+): Promise<Written> {
+  return transact(store, (read) => change(read, 'mixes', id, fields, label))
+}
+
+/** Takes a kept mix out. */
+export function removeMix(store: Store, { id, name }: StoredMix): Promise<Written> {
+  return transact(store, async () => ({
+    label: `Took out the mix ${name}`,
+    writes: [away('mixes', id)],
+  }))
+}
+
+/** What a swatch says of a paint: kept with its bottle, and written into the log. */
+export function keepSwatch(
+  store: Store,
+  bottle: string,
+  hiding: number,
+  text: string,
+): Promise<Written> {
+  return transact(store, async (read): Promise<Decision> => {
+    const row = await read.get('shelf', bottle)
+    if (!row) return { refused: GONE }
+    return {
+      label: `${row.name} hides in ${hiding} coats`,
+      writes: [put('shelf', { ...row, hiding }), put('acts', noteAct(store, text, {}))],
+    }
+  })
+}
+
+/** Puts a tool on the shelf. */
+export function addTool(store: Store, tool: BenchTool): Promise<Written> {
+  return transact(store, async () => ({
+    label: `Added: ${tool.name}`,
+    writes: [put('tools', tool)],
+  }))
+}
+
+/** Takes a tool away. */
+export function removeTool(store: Store, { id, name }: BenchTool): Promise<Written> {
+  return transact(store, async () => ({
+    label: `Took away ${name}`,
+    writes: [away('tools', id)],
+  }))
+}
+
+function nowText(store: Store): string {
+  return new Date(store.now()).toISOString()
+}
+
+function levelAct(
+  store: Store,
+  kind: 'weighed' | 'poured',
+  { id, name }: Bottle,
+  ml: number,
+): LoggedAct {
+  return { id: store.newId(), at: nowText(store), kind, bottle: id, ml, text: name }
+}

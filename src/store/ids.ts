@@ -1,4 +1,0 @@
-/** A new id: sorts by nothing, clashes with nothing. */
-export function newId(): string {
-  return crypto.randomUUID()
-}

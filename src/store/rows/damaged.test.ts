@@ -1,0 +1,79 @@
+import { readProject } from '@/core/formats/projectFile'
+import { dropDamaged, mendDamaged } from '../actions/damaged'
+import { exportProject, exportRaw } from '../documents'
+import { DATA_TABLES } from '../tables'
+import { BUILD, testStore } from '../tests/stores'
+import { loadRows } from './loadRows'
+
+const store = testStore('damaged')
+beforeEach(() => Promise.all(store.db.tables.map((table) => table.clear())))
+afterAll(() => store.db.close())
+
+/** One damaged row of every table, and what is told of it. */
+const DAMAGED: Record<string, { row: { id: string } & Record<string, unknown>; path: string }> = {
+  builds: { row: { ...BUILD, id: 'x', parts: 'none' }, path: 'parts' },
+  shelf: {
+    row: { id: 'x', name: 'Half \udc00', family: 'oil', role: 'oil', sizeMl: 2, leftMl: 1 },
+    path: 'name',
+  },
+  mixes: { row: { id: 'x', name: 'M', at: 'once', ingredients: [], volumeMl: 1 }, path: 'at' },
+  acts: { row: { id: 'x', at: '2026-03-01T10:00:00Z', kind: 'flown' }, path: 'kind' },
+  climate: {
+    row: { id: 'x', at: '2026-03-01T10:00:00Z', celsius: 'warm', humidity: 4 },
+    path: 'celsius',
+  },
+  panels: { row: { id: 'not an id!' }, path: 'id' },
+  corrections: { row: { id: 'x', family: 'lacquer', factor: 99 }, path: 'factor' },
+  techniques: { row: { id: 'x', name: 'T', steps: [] }, path: 'steps' },
+  pins: {
+    row: { id: 'b/p/s', from: '2026-03-02T10:00:00Z', to: '2026-03-01T10:00:00Z' },
+    path: '',
+  },
+  timers: {
+    row: { id: 'x', kind: 'egg', name: 'T', startedAt: '2026-03-01T10:00:00Z', minutes: 3 },
+    path: 'kind',
+  },
+  tools: { row: { id: 'x', kind: 'needle', name: '' }, path: 'name' },
+  single: {
+    row: { id: 'sessions', value: { zone: 'Nowhere/Land', pattern: [] } },
+    path: 'value.zone',
+  },
+}
+
+it('there is a damaged row of every table below', () => {
+  expect(Object.keys(DAMAGED).sort()).toEqual([...DATA_TABLES].sort())
+})
+
+test.each(Object.entries(DAMAGED))(
+  'a damaged row of %s is put apart and told, and everything else works',
+  async (table, { row, path }) => {
+    await store.db.builds.put(BUILD)
+    await store.db.table(table).put(row)
+    const { tables } = await loadRows(store)
+    expect(tables.builds.map(({ id }) => id)).toEqual(['b'])
+    const [damaged] = await store.db.damaged.toArray()
+    expect(damaged).toMatchObject({ table, row })
+    expect(damaged?.problems[0]).toMatchObject({
+      path,
+      found: expect.any(String),
+      expected: expect.any(String),
+    })
+    expect(await store.db.table(table).get(row.id)).toBeUndefined()
+    expect(readProject(JSON.parse(await exportProject(store))).ok).toBe(true)
+    expect(JSON.parse(await exportRaw(store)).tables.damaged[0].row).toEqual(row)
+  },
+)
+
+it('a row with broken text is mended, one that says nonsense can be thrown away', async () => {
+  await store.db.table('shelf').put(DAMAGED.shelf?.row)
+  await store.db.table('acts').put(DAMAGED.acts?.row)
+  await loadRows(store)
+  const rows = await store.db.damaged.toArray()
+  const [act, bottle] = rows.sort((a, b) => a.table.localeCompare(b.table))
+  if (!act || !bottle) throw new Error('two rows were damaged')
+  expect(await mendDamaged(store, bottle)).toMatchObject({ ok: true })
+  expect(await store.db.shelf.get('x')).toMatchObject({ name: 'Half \ufffd' })
+  expect(await mendDamaged(store, act)).toMatchObject({ ok: false })
+  await dropDamaged(store, act)
+  expect(await store.db.damaged.count()).toBe(0)
+})

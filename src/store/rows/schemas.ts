@@ -1,0 +1,38 @@
+import * as v from 'valibot'
+import { climateReadingSchema, correctionSchema, pinSchema, timerSchema } from '@/core/model/bench'
+import { bottleSchema } from '@/core/model/bottle'
+import { buildSchema } from '@/core/model/build'
+import { idField } from '@/core/model/fields'
+import { loggedActSchema } from '@/core/model/loggedAct'
+import { storedMixSchema } from '@/core/model/mix'
+import { sessionsSchema } from '@/core/model/sessions'
+import { ownTechniqueSchema } from '@/core/model/technique'
+import { toolSchema } from '@/core/model/tool'
+
+/** A row of a list that later versions may fill; kept as it came. */
+const keptRowSchema = v.looseObject({ id: idField })
+
+/** What there is only one of: when the modeller is at the bench, and fields of the project that this version doesn't know. */
+const singleSchema = v.variant('id', [
+  v.looseObject({ id: v.literal('sessions'), value: v.nullable(sessionsSchema) }),
+  v.looseObject({ id: v.literal('extra'), value: v.record(v.string(), v.unknown()) }),
+])
+export type SingleRow = v.InferOutput<typeof singleSchema>
+
+/** By table, how a row is read. */
+export const ROW_SCHEMAS = {
+  builds: buildSchema,
+  shelf: bottleSchema,
+  mixes: storedMixSchema,
+  acts: loggedActSchema,
+  climate: climateReadingSchema,
+  panels: keptRowSchema,
+  corrections: correctionSchema,
+  techniques: ownTechniqueSchema,
+  pins: pinSchema,
+  timers: timerSchema,
+  tools: toolSchema,
+  single: singleSchema,
+} as const
+
+export type Rows = { [T in keyof typeof ROW_SCHEMAS]: v.InferOutput<(typeof ROW_SCHEMAS)[T]> }

@@ -1,0 +1,20 @@
+import { type Db, openDatabase } from './db'
+
+/** What an action works with: the database, and what is given from outside, so that a test can give its own. */
+export type Store = {
+  db: Db
+  /** The tab, as the undo list names it. */
+  by: string
+  now: () => number
+  newId: () => string
+}
+
+/** A new id: sorts by nothing, clashes with nothing. */
+export function newId(): string {
+  return crypto.randomUUID()
+}
+
+/** The store of this browser. */
+export function browserStore(): Store {
+  return { db: openDatabase(), by: newId(), now: () => Date.now(), newId }
+}

@@ -1,0 +1,60 @@
+import type { SingleRow } from './rows/schemas'
+
+/** Tables whose rows travel in a project file, one for each of its lists. */
+export const LISTS = [
+  'builds',
+  'shelf',
+  'mixes',
+  'acts',
+  'climate',
+  'panels',
+  'corrections',
+  'techniques',
+  'pins',
+  'timers',
+  'tools',
+] as const
+export type ListTable = (typeof LISTS)[number]
+
+/** Tables with the modeller's data: the lists, and what there is only one of. */
+export const DATA_TABLES = [...LISTS, 'single'] as const
+export type DataTable = (typeof DATA_TABLES)[number]
+
+/** A row to write, or to take away (null). */
+export type Write = { table: DataTable; id: string; row: unknown | null }
+
+/** One row before and after a change; null: it wasn't, or isn't, there. */
+export type RowChange = { table: DataTable; id: string; before: unknown; after: unknown }
+
+/** A change of the documents or the log that can be taken back. */
+export type ChangeRecord = {
+  seq?: number
+  /** Epoch milliseconds. */
+  at: number
+  label: string
+  rows: RowChange[]
+  /** The tab that made it; left out: a tab of an older version. */
+  by?: string
+  /** It was taken back, and can be done again. */
+  undone?: boolean
+  /** Import, demo, wipe: taken back row by row, the log too. */
+  whole?: boolean
+  /** Acts that took acts of this change back, by the id of the act: what doing it again takes back in turn. */
+  undoers?: Record<string, string>
+}
+
+/** What was written, for the tabs that carry their state on: rows, or too many to tell one by one. */
+export type FeedRecord = { seq?: number; writes: Write[] | null }
+
+/** A row that couldn't be read: kept apart until it is mended or thrown away. */
+export type DamagedRow = {
+  /** Table and id of the row. */
+  id: string
+  table: DataTable
+  row: unknown
+  problems: { path: string; found: string; expected: string }[]
+  /** When it was found, epoch milliseconds. */
+  at: number
+}
+
+export type { SingleRow }

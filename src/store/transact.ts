@@ -1,0 +1,194 @@
+import { indexLog, type LogIndex, progressOfStep } from '@/core/log'
+import type { LoggedAct } from '@/core/model/loggedAct'
+import { sameValue } from '@/core/model/sameValue'
+import type { StepRef } from '@/core/model/stepRef'
+import { readRow } from './rows/readRow'
+import type { Rows } from './rows/schemas'
+import type { Store } from './store'
+import {
+  type ChangeRecord,
+  DATA_TABLES,
+  type DataTable,
+  type RowChange,
+  type Write,
+} from './tables'
+
+/** What became of an action: written, with its name for the undo list, or refused or failed, and why. */
+export type Written = { ok: true; label: string; undo: boolean } | { ok: false; why: string }
+
+/** What an action decides on, read inside of its own transaction. */
+export type Reading = {
+  get: <T extends DataTable>(table: T, id: string) => Promise<Rows[T] | undefined>
+  all: <T extends DataTable>(table: T) => Promise<Rows[T][]>
+  /** What is logged of a step, or of all steps of a build. */
+  log: (ref: StepRef | { build: string }) => Promise<LogIndex>
+  /** What is logged of a bottle. */
+  bottleLog: (bottle: string) => Promise<LogIndex>
+}
+
+/** What an action wants written, under what name; or why it writes nothing. */
+export type Decision = { label: string; writes: readonly Write[] } | { refused: string }
+
+/** How many changes can be taken back. */
+const KEPT_CHANGES = 100
+/** How many writes are kept for other tabs: one that is further behind reads everything anew. */
+const KEPT_FEED = 200
+/** So many rows at once are told as one: everything is read anew. */
+const MOST_TOLD = 2000
+
+/** How a change is kept. */
+export type Keeping = {
+  /** Facts of the room can't be taken back. */
+  undoable?: boolean
+  /** Taken back row by row, the log too. */
+  whole?: boolean
+}
+
+/**
+ * Runs an action: one transaction that reads what it decides on and writes all of it or nothing.
+ *
+ * @param decide reads and decides; it may wait for nothing but the reading
+ */
+export async function transact(
+  store: Store,
+  decide: (read: Reading) => Promise<Decision>,
+  { undoable = true, whole = false }: Keeping = {},
+): Promise<Written> {
+  const { db } = store
+  try {
+    return await db.transaction('rw', db.tables, async (): Promise<Written> => {
+      const decision = await decide(readingOf(store))
+      if ('refused' in decision) return { ok: false, why: decision.refused }
+      const { label, writes } = decision
+      const bad = unreadable(writes)
+      if (bad) return { ok: false, why: bad }
+      const rows = await write(store, writes)
+      if (undoable) {
+        const change = { at: store.now(), label, rows, by: store.by }
+        await remember(store, whole ? { ...change, whole } : change)
+      }
+      return { ok: true, label, undo: undoable }
+    })
+  } catch (error) {
+    return { ok: false, why: `Nothing was written: ${reasonOf(error)}` }
+  }
+}
+
+/** What went wrong, in words. */
+export function reasonOf(error: unknown): string {
+  const name = (error as { name?: unknown } | null)?.name
+  const inner = (error as { inner?: { name?: unknown } } | null)?.inner?.name
+  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
+    return 'the browser has no room left. Free some space, or export and take old builds out.'
+  return error instanceof Error ? error.message : String(error)
+}
+
+/** Every row is read before it is written: what couldn't be loaded again is not stored. */
+function unreadable(writes: readonly Write[]): string | null {
+  for (const { table, row } of writes) {
+    if (row === null) continue
+    const read = readRow(table, row)
+    const problem = read.ok ? undefined : read.problems[0]
+    if (problem)
+      return `Nothing was written: ${problem.path || table}, found ${problem.found}, expected ${problem.expected}`
+  }
+  return null
+}
+
+/** Writes rows, tells the other tabs, and says what was there before. Inside of a transaction. */
+export async function write(store: Store, writes: readonly Write[]): Promise<RowChange[]> {
+  const { db } = store
+  const rows: RowChange[] = []
+  for (const table of DATA_TABLES) {
+    const own = writes.filter((one) => one.table === table)
+    if (own.length === 0) continue
+    const before = await db.table(table).bulkGet(own.map(({ id }) => id))
+    own.forEach(({ id, row }, i) => {
+      rows.push({ table, id, before: before[i] ?? null, after: row })
+    })
+    const away = own.filter(({ row }) => row === null)
+    const kept = own.filter(({ row }) => row !== null)
+    if (away.length > 0) await db.table(table).bulkDelete(away.map(({ id }) => id))
+    if (kept.length > 0) await db.table(table).bulkPut(kept.map(({ row }) => row))
+  }
+  const seq = await db.feed.add({ writes: writes.length > MOST_TOLD ? null : [...writes] })
+  await db.feed
+    .where('seq')
+    .belowOrEqual((seq ?? 0) - KEPT_FEED)
+    .delete()
+  return rows
+}
+
+/** A new change ends what could be done again. */
+async function remember({ db }: Store, change: ChangeRecord): Promise<void> {
+  await db.changes.filter(({ undone }) => undone === true).delete()
+  await db.changes.add(change)
+  const count = await db.changes.count()
+  if (count > KEPT_CHANGES)
+    await db.changes
+      .orderBy('seq')
+      .limit(count - KEPT_CHANGES)
+      .delete()
+}
+
+/** Is every row still as a change left it? */
+export async function stillThere({ db }: Store, rows: readonly RowChange[]): Promise<boolean> {
+  for (const table of DATA_TABLES) {
+    const own = rows.filter((one) => one.table === table)
+    if (own.length === 0) continue
+    const now = await db.table(table).bulkGet(own.map(({ id }) => id))
+    if (own.some(({ after }, i) => !sameValue(now[i] ?? null, after))) return false
+  }
+  return true
+}
+
+function readingOf(store: Store): Reading {
+  const { db } = store
+  return {
+    get: async (table, id) => {
+      const row: unknown = await db.table(table).get(id)
+      const read = row === undefined ? null : readRow(table, row)
+      return read?.ok ? read.row : undefined
+    },
+    all: async (table) => {
+      const rows: unknown[] = await db.table(table).toArray()
+      return rows.flatMap((row) => {
+        const read = readRow(table, row)
+        return read.ok ? [read.row] : []
+      })
+    },
+    log: async (ref) => indexLog(await actsOf(store, ref)),
+    bottleLog: async (bottle) => {
+      const own = await db.acts.where('bottle').equals(bottle).toArray()
+      const mixed = await db.acts
+        .where('mix')
+        .above('')
+        .filter(({ drawn }) => (drawn ?? []).some((one) => one.bottle === bottle))
+        .toArray()
+      const acts = [...own, ...mixed, ...(await undoingOf(store))]
+      return indexLog(acts.filter((act) => readRow('acts', act).ok))
+    },
+  }
+}
+
+/** The acts of a step or a build, and those that take acts back. */
+async function actsOf({ db }: Store, ref: StepRef | { build: string }): Promise<LoggedAct[]> {
+  const index = db.acts.where('[build+part+step]')
+  const own =
+    'step' in ref
+      ? await index.equals([ref.build, ref.part, ref.step]).toArray()
+      : await index.between([ref.build, '', ''], [ref.build, LAST, LAST]).toArray()
+  return [...own, ...(await undoingOf({ db }))].filter((act) => readRow('acts', act).ok)
+}
+
+/** Behind every id. */
+const LAST = '\uffff'
+
+function undoingOf({ db }: Pick<Store, 'db'>): Promise<LoggedAct[]> {
+  return db.acts.where('undoes').above('').toArray()
+}
+
+/** How far a step has come, by the log as it is in the transaction. */
+export async function progressNow(read: Reading, ref: StepRef) {
+  return progressOfStep(await read.log(ref), ref)
+}

@@ -1,0 +1,115 @@
+import type { LoggedAct } from '@/core/model/loggedAct'
+import type { Store } from './store'
+import type { ChangeRecord, RowChange, Write } from './tables'
+import { reasonOf, stillThere, type Written, write } from './transact'
+
+/**
+ * Takes the newest change back, whosever it is. What it left must still lie there. The log is only added to: an act is taken
+ * back by an act that says so.
+ */
+export async function undo(store: Store): Promise<Written> {
+  return turn(store, 'Taken back', 'There is nothing to take back', async () => {
+    const last = await store.db.changes.orderBy('seq').reverse().filter(isDone).first()
+    if (!last) return null
+    if (!(await stillThere(store, last.rows))) return { change: last, writes: null, undone: true }
+    const undoers: Record<string, string> = {}
+    const writes = last.rows.map((row) => takenBack(store, last, row, undoers))
+    return { change: last, writes, undone: true, undoers }
+  })
+}
+
+/** Does again what was taken back last. */
+export async function redo(store: Store): Promise<Written> {
+  return turn(store, 'Done again', 'There is nothing to do again', async () => {
+    const next = await store.db.changes
+      .orderBy('seq')
+      .filter((one) => !isDone(one))
+      .first()
+    if (!next) return null
+    const turned = next.rows.map(({ before, after, ...row }) => ({
+      ...row,
+      before: after,
+      after: before,
+    }))
+    const documents = turned.filter((row) => next.whole || !isNewAct(row))
+    if (!(await stillThere(store, documents))) return { change: next, writes: null, undone: false }
+    const undoers: Record<string, string> = {}
+    const writes = next.rows.map((row) => doneAgain(store, next, row, undoers))
+    return { change: next, writes, undone: false, undoers }
+  })
+}
+
+type Turn = {
+  change: ChangeRecord
+  /** null: what lies there isn't what this change left. */
+  writes: Write[] | null
+  undone: boolean
+  undoers?: Record<string, string>
+}
+
+async function turn(
+  store: Store,
+  done: string,
+  nothing: string,
+  decide: () => Promise<Turn | null>,
+): Promise<Written> {
+  const { db } = store
+  try {
+    return await db.transaction('rw', db.tables, async (): Promise<Written> => {
+      const found = await decide()
+      if (!found) return { ok: false, why: nothing }
+      const { change, writes, undone, undoers = {} } = found
+      const whose = change.by === undefined || change.by === store.by ? '' : ' (of another tab)'
+      const name = `${change.label}${whose}`
+      if (!writes) return { ok: false, why: `“${name}” has been changed since, and stays as it is` }
+      await write(store, writes)
+      await db.changes.update(change.seq as number, {
+        undone,
+        undoers: { ...change.undoers, ...undoers },
+      })
+      return { ok: true, label: `${done}: ${name}`, undo: false }
+    })
+  } catch (error) {
+    return { ok: false, why: `Nothing was changed: ${reasonOf(error)}` }
+  }
+}
+
+function isDone({ undone }: ChangeRecord): boolean {
+  return undone !== true
+}
+
+function isNewAct({ table, before, after }: RowChange): boolean {
+  return table === 'acts' && (before === null) !== (after === null)
+}
+
+function undoneAct(store: Store, undoes: string): LoggedAct {
+  return { id: store.newId(), at: new Date(store.now()).toISOString(), kind: 'undone', undoes }
+}
+
+/** What takes a row back: the row as it was; for an act, one that says so. */
+function takenBack(
+  store: Store,
+  change: ChangeRecord,
+  row: RowChange,
+  undoers: Record<string, string>,
+): Write {
+  if (change.whole || !isNewAct(row)) return { table: row.table, id: row.id, row: row.before }
+  const act = undoneAct(store, row.id)
+  undoers[row.id] = act.id
+  return { table: 'acts', id: act.id, row: act }
+}
+
+/** What does a row again: the row as it became; for an act, one that takes its taking back back. */
+function doneAgain(
+  store: Store,
+  change: ChangeRecord,
+  row: RowChange,
+  undoers: Record<string, string>,
+): Write {
+  const undoer = change.undoers?.[row.id]
+  if (change.whole || !isNewAct(row) || undoer === undefined)
+    return { table: row.table, id: row.id, row: row.after }
+  const act = undoneAct(store, undoer)
+  undoers[row.id] = undoer
+  return { table: 'acts', id: act.id, row: act }
+}
