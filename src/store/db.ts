@@ -6,6 +6,7 @@ type Tables = { [T in DataTable]: EntityTable<Rows[T], 'id'> } & {
   changes: EntityTable<ChangeRecord, 'seq'>
   feed: EntityTable<FeedRecord, 'seq'>
   damaged: EntityTable<DamagedRow, 'id'>
+  kept: EntityTable<{ id: string; value: unknown }, 'id'>
 }
 
 /** The browser's copy of the modeller's data. */

@@ -1,10 +1,11 @@
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
+import { PROJECT_LISTS } from '@/core/model/projectLists'
 import type { Store } from './store'
-import { DATA_TABLES, LISTS } from './tables'
+import { DATA_TABLES } from './tables'
 
 /** Fields of a project that have a table or a row of their own, or are written by the export. */
 export const KNOWN_FIELDS: readonly string[] = [
-  ...LISTS,
+  ...PROJECT_LISTS,
   'format',
   'version',
   'exportedAt',
@@ -28,14 +29,14 @@ export async function rawTables({ db }: Store): Promise<Record<string, unknown[]
 /** The project of stored rows: its lists, its sessions, and the fields that this version doesn't know. */
 export function projectOf(tables: Record<string, unknown[]>): Project {
   const single = (tables.single ?? []) as { id: string; value: unknown }[]
-  const valueOf = (id: string) => single.find((row) => row.id === id)?.value
-  const lists = Object.fromEntries(LISTS.map((list) => [list, tables[list] ?? []]))
+  const singleOf = (id: string) => single.find((row) => row.id === id)?.value
+  const lists = Object.fromEntries(PROJECT_LISTS.map((list) => [list, tables[list] ?? []]))
   return {
-    ...((valueOf('extra') as Record<string, unknown> | undefined) ?? {}),
+    ...((singleOf('extra') as Record<string, unknown> | undefined) ?? {}),
     format: PROJECT_FORMAT,
     version: PROJECT_VERSION,
     ...lists,
-    sessions: (valueOf('sessions') as Project['sessions']) ?? null,
+    sessions: (singleOf('sessions') as Project['sessions']) ?? null,
   } as Project
 }
 

@@ -1,4 +1,5 @@
 import { type Db, openDatabase } from './db'
+import { newId } from './newId'
 
 /** What an action works with: the database, and what is given from outside, so that a test can give its own. */
 export type Store = {
@@ -7,11 +8,6 @@ export type Store = {
   by: string
   now: () => number
   newId: () => string
-}
-
-/** A new id: sorts by nothing, clashes with nothing. */
-export function newId(): string {
-  return crypto.randomUUID()
 }
 
 /** The store of this browser. */

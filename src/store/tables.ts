@@ -1,27 +1,12 @@
-import type { SingleRow } from './rows/schemas'
-
-/** Tables whose rows travel in a project file, one for each of its lists. */
-export const LISTS = [
-  'builds',
-  'shelf',
-  'mixes',
-  'acts',
-  'climate',
-  'panels',
-  'corrections',
-  'techniques',
-  'pins',
-  'timers',
-  'tools',
-] as const
-export type ListTable = (typeof LISTS)[number]
+import { PROJECT_LISTS } from '@/core/model/projectLists'
+import type { RowWrite } from '@/core/model/projectRows'
 
 /** Tables with the modeller's data: the lists, and what there is only one of. */
-export const DATA_TABLES = [...LISTS, 'single'] as const
+export const DATA_TABLES = [...PROJECT_LISTS, 'single'] as const
 export type DataTable = (typeof DATA_TABLES)[number]
 
 /** A row to write, or to take away (null). */
-export type Write = { table: DataTable; id: string; row: unknown | null }
+export type Write = RowWrite
 
 /** One row before and after a change; null: it wasn't, or isn't, there. */
 export type RowChange = { table: DataTable; id: string; before: unknown; after: unknown }
@@ -56,5 +41,3 @@ export type DamagedRow = {
   /** When it was found, epoch milliseconds. */
   at: number
 }
-
-export type { SingleRow }

@@ -2,6 +2,7 @@ import { indexLog, type LogIndex, progressOfStep } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import { sameValue } from '@/core/model/sameValue'
 import type { StepRef } from '@/core/model/stepRef'
+import { reasonOf } from './reason'
 import { readRow } from './rows/readRow'
 import type { Rows } from './rows/schemas'
 import type { Store } from './store'
@@ -72,15 +73,6 @@ export async function transact(
   } catch (error) {
     return { ok: false, why: `Nothing was written: ${reasonOf(error)}` }
   }
-}
-
-/** What went wrong, in words. */
-export function reasonOf(error: unknown): string {
-  const name = (error as { name?: unknown } | null)?.name
-  const inner = (error as { inner?: { name?: unknown } } | null)?.inner?.name
-  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
-    return 'the browser has no room left. Free some space, or export and take old builds out.'
-  return error instanceof Error ? error.message : String(error)
 }
 
 /** Every row is read before it is written: what couldn't be loaded again is not stored. */

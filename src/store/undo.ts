@@ -1,7 +1,8 @@
 import type { LoggedAct } from '@/core/model/loggedAct'
+import { reasonOf } from './reason'
 import type { Store } from './store'
 import type { ChangeRecord, RowChange, Write } from './tables'
-import { reasonOf, stillThere, type Written, write } from './transact'
+import { stillThere, type Written, write } from './transact'
 
 /**
  * Takes the newest change back, whosever it is. What it left must still lie there. The log is only added to: an act is taken

@@ -11,8 +11,9 @@ import type { SequenceEdit } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
 import type { Drafted } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
-import { type PartSimulation, simulatePart } from './partSimulation'
+import { simulatePart } from './partSimulation'
 import { buildEditOf } from './remedyEdit'
+import type { PartSimulation } from './simulatedPart'
 
 /** A step that a technique brings: its own, or a stage that it needs, with the reason. */
 export type AddedStep = { id: string; parts: string[]; step: ActStep; because: string | null }

@@ -2,8 +2,8 @@ import { type ClockPoint, progress as dryingProgress } from '../drying/clock'
 import type { Family, Milestone, Role, Sheen } from '../model/vocabulary'
 import { type Film, filmReaches } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
-import { openFilms, type Stack } from '../stack/state/stack'
-import { instantOf, type PartSimulation } from './partSimulation'
+import { openFilms } from '../stack/state/stack'
+import { instantOf, type PartSimulation, stackNow } from './simulatedPart'
 
 /** A film that dries on a part, and when it comes to what. Instants in epoch milliseconds. */
 export type DryingClock = {
@@ -25,12 +25,6 @@ export type DryingClock = {
 
 const SHOWN: readonly Milestone[] = ['flash', 'touch', 'recoat', 'tape', 'sand', 'cured']
 const MINUTE = 60_000
-
-/** What lies on the part now, by the facts. */
-export function stackNow(simulated: PartSimulation): Stack | null {
-  const facts = simulated.simulation.simulated.filter((one) => simulated.entries[one.index]?.fact)
-  return facts.at(-1)?.after ?? null
-}
 
 /** The clocks of the films that lie open on a part, top first. */
 export function clocksOf(simulated: PartSimulation, now: number): DryingClock[] {

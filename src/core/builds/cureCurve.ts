@@ -1,9 +1,9 @@
 import { progress } from '../drying/clock'
 import type { Climate } from '../model/climate'
 import type { BenchState } from './benchState'
-import { type DryingClock, stackNow } from './clocks'
-import { instantOf } from './partSimulation'
+import type { DryingClock } from './clocks'
 import { planPart } from './planParts'
+import { instantOf, stackNow } from './simulatedPart'
 
 const MINUTE = 60_000
 /** Points of the curve. */

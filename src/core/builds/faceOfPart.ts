@@ -3,6 +3,9 @@ import { faceColour } from '../stack/state/faceColour'
 import type { BenchState } from './benchState'
 import { simulatePart } from './partSimulation'
 
+/** A part's face as it is, or when everything planned is on it. */
+export type AskedFace = 'now' | 'planned'
+
 /**
  * The colour of a part's face: as it lies there now, or when everything planned is on it.
  *
@@ -13,7 +16,7 @@ import { simulatePart } from './partSimulation'
 export function faceOfPart(
   state: BenchState,
   ref: PartRef,
-  when: 'now' | 'planned',
+  when: AskedFace,
   now: number,
 ): string | null {
   const build = state.project.builds?.find(({ id }) => id === ref.build)

@@ -2,7 +2,7 @@ import { isAct } from '../model/isAct'
 import type { Film } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
 import { newestWhole } from '../stack/state/stack'
-import type { PartSimulation } from './partSimulation'
+import type { PartSimulation } from './simulatedPart'
 
 /** One line of the look over a finished part: good, or what is still open. */
 export type ReviewItem = {

@@ -6,7 +6,8 @@ import { resume, simulate } from '../stack/simulate/simulate'
 import type { Simulation } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
 import { findingsOf, type PartFinding } from './partPlan'
-import { type PartSimulation, simulatePart } from './partSimulation'
+import { simulatePart } from './partSimulation'
+import type { PartSimulation } from './simulatedPart'
 
 /** A build judged for an edit under way: every part's simulation, to be taken up again at the next change. */
 export type JudgedBuild = { now: number; parts: ReadonlyMap<string, PartSimulation> }

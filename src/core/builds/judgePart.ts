@@ -10,9 +10,10 @@ import type { Remedy } from '../stack/rules/finding'
 import type { Drafted } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
 import type { PartFinding, PartPlan } from './partPlan'
-import { type PartSimulation, simulatePart } from './partSimulation'
+import { simulatePart } from './partSimulation'
 import { planPart } from './planParts'
 import { buildEditOf, forEveryPart } from './remedyEdit'
+import type { PartSimulation } from './simulatedPart'
 
 /** One part judged for its screen: its plan, every finding with its ways out, its clears. */
 export type JudgedPart = {
@@ -22,8 +23,6 @@ export type JudgedPart = {
   order: string[]
   /** What each planned clear does to what is under it, by step of the build. */
   coats: Map<string, LastCoat>
-  /** How many coats a planned colour takes: reckoned when a step of the build is asked for. */
-  cover: (step: string) => CoatsToCover | null
 }
 /** A way out as an edit of the build. */
 export type PartRemedy = {
@@ -34,6 +33,7 @@ export type PartRemedy = {
   /** For every part that shares the step; null: no other does, or it can't be said of them. */
   every: Edit | null
 }
+/** A finding with its ways out, cheapest first. */
 export type JudgedFinding = PartFinding & { remedies: PartRemedy[] }
 
 /**
@@ -54,16 +54,8 @@ export function judgePart(
     const entry = simulated.entries[one.index]
     return coat && entry && !entry.fact ? [[entry.step.id, coat]] : []
   })
-  const cover = (step: string) => {
-    const one = simulated.simulation.simulated.find(({ index }) => {
-      const entry = simulated.entries[index]
-      return entry?.step.id === step && !entry.fact
-    })
-    return one ? coatsToCover(one) : null
-  }
   return {
     plan,
-    cover,
     coats: new Map(coats),
     order: [...new Set(simulated.entries.map((entry) => entry.step.id))],
     findings: plan.findings.map((finding) => ({
@@ -71,6 +63,26 @@ export function judgePart(
       remedies: remediesOf(state, simulated, finding, now, newId),
     })),
   }
+}
+
+/**
+ * How many coats a planned colour takes to cover what lies under it.
+ *
+ * @returns null for a step that is done, or lays no opaque colour
+ * @throws RangeError if the project has no such part
+ */
+export function coverOfStep(
+  state: BenchState,
+  ref: PartRef,
+  step: string,
+  now: number,
+): CoatsToCover | null {
+  const { simulated } = planPart(state, ref, now)
+  const planned = simulated.simulation.simulated.find(({ index }) => {
+    const entry = simulated.entries[index]
+    return entry?.step.id === step && !entry.fact
+  })
+  return planned ? coatsToCover(planned) : null
 }
 
 /** The ways out of one finding; none for what only follows from another, or is taken as it is. */

@@ -5,11 +5,12 @@ import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
 import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
 import { closings } from '../stack/questions/closings'
-import type { Finding, RuleName } from '../stack/rules/finding'
+import type { Finding, Rule, RuleName } from '../stack/rules/finding'
+import { RULESET } from '../stack/rules/rules'
 import type { PlannedStep } from '../stock/plannedPart'
 import { clocksOf, type DryingClock } from './clocks'
 import { finalReview, type ReviewItem } from './finalReview'
-import { instantOf, type PartSimulation } from './partSimulation'
+import { instantOf, type PartSimulation } from './simulatedPart'
 import { type UndoNow, undoNow } from './undoNow'
 
 export type StepStatus = PlannedStep['status']
@@ -44,6 +45,8 @@ export type PartFinding = Omit<Finding, 'step' | 'follows' | 'remedies'> & {
   follows: { step: string; rule: RuleName } | null
   /** Index in the part's walked sequence, the one that edits speak of. */
   index: number
+  /** What its rule speaks of where that is no film. */
+  subject: Rule['subject'] | null
   /** Why the modeller takes it as it is; null: nobody has. */
   accepted: string | null
 }
@@ -92,6 +95,7 @@ export function findingsOf(simulated: PartSimulation): PartFinding[] {
         follows: follows && head && !head.fact ? { ...follows, step: head.step.id } : null,
         step: entry.step.id,
         index,
+        subject: RULESET.byName.get(rest.rule)?.subject ?? null,
         accepted: acceptedAs(entry.step, rest.rule),
       },
     ]

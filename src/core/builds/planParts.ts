@@ -4,7 +4,8 @@ import type { PartRef } from '../model/stepRef'
 import { benchBuilds } from './benchBuilds'
 import type { BenchState } from './benchState'
 import { type PartPlan, partPlanOf } from './partPlan'
-import { type PartSimulation, simulatePart } from './partSimulation'
+import { simulatePart } from './partSimulation'
+import type { PartSimulation } from './simulatedPart'
 /** One part, simulated and planned. */
 export type PlannedPart = { plan: PartPlan; simulated: PartSimulation }
 

@@ -6,7 +6,7 @@ import type { Step } from '../model/sequence'
 import { unpainted } from '../shelf/sheet'
 import { followed } from '../stack/remedies/sequenceEdit'
 import type { SequenceEdit } from '../stack/rules/finding'
-import type { PartEntry, PartSimulation } from './partSimulation'
+import type { PartEntry, PartSimulation } from './simulatedPart'
 
 /** What an edit of a part's sequence needs to know of it. */
 export type EditedPart = Pick<PartSimulation, 'part' | 'entries' | 'sequence'>

@@ -4,8 +4,9 @@ import { key } from '../model/stepRef'
 import { climateSeries } from '../room/climateSeries'
 import { benchBuilds } from './benchBuilds'
 import type { BenchState } from './benchState'
+import { entriesOf, type PartEntries } from './partEntries'
 import { type PartPlan, partPlanOf } from './partPlan'
-import { entriesOf, type PartEntries, simulatePart } from './partSimulation'
+import { simulatePart } from './partSimulation'
 import type { PlannedPart } from './planParts'
 /** Every part of the bench as it was last planned, with what that followed from. */
 export type PlannedParts = {

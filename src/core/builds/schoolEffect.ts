@@ -1,5 +1,7 @@
 import { stagesOf } from '../knowledge/stages'
+import { patchBetween } from '../model/applyEdit'
 import type { Build, BuildStep } from '../model/build'
+import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import type { School } from '../model/sequence'
 import type { SchoolQuestion } from '../model/vocabulary'
@@ -10,6 +12,8 @@ import { simulatePart } from './partSimulation'
 /** What another school would change in a build: the build as it would be, clears and minutes against now. */
 export type SchoolEffect = {
   build: Build
+  /** What leads there. */
+  edit: Edit
   /** Clears more or fewer, over all parts. */
   clears: number
   /** Minutes until the last part is done, more or fewer. */
@@ -52,6 +56,7 @@ export function schoolEffect(
   const after = figures(state, laid, now)
   return {
     build: laid,
+    edit: patchBetween(build, laid),
     clears: after.clears - before.clears,
     minutes: after.minutes - before.minutes,
     findings: after.findings - before.findings,

@@ -3,8 +3,7 @@ import type { Solvent } from '../model/vocabulary'
 import { type UndoMap, type UndoTouch, undoMap } from '../stack/questions/undoMap'
 import { hasReached } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
-import { stackNow } from './clocks'
-import { instantOf, type PartSimulation } from './partSimulation'
+import { instantOf, type PartSimulation, stackNow } from './simulatedPart'
 
 /** How the newest film of a part comes off now. Instants in epoch milliseconds. */
 export type UndoNow = {

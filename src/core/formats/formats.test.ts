@@ -1,11 +1,12 @@
 import { stateOf } from '../builds/benchState'
 import { planParts } from '../builds/planParts'
 import type { Project } from '../model/project'
+import { sameValue } from '../model/sameValue'
 import { EXAMPLE } from '../stack/tests/sequences'
 import { dryAnswer, readDry } from './dryFile'
 import { mixAnswer, readMix } from './mixFile'
 import { planAnswer, projectSchedule } from './planFile'
-import { previewImport, readProject, sameJson } from './projectFile'
+import { previewImport, readProject } from './projectFile'
 import { checkAnswer, readSequence } from './sequenceFile'
 
 const MIX = {
@@ -372,7 +373,7 @@ describe('what an import would do', () => {
     expect(rows.find((row) => row.list === 'sessions')?.added).toHaveLength(1)
   })
   it('order of fields is no difference', () => {
-    expect(sameJson({ a: 1, b: [{ c: 2, d: 3 }] }, { b: [{ d: 3, c: 2 }], a: 1 })).toBe(true)
-    expect(sameJson({ a: [1, 2] }, { a: [2, 1] })).toBe(false)
+    expect(sameValue({ a: 1, b: [{ c: 2, d: 3 }] }, { b: [{ d: 3, c: 2 }], a: 1 })).toBe(true)
+    expect(sameValue({ a: [1, 2] }, { a: [2, 1] })).toBe(false)
   })
 })

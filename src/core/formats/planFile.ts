@@ -2,7 +2,7 @@ import type { Solution, SolveOptions } from '../bench/solve'
 import { stateOf } from '../builds/benchState'
 import { isoDuration } from '../model/duration'
 import type { Project } from '../model/project'
-import { type BenchPlan, planBench } from '../schedule/planBench'
+import { planBench, type WholePlan } from '../schedule/planBench'
 
 const iso = (at: number | null) => (at === null ? null : new Date(at).toISOString())
 
@@ -32,7 +32,7 @@ export function planAnswer(project: Project, now: number, options: SolveOptions)
   } as const
 }
 
-function partAnswer(part: BenchPlan['parts'][number]) {
+function partAnswer(part: WholePlan['parts'][number]) {
   return {
     id: part.part,
     verdict: part.verdict,
@@ -70,7 +70,7 @@ function partAnswer(part: BenchPlan['parts'][number]) {
   }
 }
 
-function scheduleAnswer(plan: BenchPlan) {
+function scheduleAnswer(plan: WholePlan) {
   const { schedule, zero } = plan
   if (!schedule) return null
   return {

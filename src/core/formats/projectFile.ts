@@ -1,23 +1,9 @@
 import type { Build } from '../model/build'
 import type { Parsed, Problem } from '../model/input'
 import { type Project, parseProject } from '../model/project'
+import { PROJECT_LISTS, type ProjectList } from '../model/projectLists'
+import { sameValue } from '../model/sameValue'
 import { missingFields } from './sequenceFile'
-
-/** The lists of a project whose rows are known by their id. */
-export const PROJECT_LISTS = [
-  'builds',
-  'shelf',
-  'mixes',
-  'acts',
-  'climate',
-  'panels',
-  'corrections',
-  'techniques',
-  'pins',
-  'timers',
-  'tools',
-] as const
-export type ProjectList = (typeof PROJECT_LISTS)[number]
 
 /** Reads a project file: shapes first, then what refers to what. Nothing is let through half. */
 export function readProject(value: unknown): Parsed<Project> {
@@ -97,13 +83,13 @@ export function previewImport(current: Project, incoming: Project): ImportRow[] 
     for (const one of incoming[list] ?? []) {
       const before = known.get(one.id)
       if (before === undefined) row.added.push(nameOf(one))
-      else if (sameJson(before, one)) row.same += 1
+      else if (sameValue(before, one)) row.same += 1
       else row.replaced.push(nameOf(one))
     }
     return row
   })
   if (!incoming.sessions) return rows
-  const same = sameJson(current.sessions, incoming.sessions)
+  const same = sameValue(current.sessions, incoming.sessions)
   const replaced = current.sessions && !same ? ['When you are at the bench'] : []
   const added = current.sessions ? [] : ['When you are at the bench']
   return [...rows, { list: 'sessions', added, replaced, same: same ? 1 : 0 }]
@@ -111,20 +97,4 @@ export function previewImport(current: Project, incoming: Project): ImportRow[] 
 
 function nameOf(row: { id: string; name?: unknown }): string {
   return typeof row.name === 'string' ? row.name : row.id
-}
-
-/** Same value, whatever the order of its fields. */
-export function sameJson(a: unknown, b: unknown): boolean {
-  return JSON.stringify(sorted(a)) === JSON.stringify(sorted(b))
-}
-
-function sorted(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(sorted)
-  if (typeof value !== 'object' || value === null) return value
-  return Object.fromEntries(
-    Object.entries(value)
-      .filter(([, one]) => one !== undefined)
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([key, one]) => [key, sorted(one)]),
-  )
 }

@@ -30,16 +30,26 @@ export function levelAfter(before: BottleLevel, act: LoggedAct, bottle: string):
     case 'filled':
       return { ml: hundredths(act.ml), share: act.share ?? 1 }
     case 'weighed':
-      return { ...left, ml: hundredths(act.ml) }
-    case 'poured': {
-      const ml = left.ml + act.ml
-      const paint = left.ml * left.share + act.ml * (act.share ?? 1)
-      const share = ml > 0 ? Number((paint / ml).toFixed(PLACES)) : left.share
-      return { ml: hundredths(ml), share }
-    }
+      return { ml: hundredths(act.ml), share: act.share ?? left.share }
+    case 'poured':
+      return poured(left, act.ml, act.share ?? 1)
     default:
       return left
   }
+}
+
+/**
+ * A level after something was poured in.
+ *
+ * @param ml of what was poured
+ * @param share paint share of it: 0 thinner
+ * Source: handbook 4.3.
+ */
+export function poured(before: BottleLevel, ml: number, share: number): BottleLevel {
+  const all = before.ml + ml
+  const paint = before.ml * before.share + ml * share
+  const after = all > 0 ? Number((paint / all).toFixed(PLACES)) : before.share
+  return { ml: hundredths(all), share: after }
 }
 
 /** The acts that a bottle's level still has to be reckoned with: those after its row was written. */

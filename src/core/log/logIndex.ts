@@ -94,6 +94,13 @@ export function stands({ undoers }: Pick<LogIndex, 'undoers'>, act: LoggedAct): 
   return !isUndone(act.id)
 }
 
+/** The log as it is read: what was logged last comes first. A log in order of time costs no sorting. */
+export function newestFirst(acts: readonly LoggedAct[]): LoggedAct[] {
+  const at = acts.map((act) => Date.parse(act.at))
+  const inOrder = at.every((time, i) => i === 0 || time > (at[i - 1] ?? 0))
+  return inOrder ? [...acts].reverse() : [...acts].sort((a, b) => byTime(b, a))
+}
+
 /** What the log says of a part. */
 export function partLogOf(log: LogIndex, build: string, part: string): PartLog {
   return log.builds.get(build)?.parts.get(part) ?? NO_PART

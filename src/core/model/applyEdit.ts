@@ -174,6 +174,8 @@ class Desk {
         return null
       case 'part':
         return this.setPart(edit.part, edit.fields)
+      case 'addPart':
+        return this.addPart(edit.part)
       case 'patch':
         return this.patch(edit)
       case 'all':
@@ -347,7 +349,7 @@ class Desk {
     const ids = this.isolate(target, on, true)
     for (const { id, from } of ids) {
       const own = this.find(id)
-      if (own) this.put(withFields(own, coatsFrom(fields, from, target)) as BuildStep)
+      if (own) this.put(repainted(own, coatsFrom(fields, from, target)))
     }
     this.dropEmpty(ids.map(({ id }) => id))
     return ids.length > 0
@@ -494,6 +496,12 @@ class Desk {
     return null
   }
 
+  private addPart(part: Part): string | null {
+    if (this.parts.some(({ id }) => id === part.id)) return 'A part of this id is there already.'
+    this.parts = [...this.parts, part]
+    return null
+  }
+
   /** All that it says of before must be so still. */
   private patch({ steps, parts, order, fields }: Patch): string | null {
     const moved = 'This has been changed meanwhile.'
@@ -537,6 +545,18 @@ function withFields<T extends object>(row: T, fields: EditFields): T {
     if (value === null || value === undefined) delete next[field]
     else next[field] = value
   return next as T
+}
+
+/** A step with other fields; another family, colour or clear's sheen is another paint than the bottle or the mix that was named. */
+function repainted(step: BuildStep, fields: EditFields): BuildStep {
+  const next = withFields(step, fields) as BuildAct
+  if (!isAct(step) || 'bottle' in fields || 'mix' in fields) return next
+  const own = step as BuildAct
+  const samePaint =
+    next.family === own.family &&
+    next.colour === own.colour &&
+    (own.do !== 'clear' || next.sheen === own.sheen)
+  return samePaint ? next : (withFields(next, { bottle: null, mix: null }) as BuildStep)
 }
 
 function endsOf(endsAfter: Record<string, number>) {

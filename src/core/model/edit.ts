@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { buildSchema, buildStepSchema, partSchema } from './build'
+import { buildStepSchema, partSchema } from './build'
 import { idField, wholeRanged } from './fields'
 import { type Parsed, parse } from './input'
 
@@ -14,8 +14,17 @@ export type EditTarget = v.InferOutput<typeof targetSchema>
 const scopeSchema = v.union([v.literal('every'), v.array(idField)])
 export type EditScope = v.InferOutput<typeof scopeSchema>
 
+/** What a row is, and what has edits of its own: no edit of fields changes it. */
+const FIXED = ['id', 'parts', 'steps', 'do', 'endsAfter'] as const
+
 /** Fields by name; null takes one away. */
-const fieldsSchema = v.record(v.string(), v.unknown())
+const fieldsSchema = v.pipe(
+  v.record(v.string(), v.unknown()),
+  v.check(
+    (fields) => FIXED.every((field) => !(field in fields)),
+    `fields other than ${FIXED.join(', ')}`,
+  ),
+)
 export type EditFields = v.InferOutput<typeof fieldsSchema>
 
 /** Lays steps before another one; null: at the end. Each says which parts it is for. */
@@ -78,6 +87,9 @@ const setSchema = v.object({ do: v.literal('set'), fields: fieldsSchema })
 /** Changes fields of a part. */
 const partEditSchema = v.object({ do: v.literal('part'), part: idField, fields: fieldsSchema })
 
+/** Adds a part to the build. */
+const addPartSchema = v.object({ do: v.literal('addPart'), part: partSchema })
+
 /** One row before and after; null: it isn't there. */
 const stepPatch = v.object({
   id: idField,
@@ -111,6 +123,7 @@ type Simple =
   | v.InferOutput<typeof acceptSchema>
   | v.InferOutput<typeof setSchema>
   | v.InferOutput<typeof partEditSchema>
+  | v.InferOutput<typeof addPartSchema>
   | Patch
 
 /** One change of a build, in ids of its steps, never in places of a sequence. Several as one: all of them or none. */
@@ -127,6 +140,7 @@ const editSchema: v.GenericSchema<unknown, Edit> = v.lazy(() =>
     acceptSchema,
     setSchema,
     partEditSchema,
+    addPartSchema,
     patchSchema,
     v.object({ do: v.literal('all'), edits: v.array(editSchema) }),
   ]),
@@ -136,8 +150,3 @@ const editSchema: v.GenericSchema<unknown, Edit> = v.lazy(() =>
 export function parseEdit(value: unknown): Parsed<Edit> {
   return parse(editSchema, value)
 }
-
-/** Fields of a build that an edit may set: what has edits of its own is left out. */
-export const SETTABLE = Object.keys(buildSchema.entries).filter(
-  (field) => !['id', 'parts', 'steps'].includes(field),
-)

@@ -21,7 +21,7 @@ export const loggedActSchema = v.looseObject({
   bottle: v.optional(idField),
   /** ml: what it was filled to, what was poured into it, what was found in it. */
   ml: v.optional(ranged(0, 5000, 'ml')),
-  /** Paint share of what was filled or poured in: 0 thinner, 1 neat paint. */
+  /** Paint share of what was filled or poured in, or was found in it: 0 thinner, 1 neat paint. */
   share: v.optional(ranged(0, 1, '(paint share)')),
   text: noteField,
   /** The tool or consumable that was used up by so many uses. */

@@ -43,8 +43,3 @@ export function stepOf({ build, part, step }: StepRef): StepRef {
 export function isSamePart(a: PartRef, b: PartRef): boolean {
   return a.build === b.build && a.part === b.part
 }
-
-/** Do two refer to the same step of the same part? */
-export function isSameStep(a: StepRef, b: StepRef): boolean {
-  return isSamePart(a, b) && a.step === b.step
-}

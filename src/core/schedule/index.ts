@@ -8,8 +8,8 @@ export {
   planDifference,
   type Why,
 } from './moves'
-export type { BenchPlan, ScheduledTask } from './planBench'
-export { type CardAct, type SessionCard, sessionCard } from './sessionCard'
+export type { BenchPlan, RunningPlan, ScheduledTask } from './planBench'
+export type { CardAct, SessionCard } from './sessionCard'
 export type { SessionOption } from './sessionOptions'
 export { type RunningTimer, runningTimers, TIMER_MINUTES } from './timers'
-export { outcomeOf, type PlanOutcome, supposed, type WhatIf } from './whatIf'
+export { outcomeOf, type PlanOutcome, type WhatIf } from './whatIf'

@@ -20,7 +20,6 @@ export type ScheduledTask = PlannedTask & { start: number | null }
 /** Everything that follows from a project at an instant. */
 export type BenchPlan = {
   now: number
-  parts: PartPlan[]
   tasks: ScheduledTask[]
   /** What the shelf says of what is planned. */
   shelf: ShelfFinding[]
@@ -38,10 +37,16 @@ export type BenchPlan = {
   sessions: Session[]
 }
 
+/** A plan with what every part says. */
+export type WholePlan = BenchPlan & { parts: PartPlan[] }
+
+/** A plan as far as the next one goes on from it. */
+export type RunningPlan = Pick<BenchPlan, 'zero' | 'schedule'>
+
 /** How the bench is planned: the solver's options, and the plan to go on from. */
 export type PlanOptions = Omit<SolveOptions, 'guide'> & {
   /** The plan so far: what has no reason to move keeps its order. */
-  before?: Pick<BenchPlan, 'zero' | 'schedule'> | null
+  before?: RunningPlan | null
 }
 
 /**
@@ -55,7 +60,7 @@ export function planBench(
   now: number,
   options: PlanOptions = {},
   parts: readonly PlannedPart[] = planParts(state, now),
-): BenchPlan {
+): WholePlan {
   const { project } = state
   const zero = Math.ceil(now / MINUTE) * MINUTE
   const all = parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE))

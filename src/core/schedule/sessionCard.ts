@@ -6,8 +6,8 @@ import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import { key, partOf } from '../model/stepRef'
-import { paintFor } from '../shelf/paintFor'
-import { type Paint, stepCard } from '../shelf/stepCard'
+import { type PaintSource, paintFor } from '../shelf/paintFor'
+import { stepCard } from '../shelf/stepCard'
 import { resolveStep } from '../stack/state/resolvedStep'
 import type { StockState } from '../stock/stockState'
 import type { BenchPlan, ScheduledTask } from './planBench'
@@ -30,7 +30,7 @@ export type CardAct = {
   cleanOutBefore: boolean
 }
 
-/** Paint to have ready: its steps, and by when. */
+/** PaintSource to have ready: its steps, and by when. */
 export type MixToPrepare = {
   setup: string
   bottle: string | null
@@ -167,7 +167,7 @@ function addCoat(
   { project, room }: StockState,
   task: ScheduledTask,
   step: BuildStep | null,
-  paint: Paint | null,
+  paint: PaintSource | null,
 ): void {
   const build = project.builds?.find((one) => one.id === task.build)
   const part = build?.parts.find((one) => one.id === task.part)

@@ -23,7 +23,7 @@ const STEPS = 2500
 export function sessionOptions(
   state: BenchState,
   now: number,
-  plan: BenchPlan,
+  plan: Pick<BenchPlan, 'sessions' | 'lost' | 'zero' | 'schedule'>,
   id: string,
 ): SessionOption[] {
   return plan.sessions.slice(0, MOST_OPTIONS).map((session): SessionOption => {

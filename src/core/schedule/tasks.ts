@@ -1,5 +1,5 @@
 import type { BenchLink, BenchTask, Interval } from '../bench/problem'
-import type { PartSimulation } from '../builds/partSimulation'
+import type { PartSimulation } from '../builds/simulatedPart'
 import { limitBreaches } from '../drying/limits'
 import { ACT_MINUTES } from '../knowledge/limits'
 import { key, type StepRef } from '../model/stepRef'

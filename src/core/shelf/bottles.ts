@@ -1,3 +1,4 @@
+import { type BottleLevel, poured } from '../log/levels'
 import { correction } from '../mixing/correct'
 import type { Bottle } from '../model/bottle'
 
@@ -8,6 +9,14 @@ export type PouredIn = {
   share: number
   /** What it is, by name. */
   name?: string | undefined
+}
+
+/** The level of a bottle after something was poured into it. Source: handbook 4.3. */
+export function pouredInto(
+  { leftMl, share = 1 }: Bottle,
+  { ml, share: of }: PouredIn,
+): BottleLevel {
+  return poured({ ml: leftMl, share }, ml, of)
 }
 
 /** How much thinner brings a bottle to a paint share, ml; null: it is that thin already. Source: handbook 4.3. */

@@ -1,4 +1,4 @@
-export { type Drawn, type PouredIn, thinnerFor } from './bottles'
+export { type Drawn, type PouredIn, pouredInto, thinnerFor } from './bottles'
 export { type MixLabel, mixLabel } from './mixLabel'
 export { paintFor } from './paintFor'
 export {

@@ -1,9 +1,24 @@
+import type { Ingredient } from '../mixing/mix'
 import type { Bottle } from '../model/bottle'
 import type { StoredMix } from '../model/mix'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
-import { bottleAsPaint, type Paint } from './stepCard'
+
+/** What a step is painted from. */
+export type PaintSource = {
+  name: string
+  /** Paint share: 0 thinner, 1 neat. */
+  share: number
+  dropsPerMl?: number | undefined
+  /** A kept mix: all of it, thinner and all. */
+  recipe?: readonly Ingredient[] | undefined
+}
+
+/** A bottle as a mix takes from it. */
+function bottleAsPaint({ name, share = 1, dropsPerMl }: Bottle): PaintSource {
+  return { name, share, dropsPerMl }
+}
 
 /**
  * Bottles that a step would be painted from: the one that it names and other pots of that paint, else those of its family and
@@ -35,7 +50,7 @@ export function mixOfStep(project: Project, step: ActStep): StoredMix | null {
 }
 
 /** What a step would be painted from: the kept mix that it names, else a bottle; null when none suits. */
-export function paintFor(project: Project, step: ActStep): Paint | null {
+export function paintFor(project: Project, step: ActStep): PaintSource | null {
   const kept = mixOfStep(project, step)
   if (kept) return { name: kept.name, share: 1, recipe: kept.ingredients }
   const bottle = bottlesFor(project, step)[0]

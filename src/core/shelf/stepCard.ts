@@ -5,12 +5,12 @@ import { PRESSURE_BAR, type ShareRange, THINNING } from '../knowledge/thinning'
 import { type ThinningAdvice, thinningAdvice } from '../mixing/advice'
 import type { MixCoat } from '../mixing/coverage'
 import { type Ingredient, type Mix, mix } from '../mixing/mix'
-import type { Bottle } from '../model/bottle'
 import type { Part } from '../model/build'
 import { REFERENCE_CLIMATE } from '../model/climate'
 import type { ActStep } from '../model/sequence'
 import type { Family, Tool } from '../model/vocabulary'
 import { resolveStep } from '../stack/state/resolvedStep'
+import type { PaintSource } from './paintFor'
 
 /** What the bench shows of a step: mix, pressure, coats, cautions, what to look for. */
 export type StepCard = {
@@ -31,26 +31,12 @@ export type StepCard = {
 
 const SPRAY: readonly Tool[] = ['airbrush', 'stencil']
 
-/** The bottle that a step would be painted from: same family and colour or sheen, fullest first. */
-export type Paint = {
-  name: string
-  share: number
-  dropsPerMl?: number | undefined
-  /** A kept mix: all of it, thinner and all. */
-  recipe?: readonly Ingredient[] | undefined
-}
-
-/** A bottle as a mix takes from it. */
-export function bottleAsPaint({ name, share = 1, dropsPerMl }: Bottle): Paint {
-  return { name, share, dropsPerMl }
-}
-
 /** The card of a step on a part, in a room of some warmth, °C. Source: handbook 4.4, 4.5, 6, 9. */
 export function stepCard(
   step: ActStep,
   part: Part,
   coatsLeft: number,
-  paint: Paint | null,
+  paint: PaintSource | null,
   celsius = REFERENCE_CLIMATE.celsius,
 ): StepCard {
   const row = actRow(step.do, step.family)
@@ -109,7 +95,7 @@ function mixOf(
   coatsLeft: number,
   thinning: ShareRange,
   tool: Tool,
-  paint: Paint | null,
+  paint: PaintSource | null,
 ): Mix | null {
   if (part.areaCm2 === undefined || coatsLeft < 1) return null
   const sprayed = SPRAY.includes(tool)

@@ -4,11 +4,12 @@ import { useRef, useState } from 'react'
 import type { Caution } from '@/core/knowledge'
 import type { BenchAct } from '@/core/log'
 import type { ActStep } from '@/core/model/sequence'
+import { useParts, useRun } from '@/state/hooks'
+import { logAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
-import { useBench } from '../shell/BenchContext'
-import { useHotkeys } from '../shell/hotkeys'
-import type { NamedItem } from '../shell/useBenchQueue'
-import { capital, SEEN_WORDS, stepName } from '../words'
+import { useHotkeys } from '../shared/hotkeys'
+import type { NamedItem } from '../shared/useBenchQueue'
+import { capital, SEEN_WORDS, stepName } from '../shared/words'
 import { asksProtection, Protect } from './Protect'
 
 /** The acts of the bench: each one key, or one large button. */
@@ -21,7 +22,8 @@ export function ActButtons({
   step: ActStep
   cautions: readonly Caution[]
 }) {
-  const { log, parts } = useBench()
+  const parts = useParts()
+  const run = useRun()
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)
   const place = { build: item.build, part: item.part, step: item.next.step }
@@ -29,16 +31,19 @@ export function ActButtons({
   const running = plan?.steps.find((one) => one.step === place.step)?.status === 'running'
   const clock = plan?.clocks[0]
   const name = `${item.partName}: ${stepName(step).toLowerCase()}`
-  const act = (one: BenchAct, say: string) => void log(place, one, say)
+  const act = (one: BenchAct, say: string) =>
+    void run(logAct, place, one, { coat: item.next.coat }, say)
   const observe = (seen: keyof typeof SEEN_WORDS) => {
     if (!clock) return
     const milestone =
       clock.next && clock.next.point !== 'touch' && clock.next.point !== 'flash'
         ? 'recoat'
         : 'touch'
-    void log(
+    void run(
+      logAct,
       { ...place, step: clock.step },
       { kind: 'observed', seen, milestone },
+      { coat: null },
       `${item.partName}: ${clock.name} ${SEEN_WORDS[seen]}`,
     )
   }
@@ -47,12 +52,14 @@ export function ActButtons({
     act({ kind: 'started' }, `${name} started`)
   }
   const protectedStart = async () => {
-    await log(
+    const noted = await run(
+      logAct,
       place,
       { kind: 'noted', text: 'Protection confirmed before the start' },
+      { coat: null },
       `${name}: protection confirmed`,
     )
-    begin()
+    if (noted) begin()
   }
   const asks = step.protection !== 'confirmed' && asksProtection(cautions)
   const start = () => (asks ? setProtecting(true) : begin())

@@ -3,12 +3,12 @@
 import type { PartPlan } from '@/core/builds'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
+import { useParts, useProject } from '@/state/hooks'
 import { ClockFigure } from '@/ui/ClockFigure'
 import { clockTime, sayFigures } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import type { NamedItem } from '../shell/useBenchQueue'
-import { stepName } from '../words'
+import { useNow } from '../shared/now'
+import type { NamedItem } from '../shared/useBenchQueue'
+import { stepName } from '../shared/words'
 import { ActButtons } from './ActButtons'
 import { StepFacts } from './StepFacts'
 import { UndoFacts } from './UndoFacts'
@@ -17,7 +17,8 @@ import { useStep } from './useStep'
 /** The act in hand: what, on what, until when; the buttons; the facts of the step. */
 export function ActCard({ item }: { item: NamedItem }) {
   const now = useNow()
-  const { parts, project } = useBench()
+  const parts = useParts()
+  const project = useProject()
   const found = useStep(item)
   if (!found) return null
   const { step, card } = found

@@ -2,11 +2,11 @@
 
 import { useRouter, useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
-import { Lost } from '../plan/Lost'
-import { Moved } from '../plan/Moved'
-import { useBench } from '../shell/BenchContext'
-import { useHotkeys } from '../shell/hotkeys'
-import { type NamedItem, useBenchQueue } from '../shell/useBenchQueue'
+import { useProject } from '@/state/hooks'
+import { useHotkeys } from '../shared/hotkeys'
+import { Lost } from '../shared/Lost'
+import { Moved } from '../shared/Moved'
+import { type NamedItem, useBenchQueue } from '../shared/useBenchQueue'
 import { ActCard } from './ActCard'
 import { FirstUse } from './FirstUse'
 import { Queue } from './Queue'
@@ -22,7 +22,7 @@ export function BenchScreen() {
 }
 
 function Bench() {
-  const { project } = useBench()
+  const project = useProject()
   const queue = useBenchQueue()
   const [selected, select] = useSelected(queue)
   if ((project.builds ?? []).length === 0) return <FirstUse />

@@ -2,22 +2,17 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
+import { useRun } from '@/state/hooks'
 import { loadDemo } from '@/store/actions/documents'
 import { Button } from '@/ui/Button'
-import { useBench } from '../shell/BenchContext'
-import { reason } from '../shell/reason'
 
 /** What an empty bench offers: begin a build, or look at one that is under way. */
 export function FirstUse() {
-  const { say } = useBench()
+  const run = useRun()
   const [busy, setBusy] = useState(false)
   const demo = async () => {
     setBusy(true)
-    try {
-      await loadDemo(Date.now())
-    } catch (error) {
-      say(`The demo was not loaded: ${reason(error)}`)
-    }
+    await run(loadDemo)
     setBusy(false)
   }
   return (

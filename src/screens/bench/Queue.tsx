@@ -2,8 +2,8 @@
 
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
-import { useNow } from '../shell/now'
-import type { NamedItem } from '../shell/useBenchQueue'
+import { useNow } from '../shared/now'
+import type { NamedItem } from '../shared/useBenchQueue'
 
 const SAY = { closing: 'Closing', running: 'In hand', ready: 'Ready', drying: 'Drying' } as const
 

@@ -1,25 +1,21 @@
 'use client'
-
+import { useMemo } from 'react'
 import { type Caution, cautionsFor, generalCautions } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import { isAct } from '@/core/model/isAct'
 import type { ScheduledTask } from '@/core/schedule'
 import { resolveStep } from '@/core/stack'
 import { FILTER_CHANGED, sprayedSinceFilter } from '@/core/stock'
-import { newId } from '@/store/store'
+import { useRun, useStock } from '@/state/hooks'
+import { note } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
-import { useBench } from '../shell/BenchContext'
-
-/** A note in the log, as a row to write. */
-function noted(text: string) {
-  const id = newId()
-  return { id, row: { id, at: new Date(Date.now()).toISOString(), kind: 'noted', text } }
-}
 
 /** The cautions of a session's acts, each once, and those that hold for every session. Source: handbook 9; N94–N96. */
 export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) {
-  const { project, change } = useBench()
-  const sprayed = sprayedSinceFilter(project)
+  const stock = useStock()
+  const { project } = stock
+  const run = useRun()
+  const sprayed = useMemo(() => sprayedSinceFilter(stock), [stock])
   const found = new Map<string, Caution>()
   for (const task of tasks) {
     const build = project.builds?.find((one) => one.id === task.build)
@@ -41,17 +37,7 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
       </ul>
       <p className="mt-3 flex flex-wrap items-center gap-3 text-sm">
         Sprayed since the respirator’s filter was changed: {sayDuration(sprayed)}.
-        <Button
-          size="small"
-          onClick={() =>
-            void change(FILTER_CHANGED, [
-              {
-                table: 'acts',
-                ...noted(FILTER_CHANGED),
-              },
-            ])
-          }
-        >
+        <Button size="small" onClick={() => void run(note, FILTER_CHANGED, {}, FILTER_CHANGED)}>
           It is changed
         </Button>
       </p>

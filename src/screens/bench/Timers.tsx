@@ -1,16 +1,16 @@
 'use client'
-
 import { useState } from 'react'
 import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/bench'
 import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/schedule'
-import { newId } from '@/store/store'
+import { useRun, useStock } from '@/state/hooks'
+import { startTimer, stopTimer } from '@/store/actions/bench'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { TextField } from '@/ui/Field'
 import { clockTime, figures } from '@/ui/time'
-import { numberOf, readForm } from '../forms'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
+import { numberOf, readForm } from '../shared/forms'
+import { useNow } from '../shared/now'
 
 const KIND_WORDS: Record<Timer['kind'], string> = {
   'pot-life': 'Pot life',
@@ -23,10 +23,10 @@ const KIND_WORDS: Record<Timer['kind'], string> = {
 
 /** Clocks of what is no film on a part: several at once, the next to end first. */
 export function Timers() {
-  const { project } = useBench()
+  const stock = useStock()
   const now = useNow()
   const [adding, setAdding] = useState(false)
-  const timers = runningTimers(project, now)
+  const timers = runningTimers(stock, now)
   return (
     <section aria-labelledby="timers" className="mt-8">
       <div className="flex items-center justify-between gap-3">
@@ -50,15 +50,9 @@ export function Timers() {
 }
 
 function TimerRow({ timer, now }: { timer: RunningTimer; now: number }) {
-  const { project, change } = useBench()
+  const run = useRun()
   const over = timer.to <= now
-  const stop = () => {
-    const row = project.timers?.find((one) => one.id === timer.id)
-    if (!row) return
-    void change(`${timer.name} stopped`, [
-      { table: 'timers', id: row.id, row: { ...row, stoppedAt: new Date(now).toISOString() } },
-    ])
-  }
+  const stop = () => void run(stopTimer, timer.id, timer.name)
   const share = Math.min(1, (now - timer.from) / Math.max(1, timer.to - timer.from))
   return (
     <li className="border-t border-rule py-2">
@@ -103,12 +97,12 @@ function Left({ milliseconds }: { milliseconds: number }) {
 }
 
 function NewTimer({ onDone }: { onDone: () => void }) {
-  const { change } = useBench()
+  const run = useRun()
   const [kind, setKind] = useState<Timer['kind']>('decal')
   const [name, setName] = useState('')
   const [minutes, setMinutes] = useState(String(TIMER_MINUTES.decal))
   const [errors, setErrors] = useState<Record<string, string>>({})
-  const start = () => {
+  const start = async () => {
     const id = newId()
     const read = readForm(timerSchema, {
       id,
@@ -119,10 +113,7 @@ function NewTimer({ onDone }: { onDone: () => void }) {
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return
-    void change(`${read.value.name}: ${read.value.minutes} min`, [
-      { table: 'timers', id, row: read.value },
-    ])
-    onDone()
+    if (await run(startTimer, read.value, `${read.value.name}: ${read.value.minutes} min`)) onDone()
   }
   return (
     <form
@@ -130,7 +121,7 @@ function NewTimer({ onDone }: { onDone: () => void }) {
       className="mt-2 flex flex-wrap items-start gap-3"
       onSubmit={(event) => {
         event.preventDefault()
-        start()
+        void start()
       }}
       onKeyDown={(event) => event.key === 'Escape' && onDone()}
     >

@@ -1,18 +1,19 @@
 'use client'
-
 import Link from 'next/link'
 import { isAct } from '@/core/model/isAct'
+import type { Project } from '@/core/model/project'
 import type { ScheduledTask } from '@/core/schedule'
+import { usePlan, useProject } from '@/state/hooks'
 import { clockTime } from '@/ui/time'
-import { NoSessions } from '../plan/NoSessions'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import { stepName } from '../words'
+import { NoSessions } from '../shared/NoSessions'
+import { useNow } from '../shared/now'
+import { stepName } from '../shared/words'
 import { SessionCautions } from './SessionCautions'
 
 /** The next session as a list of acts with clock times, and when everything is done. */
 export function Tonight() {
-  const { plan, planning, planFailed, project } = useBench()
+  const project = useProject()
+  const { plan, planning, planFailed } = usePlan()
   const now = useNow(15_000)
   if (planFailed)
     return (
@@ -99,7 +100,7 @@ function Frame({ children }: { children: React.ReactNode }) {
 type Row = { key: string; start: number; act: string; part: string }
 
 function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) {
-  const { project } = useBench()
+  const project = useProject()
   const rows = tasks.map((task): Row => {
     const build = project.builds?.find((one) => one.id === task.build)
     const step = build?.steps.find((one) => one.id === task.step)
@@ -134,7 +135,7 @@ function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) 
 }
 
 /** Task ids in a reason as the names of part and act. */
-function readable(because: string, project: ReturnType<typeof useBench>['project']): string {
+function readable(because: string, project: Project): string {
   return because.replace(/"([^"/]+)\/([^"/]+)\/([^"/]+)\/(\d+)"/g, (whole, build, part, step) => {
     const found = project.builds?.find((one) => one.id === build)
     const act = found?.steps.find((one) => one.id === step)

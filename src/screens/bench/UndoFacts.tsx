@@ -2,7 +2,7 @@ import type { UndoNow } from '@/core/builds'
 import { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/knowledge'
 import { gentlest } from '@/core/stack'
 import { clockTime, sayFigures } from '@/ui/time'
-import { capital, TOUCH_WORDS } from '../words'
+import { capital, TOUCH_WORDS } from '../shared/words'
 
 /** How many ways are told: the gentlest ones. */
 const SHOWN = 3

@@ -2,25 +2,24 @@ import { useMemo } from 'react'
 import type { Part } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import { paintFor, stepCard } from '@/core/shelf'
-import { useBench } from '../shell/BenchContext'
-import type { NamedItem } from '../shell/useBenchQueue'
+import { useStock } from '@/state/hooks'
+import type { NamedItem } from '../shared/useBenchQueue'
 
 /** The step and the card of a place in the queue; null when it is gone. */
 export function useStep(item: NamedItem) {
-  const { project } = useBench()
+  const { project, room } = useStock()
   return useMemo(() => {
     const build = project.builds?.find((one) => one.id === item.build)
     const part: Part | undefined = build?.parts.find((one) => one.id === item.part)
     const step = build?.steps.find((one) => one.id === item.next.step)
     if (!part || !step || !isAct(step)) return null
-    const { celsius } = latestClimate(project)
     const done = item.next.coat === null ? 0 : item.next.coat - 1
-    const coatsLeft = Math.max(1, (step.coats?.length ?? 1) - done)
+    const coatsLeft = Math.max(1, item.next.coats - done)
     return {
       step,
       part,
       done,
-      card: stepCard(step, part, coatsLeft, paintFor(project, step), celsius),
+      card: stepCard(step, part, coatsLeft, paintFor(project, step), room.latest.celsius),
     }
-  }, [project, item.build, item.part, item.next.step, item.next.coat])
+  }, [project, room, item.build, item.part, item.next.step, item.next.coat, item.next.coats])
 }

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import type { Act } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
-import { actName } from '../words'
+import { actName } from '../shared/words'
 import { ACT_GROUPS } from './acts'
 
 /** Chooses an act and lays it on top of the sample, or above the chosen step. */

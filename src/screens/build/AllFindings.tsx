@@ -1,17 +1,18 @@
 'use client'
-
 import { useMemo, useState } from 'react'
 import { type PartFinding, unbalancedParts } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { Severity } from '@/core/model/vocabulary'
 import { type ShelfFinding, shelfFindings } from '@/core/stock'
+import { useParts, useRun, useStock } from '@/state/hooks'
+import { editBuild } from '@/store/actions/builds'
+import { changeBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import { stepName } from '../words'
+import { useNow } from '../shared/now'
+import { stepName } from '../shared/words'
 
 type Row = {
   key: string
@@ -22,6 +23,8 @@ type Row = {
   step: string | null
   accepted: string | null
   follow: readonly PartFinding[]
+  /** It speaks of the person, not of the work. */
+  caution: boolean
   way: { say: string; apply: () => void } | null
 }
 
@@ -47,7 +50,7 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
   const rows = useRows(build)
   const [filter, setFilter] = useState<Filter>('open')
   const [cautions, setCautions] = useState(false)
-  const shown = rows.filter((row) => passes(row, filter) && (cautions || row.rule !== 'ppe'))
+  const shown = rows.filter((row) => passes(row, filter) && (cautions || !row.caution))
   return (
     <section aria-labelledby="all-findings" className="mt-4">
       <h2 id="all-findings" className="sr-only">
@@ -62,7 +65,7 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
             aria-pressed={id === filter}
             onClick={() => setFilter(id)}
           >
-            {say} {rows.filter((row) => passes(row, id) && (cautions || row.rule !== 'ppe')).length}
+            {say} {rows.filter((row) => passes(row, id) && (cautions || !row.caution)).length}
           </Button>
         ))}
         <label className="ml-2 flex min-h-8 items-center gap-2 text-sm">
@@ -93,7 +96,7 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
 
 /** How every part stands to its use once everything meant is done; looked over before it leaves the bench. Source: N98. */
 function Review({ build }: { build: Build }) {
-  const { parts } = useBench()
+  const parts = useParts()
   const plans = parts.filter((one) => one.build === build.id && one.review.length > 0)
   if (plans.length === 0) return null
   return (
@@ -183,7 +186,9 @@ function FindingLine({
 
 /** The rows in order of severity: parts, then shelf, then mirrored parts. */
 function useRows(build: Build): Row[] {
-  const { project, parts, change } = useBench()
+  const stock = useStock()
+  const parts = useParts()
+  const run = useRun()
   const now = useNow(60_000)
   return useMemo(() => {
     const plans = parts.filter((one) => one.build === build.id)
@@ -191,13 +196,13 @@ function useRows(build: Build): Row[] {
     const mend = (finding: ShelfFinding): Row['way'] => {
       const way = finding.ways[0]
       if (!way) return null
-      const write =
-        'row' in way
-          ? { table: 'shelf' as const, id: way.row.id, row: way.row }
-          : { table: 'builds' as const, id: way.build.id, row: way.build }
-      return { say: way.say, apply: () => void change(way.say, [write]) }
+      const apply = () =>
+        'edit' in way
+          ? void run(editBuild, way.build, way.edit, way.say)
+          : void run(changeBottles, [{ id: way.bottle, fields: way.fields }], way.say)
+      return { say: way.say, apply }
     }
-    const ofShelf = shelfFindings(project, plans, now).map(
+    const ofShelf = shelfFindings(stock, plans, now).map(
       (one, i): Row => ({
         severity: one.severity,
         rule: one.rule,
@@ -207,6 +212,7 @@ function useRows(build: Build): Row[] {
         key: `shelf ${i}`,
         accepted: null,
         follow: [],
+        caution: false,
         way: mend(one),
       }),
     )
@@ -220,13 +226,14 @@ function useRows(build: Build): Row[] {
         step: one.steps[0] ?? null,
         accepted: null,
         follow: [],
+        caution: false,
         way: null,
       }),
     )
     return [...ofParts, ...ofShelf, ...ofSides].sort(
       (a, b) => GRADE[a.severity] - GRADE[b.severity],
     )
-  }, [build, project, parts, now, change])
+  }, [build, stock, parts, now, run])
 }
 
 /** A shared step says the same of several parts: one message. */
@@ -254,6 +261,7 @@ function partRows(part: string, findings: readonly PartFinding[]): Row[] {
         step: one.step,
         accepted: one.accepted,
         follow: followers(findings, one),
+        caution: one.subject === 'caution',
         way: null,
       }),
     )

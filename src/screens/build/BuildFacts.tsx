@@ -1,8 +1,8 @@
 'use client'
-
 import type { Build, BuildAct } from '@/core/model/build'
+import { useRun } from '@/state/hooks'
+import { editBuild } from '@/store/actions/builds'
 import { cx } from '@/ui/cx'
-import { useBench } from '../shell/BenchContext'
 import { RelayClears, Schools } from './Schools'
 
 type LiningSurface = NonNullable<NonNullable<Build['school']>['liningSurface']>
@@ -19,16 +19,15 @@ const SURFACES: readonly { value: LiningSurface; say: string; told: string }[] =
 
 /** Name, scale and school of a build. */
 export function BuildFacts({ build }: { build: Build }) {
-  const { change } = useBench()
+  const run = useRun()
   const surface = build.school?.liningSurface ?? 'gloss'
   const choose = (value: LiningSurface) =>
-    void change(`Lining on ${value}`, [
-      {
-        table: 'builds',
-        id: build.id,
-        row: { ...build, school: { ...build.school, liningSurface: value } },
-      },
-    ])
+    void run(
+      editBuild,
+      build.id,
+      { do: 'set', fields: { school: { ...build.school, liningSurface: value } } },
+      `Lining on ${value}`,
+    )
   return (
     <header className="grid items-end gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_auto]">
       <div className="min-w-0">

@@ -1,12 +1,17 @@
-import { useMemo } from 'react'
-import type { JudgedPart } from '@/core/builds'
 import { SHADE_SHOWS } from '@/core/colour'
+import { key, type PartRef } from '@/core/model/stepRef'
 import type { CoatsToCover } from '@/core/stack'
+import { useAsked } from '@/state/hooks'
 import { cx } from '@/ui/cx'
+import { useNow } from '../shared/now'
 
 /** How many coats a colour takes over what lies there, beside how many are planned. */
-export function CoverFacts({ judged, step }: { judged: JudgedPart; step: string }) {
-  const cover = useMemo(() => judged.cover(step), [judged, step])
+export function CoverFacts({ part, step }: { part: PartRef; step: string }) {
+  const now = useNow(60_000)
+  const { answer: cover } = useAsked(
+    (worker) => worker.cover(part, step, now),
+    [key(part), step, now],
+  )
   if (!cover) return null
   const short = cover.toCover === null || cover.toCover > cover.planned
   const { pair } = cover

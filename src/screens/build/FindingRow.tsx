@@ -1,23 +1,26 @@
 'use client'
 
 import { useState } from 'react'
-import type { JudgedFinding } from '@/core/builds'
-import type { Remedy } from '@/core/stack'
+import type { PartRemedy } from '@/core/builds'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
+import type { ShownFinding } from './judged'
 
 /** A finding on its boundary: what, why, and the ways out, each one click. */
 export function FindingRow({
   finding,
   follow,
+  part,
   onApply,
   onAccept,
 }: {
-  finding: JudgedFinding
+  finding: ShownFinding
   /** What only follows from it: one mistake, one message. */
-  follow: readonly JudgedFinding[]
-  onApply: (remedy: Remedy) => void
+  follow: readonly ShownFinding[]
+  /** The part it is said of, by name. */
+  part: string
+  onApply: (remedy: PartRemedy, on: 'part' | 'every') => void
   onAccept: (reason: string | null) => void
 }) {
   const look = severityLook(finding.severity)
@@ -45,16 +48,24 @@ export function FindingRow({
       </p>
       <p className="mt-0.5 max-w-prose">{finding.because}</p>
       {follow.length > 0 && <Follow findings={follow} />}
-      {finding.remedies.length === 0 && (
+      {finding.remedies?.length === 0 && (
         <p className="mt-0.5 text-sm">
           No way out leaves what is done already as it is: mend it by hand, or take it as it is.
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-2">
-        {finding.remedies.map((remedy) => (
-          <Button key={remedy.say} size="small" onClick={() => onApply(remedy)}>
-            {remedy.say}
-          </Button>
+        {finding.remedies?.map((remedy) => (
+          <span key={remedy.say} className="flex flex-wrap gap-px">
+            <Button size="small" onClick={() => onApply(remedy, 'part')}>
+              {remedy.every ? `${remedy.say}, on ${part} alone` : remedy.say}
+            </Button>
+            {remedy.every && (
+              <Button size="small" onClick={() => onApply(remedy, 'every')}>
+                on every part
+                <span className="sr-only">: {remedy.say}</span>
+              </Button>
+            )}
+          </span>
         ))}
         {!accepting && (
           <button
@@ -71,7 +82,7 @@ export function FindingRow({
   )
 }
 
-function Follow({ findings }: { findings: readonly JudgedFinding[] }) {
+function Follow({ findings }: { findings: readonly ShownFinding[] }) {
   return (
     <details className="mt-1 text-sm">
       <summary className="min-h-6 cursor-pointer text-soft">

@@ -1,6 +1,6 @@
 import type { LastCoat } from '@/core/stack'
 import { cx } from '@/ui/cx'
-import { capital } from '../words'
+import { capital } from '../shared/words'
 
 const BECOMES = {
   lost: { word: 'Lost', ink: 'text-risk' },
@@ -24,7 +24,7 @@ export function LastCoatFacts({ coat }: { coat: LastCoat }) {
         <ul className="border-t border-rule">
           {coat.effects.map((one) => (
             <li
-              key={`${one.film.step} ${one.film.act}`}
+              key={`${one.step} ${one.act}`}
               className="grid grid-cols-[5rem_minmax(0,1fr)] gap-2 border-b border-rule py-1.5"
             >
               <span className={cx('font-semibold', BECOMES[one.becomes].ink)}>

@@ -4,10 +4,10 @@ import type { StoredMix } from '@/core/model/mix'
 import type { ActStep } from '@/core/model/sequence'
 import { isPaintedFrom } from '@/core/stack'
 import { SelectField } from '@/ui/Field'
-import { familyName } from '../words'
+import { familyName } from '../shared/words'
 
 /** What a step gets from a bottle or from a kept mix. */
-export type Chosen = { family: string; colour: string; sheen: string; mix: string }
+export type Chosen = { family: string; colour: string; sheen: string; mix: string; bottle: string }
 
 /** What a step is painted from: a bottle of the shelf or a kept mix; it brings its family and its colour along. */
 export function PaintChoice({
@@ -35,17 +35,29 @@ export function PaintChoice({
   const choose = (value: string) => {
     const mix = kept.find((one) => `mix ${one.id}` === value)
     const bottle = bottles.find((one) => `bottle ${one.id}` === value)
-    if (mix) onChoose({ ...draft, family: mix.family ?? '', colour: mix.colour ?? '', mix: mix.id })
+    if (mix)
+      onChoose({
+        ...draft,
+        family: mix.family ?? '',
+        colour: mix.colour ?? '',
+        mix: mix.id,
+        bottle: '',
+      })
     else if (bottle)
       onChoose({
         family: bottle.family,
         colour: bottle.colour ?? draft.colour,
         sheen: bottle.sheen ?? (clear ? draft.sheen : ''),
         mix: '',
+        bottle: bottle.id,
       })
+    else onChoose({ ...draft, mix: '', bottle: '' })
   }
-  const meant = { ...draft, do: step.do } as ActStep
-  const current = bottles.find((one) => isPaintedFrom(meant, one))
+  const { bottle: named, ...guessed } = draft
+  const meant = { ...guessed, do: step.do } as ActStep
+  // A step of an older file names no bottle: what it would be painted from is shown as it is guessed.
+  const current =
+    bottles.find(({ id }) => id === named) ?? bottles.find((one) => isPaintedFrom(meant, one))
   return (
     <SelectField
       label="Painted from"

@@ -1,37 +1,38 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import type { JudgedPart } from '@/core/builds'
 import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
+import type { Edit } from '@/core/model/edit'
 import { SUBSTRATES } from '@/core/model/vocabulary'
-import { newId } from '@/store/store'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { clockTime } from '@/ui/time'
-import { focusFirstError, numberOf, readForm } from '../forms'
-import { useNow } from '../shell/now'
-import { capital, MILESTONE_WORDS } from '../words'
+import { changedFields, focusFirstError, numberOf, readForm } from '../shared/forms'
+import { useNow } from '../shared/now'
+import { capital, MILESTONE_WORDS } from '../shared/words'
+import type { ShownPart } from './judged'
 
 /** The part itself: substrate, area, the clocks of what lies open on it; and adding another part. */
 export function PartFacts({
   build,
   part,
   judged,
-  write,
+  edit,
 }: {
   build: Build
   part: Part
-  judged: JudgedPart
-  write: (label: string, build: Build) => Promise<void>
+  judged: ShownPart
+  edit: (label: string, edit: Edit) => Promise<boolean>
 }) {
-  const save = (next: Part) =>
-    void write(`Changed: ${next.name}`, {
-      ...build,
-      parts: build.parts.map((one) => (one.id === next.id ? next : one)),
-    })
-  const add = (next: Part) =>
-    void write(`Added: ${next.name}`, { ...build, parts: [...build.parts, next] })
+  const save = (next: Part) => {
+    const fields = Object.fromEntries(
+      Object.entries(changedFields(part, next)).map(([name, value]) => [name, value ?? null]),
+    )
+    void edit(`Changed: ${next.name}`, { do: 'part', part: part.id, fields })
+  }
+  const add = (next: Part) => void edit(`Added: ${next.name}`, { do: 'addPart', part: next })
   return (
     <div className="space-y-6">
       <Clocks judged={judged} />
@@ -141,7 +142,7 @@ function PartForm({
   )
 }
 
-function Clocks({ judged }: { judged: JudgedPart }) {
+function Clocks({ judged }: { judged: ShownPart }) {
   const now = useNow(10_000)
   const { clocks } = judged.plan
   if (clocks.length === 0) return null

@@ -1,17 +1,14 @@
 'use client'
-
-import { useMemo } from 'react'
 import type { SchoolEffect } from '@/core/builds'
-import { schoolEffect } from '@/core/builds/schoolEffect'
 import { questionRow, usualSchool } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { sayDuration } from '@/core/model/duration'
 import { SCHOOLS, type SchoolQuestion } from '@/core/model/vocabulary'
-import { newId } from '@/store/store'
+import { useAsked, useRun } from '@/state/hooks'
+import { editBuild } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
+import { useNow } from '../shared/now'
 
 const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
 
@@ -32,19 +29,18 @@ export function Schools({ build }: { build: Build }) {
 }
 
 function Question({ build, question }: { build: Build; question: SchoolQuestion }) {
-  const { change } = useBench()
+  const run = useRun()
   const row = questionRow(question)
   const chosen = build.school?.[question]
   const value = typeof chosen === 'string' ? chosen : usualSchool(question)
   const now = row.choices.find((one) => one.value === value)
   const choose = (next: string) =>
-    void change(`${row.question}: ${row.choices.find((one) => one.value === next)?.name ?? next}`, [
-      {
-        table: 'builds',
-        id: build.id,
-        row: { ...build, school: { ...build.school, [question]: next } },
-      },
-    ])
+    void run(
+      editBuild,
+      build.id,
+      { do: 'set', fields: { school: { ...build.school, [question]: next } } },
+      `${row.question}: ${row.choices.find((one) => one.value === next)?.name ?? next}`,
+    )
   return (
     <SelectField
       label={row.question}
@@ -58,24 +54,22 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
 
 /** What laying the clears as the school of lining wants would change, and the one click that does it. */
 export function RelayClears({ build }: { build: Build }) {
-  const { project, change } = useBench()
+  const run = useRun()
   const now = useNow(60_000)
   const surface = build.school?.liningSurface ?? 'gloss'
-  const effect = useMemo(
-    () => schoolEffect(project, build.id, 'liningSurface', surface, now, newId),
-    [project, build.id, surface, now],
+  const { answer: effect, stale } = useAsked(
+    (worker) => worker.school(build.id, 'liningSurface', surface, now),
+    [build, surface, now],
   )
-  const same = JSON.stringify(effect.build.steps) === JSON.stringify(build.steps)
-  if (same) return null
+  const same = effect?.edit.do === 'patch' && effect.edit.steps.length === 0
+  if (!effect || stale || same) return null
   return (
     <p className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">
       <span>{told(effect)}</span>
       <Button
         size="small"
         onClick={() =>
-          void change(`Clears laid for lining on ${surface}`, [
-            { table: 'builds', id: build.id, row: effect.build },
-          ])
+          void run(editBuild, build.id, effect.edit, `Clears laid for lining on ${surface}`)
         }
       >
         Lay the clears so

@@ -5,9 +5,9 @@ import { bare } from '@/core/model/bare'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep } from '@/core/model/sequence'
-import { newId } from '@/store/store'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
-import type { useBuildEdits } from './useBuildEdits'
+import type { BuildEdits } from './useBuildEdits'
 
 /** Acts on several steps: shared with other parts, kept as a technique, taken out. */
 export function SelectionBar({
@@ -20,13 +20,16 @@ export function SelectionBar({
   build: Build
   partId: string
   picked: ReadonlySet<string>
-  edits: ReturnType<typeof useBuildEdits>
+  edits: BuildEdits
   onDone: () => void
 }) {
   const [saving, setSaving] = useState(false)
   const others = build.parts.filter((one) => one.id !== partId)
   const count = picked.size === 1 ? '1 step' : `${picked.size} steps`
   const none = picked.size === 0
+  const name = build.parts.find((part) => part.id === partId)?.name ?? 'this part'
+  const isShared = build.steps.some((step) => picked.has(step.id) && step.parts.length > 1)
+  const done = (written: boolean) => written && onDone()
   return (
     <div className="mb-3 flex flex-wrap items-center gap-2 border-y-2 border-act bg-act-wash px-3 py-2">
       <p className="mr-2 font-semibold" aria-live="polite">
@@ -41,8 +44,7 @@ export function SelectionBar({
             onChange={(event) => {
               const to =
                 event.target.value === '*' ? others.map((one) => one.id) : [event.target.value]
-              void edits.copySteps(picked, to, `Shared: ${count}`)
-              onDone()
+              void edits.shareSteps([...picked], to, `Shared: ${count}`).then(done)
             }}
             className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
           >
@@ -65,21 +67,33 @@ export function SelectionBar({
         size="small"
         look="stop"
         disabled={none}
-        onClick={() => {
-          void edits.removeSteps(picked, `Taken out: ${count}`)
-          onDone()
-        }}
+        onClick={() =>
+          void edits.removeSteps([...picked], [partId], `Taken off ${name}: ${count}`).then(done)
+        }
       >
-        Take them out
+        Take them off {name}
       </Button>
+      {isShared && (
+        <Button
+          size="small"
+          look="stop"
+          onClick={() =>
+            void edits
+              .removeSteps([...picked], 'every', `Taken off every part: ${count}`)
+              .then(done)
+          }
+        >
+          Off every part
+        </Button>
+      )}
       <Button size="small" onClick={onDone}>
         Done
       </Button>
       {saving && (
         <NameIt
-          onSave={async (name) => {
-            await edits.saveTechnique({ id: newId(), name, steps: actsOf(build, picked) })
-            onDone()
+          onSave={async (called) => {
+            const technique = { id: newId(), name: called, steps: actsOf(build, picked) }
+            done(await edits.saveTechnique(technique))
           }}
           onClose={() => setSaving(false)}
         />

@@ -1,14 +1,11 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import type { Bottle } from '@/core/model/bottle'
-import type { Build, BuildStep } from '@/core/model/build'
+import type { Build, BuildAct, BuildStep, Part } from '@/core/model/build'
 import type { StoredMix } from '@/core/model/mix'
 import { ACTS } from '@/core/model/vocabulary'
 import { ACT_GROUPS, newStep } from './acts'
-import { StepEditor } from './StepEditor'
-import { reordered } from './useBuildEdits'
-
-jest.mock('../shell/BenchContext', () => ({ useBench: () => ({}) }))
+import { type StepDraft, StepEditor } from './StepEditor'
 
 afterEach(cleanup)
 
@@ -20,13 +17,11 @@ const CLEAR: BuildStep = {
   sheen: 'gloss',
   coats: ['mist', 'light'],
 }
+const HULL: Part = { id: 'hull', name: 'Hull', substrate: 'polystyrene' }
 const BUILD: Build = {
   id: 'b',
   name: 'Skiff',
-  parts: [
-    { id: 'hull', name: 'Hull', substrate: 'polystyrene' },
-    { id: 'mast', name: 'Mast', substrate: 'metal' },
-  ],
+  parts: [HULL, { id: 'mast', name: 'Mast', substrate: 'metal' }],
   steps: [CLEAR],
 }
 
@@ -60,7 +55,8 @@ const MIX: StoredMix = {
   volumeMl: 5,
 }
 
-function editor(step: BuildStep, done = false) {
+function editor(step: BuildStep, done = false, kept?: StepDraft) {
+  const onDraft = jest.fn()
   const onSave = jest.fn()
   const onRemove = jest.fn()
   render(
@@ -70,37 +66,42 @@ function editor(step: BuildStep, done = false) {
       shelf={SHELF}
       mixes={[MIX]}
       done={done}
+      part={HULL}
+      kept={kept}
+      onDraft={onDraft}
       onSave={onSave}
       onRemove={onRemove}
       onClose={() => undefined}
     />,
   )
-  const apply = () => fireEvent.click(screen.getByRole('button', { name: 'Apply to the step' }))
+  const apply = (name = 'Apply to the step') =>
+    fireEvent.click(screen.getByRole('button', { name }))
   const type = (label: string | RegExp, value: string) =>
     fireEvent.change(screen.getByLabelText(label), { target: { value } })
-  return { onSave, onRemove, apply, type }
+  return { onSave, onRemove, onDraft, apply, type }
 }
 
 describe('the editor of a step', () => {
   it('gives the step back as it was when nothing was changed', () => {
     const { onSave, apply } = editor(CLEAR)
     apply()
-    expect(onSave).toHaveBeenCalledWith(CLEAR)
+    expect(onSave).toHaveBeenCalledWith(CLEAR, 'every')
   })
 
   it.each([
-    ['bottle moss', { family: 'lacquer', colour: '#5B6B3A' }],
+    ['bottle moss', { family: 'lacquer', colour: '#5B6B3A', bottle: 'moss' }],
     ['mix bone', { family: 'alcohol-acrylic', colour: '#CFC4A6', mix: 'bone' }],
   ])('painted from %s it takes what that is', (value, fields) => {
     const base: BuildStep = { id: 'b', parts: ['hull'], do: 'base', family: 'enamel' }
     const { onSave, apply, type } = editor(base)
     type('Painted from', value)
     apply()
-    expect(onSave).toHaveBeenCalledWith({ ...base, ...fields })
+    expect(onSave).toHaveBeenCalledWith({ ...base, ...fields }, 'every')
   })
 
   it('a colour that is typed is no kept mix any more; a clear is chosen by its sheen', () => {
-    const mixed = { ...CLEAR, do: 'base', sheen: undefined, mix: 'bone' } as BuildStep
+    const { sheen: _, ...plain } = CLEAR as BuildAct
+    const mixed: BuildStep = { ...plain, do: 'base', mix: 'bone' }
     const { onSave, apply, type } = editor(mixed)
     type('Colour', '#112233')
     apply()
@@ -109,7 +110,10 @@ describe('the editor of a step', () => {
     const clear = editor(CLEAR)
     clear.type('Painted from', 'bottle satin')
     clear.apply()
-    expect(clear.onSave).toHaveBeenCalledWith({ ...CLEAR, family: 'acrylic-pu', sheen: 'satin' })
+    expect(clear.onSave).toHaveBeenCalledWith(
+      { ...CLEAR, family: 'acrylic-pu', sheen: 'satin', bottle: 'satin' },
+      'every',
+    )
   })
 
   it('reads what is typed', () => {
@@ -119,13 +123,16 @@ describe('the editor of a step', () => {
     type(/Thinner/, '55')
     type('Between coats', '20 min')
     apply()
-    expect(onSave).toHaveBeenCalledWith({
-      ...CLEAR,
-      coats: ['mist', 'light', 'wet'],
-      sheen: 'satin',
-      thinning: 0.55,
-      gap: '20 min',
-    })
+    expect(onSave).toHaveBeenCalledWith(
+      {
+        ...CLEAR,
+        coats: ['mist', 'light', 'wet'],
+        sheen: 'satin',
+        thinning: 0.55,
+        gap: '20 min',
+      },
+      'every',
+    )
   })
 
   test.each([
@@ -154,14 +161,14 @@ describe('the editor of a step', () => {
     expect(onSave).not.toHaveBeenCalled()
     fireEvent.click(screen.getByRole('checkbox', { name: /Mast/ }))
     apply()
-    expect(onSave).toHaveBeenCalledWith({ ...CLEAR, parts: ['mast'] })
+    expect(onSave).toHaveBeenCalledWith({ ...CLEAR, parts: ['mast'] }, 'every')
   })
 
   it('edits a wait by its length', () => {
     const { onSave, apply, type } = editor({ id: 'w', parts: ['hull'], wait: '1 h' })
     type('Wait', '3 d')
     apply()
-    expect(onSave).toHaveBeenCalledWith({ id: 'w', parts: ['hull'], wait: '3 d' })
+    expect(onSave).toHaveBeenCalledWith({ id: 'w', parts: ['hull'], wait: '3 d' }, 'every')
   })
 
   it('shows what is done and lets it be', () => {
@@ -174,7 +181,35 @@ describe('the editor of a step', () => {
   it('takes the step out', () => {
     const { onRemove } = editor(CLEAR)
     fireEvent.click(screen.getByRole('button', { name: 'Take it out' }))
-    expect(onRemove).toHaveBeenCalledTimes(1)
+    expect(onRemove).toHaveBeenCalledWith(['hull'])
+  })
+
+  it('says of a shared step whether every part or this one alone is meant', () => {
+    const shared: BuildStep = { ...CLEAR, parts: ['hull', 'mast'] }
+    const { onSave, onRemove, apply } = editor(shared)
+    const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }))
+    expect(screen.queryByRole('button', { name: 'Take it out' })).toBeNull()
+    press('Take it off Hull')
+    press('Take it off every part')
+    expect(onRemove.mock.calls).toEqual([[['hull']], ['every']])
+    press('On Hull alone')
+    apply('Apply on every part')
+    expect(onSave.mock.calls).toEqual([
+      [shared, ['hull']],
+      [shared, 'every'],
+    ])
+  })
+
+  it('tells what is typed as it is typed, and takes it up again', () => {
+    const { onDraft, type } = editor(CLEAR)
+    type('Coats', 'wet')
+    const draft = onDraft.mock.lastCall?.[0]
+    expect(draft).toMatchObject({ fields: { coats: 'wet' }, parts: ['hull'] })
+    type('Coats', 'mist, light')
+    expect(onDraft).toHaveBeenLastCalledWith(null)
+    cleanup()
+    editor(CLEAR, false, draft)
+    expect((screen.getByLabelText('Coats') as HTMLInputElement).value).toBe('wet')
   })
 })
 
@@ -193,19 +228,4 @@ test.each([
   { act: 'tape', step: { do: 'tape' } },
 ] as const)('a new $act says what it must', ({ act, step }) => {
   expect(newStep(act, 'hull', 'x')).toEqual({ id: 'x', parts: ['hull'], ...step })
-})
-
-test.each([
-  { id: 'a', before: null, order: 'bca' },
-  { id: 'c', before: 'a', order: 'cab' },
-  { id: 'b', before: 'b', order: 'abc' },
-  { id: 'a', before: 'c', order: 'bac' },
-  { id: 'z', before: 'a', order: 'abc' },
-])('$id put before $before gives $order', ({ id, before, order }) => {
-  const steps = ['a', 'b', 'c'].map((one): BuildStep => ({ id: one, parts: ['p'], do: 'prime' }))
-  expect(
-    reordered(steps, id, before)
-      .map((step) => step.id)
-      .join(''),
-  ).toBe(order)
 })

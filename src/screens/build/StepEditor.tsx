@@ -4,19 +4,27 @@ import { useRef, useState } from 'react'
 import { missingFields } from '@/core/formats/sequenceFile'
 import { actRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
-import { type Build, type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/build'
+import {
+  type Build,
+  type BuildAct,
+  type BuildStep,
+  buildStepSchema,
+  type Part,
+} from '@/core/model/build'
+import type { EditScope } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
 import type { StoredMix } from '@/core/model/mix'
+import { sameValue } from '@/core/model/sameValue'
 import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Swatch } from '@/ui/Swatch'
-import { errorsByField, focusFirstError, numberOf, readForm } from '../forms'
-import { PartChecks } from '../PartChecks'
-import { familyName, plain, stepName } from '../words'
+import { errorsByField, focusFirstError, numberOf, readForm } from '../shared/forms'
+import { PartChecks } from '../shared/PartChecks'
+import { familyName, plain, stepName } from '../shared/words'
 import { PaintChoice } from './PaintChoice'
 
-type Draft = Record<
+export type StepFields = Record<
   | 'wait'
   | 'family'
   | 'tool'
@@ -28,11 +36,16 @@ type Draft = Record<
   | 'minutes'
   | 'thinning'
   | 'grit'
-  | 'mix',
+  | 'mix'
+  | 'bottle'
+  | 'thinner',
   string
 >
 
-function draftOf(step: BuildStep): Draft {
+/** What is typed into a step: its fields, and the parts that it is for. */
+export type StepDraft = { fields: StepFields; parts: string[] }
+
+function draftOf(step: BuildStep): StepFields {
   const act: Partial<BuildAct> = isAct(step) ? step : {}
   const text = (value: unknown) => (value === undefined ? '' : String(value))
   return {
@@ -48,13 +61,15 @@ function draftOf(step: BuildStep): Draft {
     thinning: act.thinning === undefined ? '' : String(Math.round(act.thinning * 1000) / 10),
     grit: text(act.grit),
     mix: text(act.mix),
+    bottle: text(act.bottle),
+    thinner: text(act.thinner),
   }
 }
 
 const orNothing = (text: string) => (text.trim() === '' ? undefined : text.trim())
 
 /** The step that a draft means, as it comes from the form: not judged yet. */
-function stepOf(step: BuildStep, draft: Draft, parts: string[]): unknown {
+function stepOf(step: BuildStep, draft: StepFields, parts: string[]): unknown {
   if (!isAct(step)) return { ...step, parts, wait: draft.wait }
   const thinning = numberOf(draft.thinning)
   const coats = draft.coats.split(/[\s,]+/).filter(Boolean)
@@ -72,6 +87,8 @@ function stepOf(step: BuildStep, draft: Draft, parts: string[]): unknown {
     thinning: typeof thinning === 'number' ? thinning / 100 : thinning,
     grit: numberOf(draft.grit),
     mix: orNothing(draft.mix),
+    bottle: orNothing(draft.bottle),
+    thinner: orNothing(draft.thinner),
   }
   return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined))
 }
@@ -83,6 +100,9 @@ export function StepEditor({
   shelf = [],
   mixes = [],
   done,
+  part,
+  kept,
+  onDraft = () => undefined,
   onSave,
   onRemove,
   onClose,
@@ -94,28 +114,44 @@ export function StepEditor({
   mixes?: readonly StoredMix[]
   /** What is done is shown, not changed. */
   done: boolean
-  onSave: (step: BuildStep) => void
-  onRemove: () => void
+  /** The part whose core it is chosen on. */
+  part: Part
+  /** What was typed before and isn't applied yet. */
+  kept?: StepDraft | undefined
+  /** Hears what is typed; null: as the step is. */
+  onDraft?: (draft: StepDraft | null) => void
+  onSave: (step: BuildStep, on: EditScope) => void
+  onRemove: (on: EditScope) => void
   onClose: () => void
 }) {
-  const [draft, setDraft] = useState(() => draftOf(step))
-  const [parts, setParts] = useState(step.parts)
+  const [draft, setFields] = useState(() => kept?.fields ?? draftOf(step))
+  const [parts, setPartsOnly] = useState(kept?.parts ?? step.parts)
+  const tell = (next: StepDraft) =>
+    onDraft(sameValue(next, { fields: draftOf(step), parts: step.parts }) ? null : next)
+  const setDraft = (fields: StepFields) => {
+    setFields(fields)
+    tell({ fields, parts })
+  }
+  const setParts = (next: string[]) => {
+    setPartsOnly(next)
+    tell({ fields: draft, parts: next })
+  }
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
-  const set = (field: keyof Draft) => (event: { target: { value: string } }) =>
+  const set = (field: keyof StepFields) => (event: { target: { value: string } }) =>
     setDraft({
       ...draft,
-      // Another family or colour is another paint than the kept mix.
-      ...(field === 'family' || field === 'colour' ? { mix: '' } : {}),
+      // Another family or colour is another paint than the kept mix or the bottle.
+      ...(field === 'family' || field === 'colour' ? { mix: '', bottle: '' } : {}),
       [field]: event.target.value,
     })
-  const field = (name: keyof Draft) => ({
+  const field = (name: keyof StepFields) => ({
     value: draft[name],
     onChange: set(name),
     error: errors[name],
     disabled: done,
   })
-  const save = () => {
+  const save = (on: EditScope) => {
     const read = readForm(buildStepSchema, stepOf(step, draft, parts))
     const missing = read.ok ? missingFields([read.value], '') : []
     const found = read.ok
@@ -123,11 +159,13 @@ export function StepEditor({
       : read.errors
     if (parts.length === 0) found.parts = 'Found nothing, expected at least one part'
     setErrors(found)
-    if (read.ok && Object.keys(found).length === 0) onSave(read.value)
+    if (read.ok && Object.keys(found).length === 0) onSave(read.value, on)
     else focusFirstError(form.current)
   }
   const row = isAct(step) ? actRow(step.do, step.family) : null
+  const isShared = step.parts.length > 1
   const film = row?.kind === 'film'
+  const thinners = shelf.filter(({ role }) => role === 'thinner')
   return (
     <form
       ref={form}
@@ -136,7 +174,7 @@ export function StepEditor({
       className="space-y-3"
       onSubmit={(event) => {
         event.preventDefault()
-        save()
+        save('every')
       }}
     >
       <div className="flex items-start justify-between gap-3">
@@ -148,6 +186,22 @@ export function StepEditor({
         </Button>
       </div>
       {done && <p className="text-soft">This is done: it stays as it was logged.</p>}
+      {kept && !done && (
+        <p className="border-l-4 border-risk pl-3 text-sm">
+          You changed this and didn’t apply it yet.{' '}
+          <button
+            type="button"
+            className="min-h-6 text-act underline"
+            onClick={() => {
+              setFields(draftOf(step))
+              setPartsOnly(step.parts)
+              onDraft(null)
+            }}
+          >
+            Back to how it is
+          </button>
+        </p>
+      )}
       {!isAct(step) && <TextField label="Wait" {...field('wait')} hint="15 min, 24 h, 3 d" />}
       {film && isAct(step) && (
         <PaintChoice
@@ -235,6 +289,16 @@ export function StepEditor({
           ) : null}
         </div>
       )}
+      {film && thinners.length > 0 && (
+        <SelectField
+          label="Thinned from"
+          {...field('thinner')}
+          choices={[
+            { value: '', say: 'Whatever suits' },
+            ...thinners.map(({ id, name }) => ({ value: id, say: name })),
+          ]}
+        />
+      )}
       <PartChecks
         legend="On these parts"
         parts={build.parts}
@@ -246,11 +310,17 @@ export function StepEditor({
       {!done && (
         <div className="flex flex-wrap gap-2 pt-1">
           <Button type="submit" look="act">
-            Apply to the step
+            {isShared ? 'Apply on every part' : 'Apply to the step'}
           </Button>
-          <Button look="stop" onClick={onRemove}>
-            Take it out
+          {isShared && <Button onClick={() => save([part.id])}>On {part.name} alone</Button>}
+          <Button look="stop" onClick={() => onRemove([part.id])}>
+            {isShared ? `Take it off ${part.name}` : 'Take it out'}
           </Button>
+          {isShared && (
+            <Button look="stop" onClick={() => onRemove('every')}>
+              Take it off every part
+            </Button>
+          )}
         </div>
       )}
     </form>

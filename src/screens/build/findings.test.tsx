@@ -1,17 +1,18 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { JudgedFinding } from '@/core/builds'
-import { lastCoat } from '@/core/stack'
+import { lastCoat } from '@/core/stack/questions/lastCoat'
 import { simulate } from '@/core/stack/simulate/simulate'
 import { followers } from './AllFindings'
 import { FindingRow } from './FindingRow'
+import type { ShownFinding } from './judged'
 import { LastCoatFacts } from './LastCoatFacts'
 
-const finding = (more: Partial<JudgedFinding> = {}): JudgedFinding => ({
+const finding = (more: Partial<ShownFinding> = {}): ShownFinding => ({
   step: 's',
   index: 0,
   rule: 'seal-first',
+  subject: null,
   severity: 'risk',
   because: 'No whole clear lies between.',
   on: {},
@@ -32,9 +33,9 @@ const follower = finding({
 const OFF = { do: 'remove' as const, targets: [{ step: 's' }], on: ['hull'] }
 
 describe('a finding on its boundary', () => {
-  const show = (one: JudgedFinding, follow: JudgedFinding[] = []) => {
+  const show = (one: ShownFinding, follow: ShownFinding[] = []) => {
     const heard = { onApply: jest.fn(), onAccept: jest.fn() }
-    render(<FindingRow finding={one} follow={follow} {...heard} />)
+    render(<FindingRow finding={one} follow={follow} part="Hull" {...heard} />)
     return heard
   }
 
@@ -47,7 +48,7 @@ describe('a finding on its boundary', () => {
     const buttons = screen.getAllByRole('button').map((one) => one.textContent)
     expect(buttons).toEqual(['Wait 1 h first', 'Shield it', 'Take it as it is'])
     await userEvent.click(screen.getByRole('button', { name: 'Shield it' }))
-    expect(onApply).toHaveBeenCalledWith(remedies[1])
+    expect(onApply).toHaveBeenCalledWith(remedies[1], 'part')
   })
 
   it('says why where it has no way out', () => {

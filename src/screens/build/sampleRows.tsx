@@ -1,4 +1,4 @@
-import type { JudgedPart, StepPlan } from '@/core/builds'
+import type { StepPlan } from '@/core/builds'
 import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage, stagesOf } from '@/core/knowledge'
 import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
@@ -6,12 +6,13 @@ import { resolveStep } from '@/core/stack'
 import type { SampleRow } from '@/ui/CoreSample'
 import type { FilmBandProps } from '@/ui/FilmBand'
 import { clockTime } from '@/ui/time'
-import { plain, stepName } from '../words'
+import { plain, stepName } from '../shared/words'
+import type { ShownPart } from './judged'
 
 /** The steps of a part as rows of the core sample, in order of work: what is done first. */
 export function sampleRows(
   build: Build,
-  judged: JudgedPart,
+  judged: ShownPart,
   now: number,
   findings: (step: string) => React.ReactNode,
 ): SampleRow[] {
@@ -77,7 +78,7 @@ function whenOf(plan: StepPlan | undefined, now: number): string {
 /** The film a step lays, as a band; null for an act that lays none. */
 function bandOf(
   step: BuildStep,
-  judged: JudgedPart,
+  judged: ShownPart,
   done: boolean,
   now: number,
 ): FilmBandProps | null {

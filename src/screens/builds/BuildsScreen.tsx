@@ -1,14 +1,14 @@
 'use client'
-
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
 import type { PartPlan } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { verdictOf } from '@/core/stack'
+import { useParts, useProject, useRun } from '@/state/hooks'
+import { editBuild } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
-import { useBench } from '../shell/BenchContext'
 import { NewBuild } from './NewBuild'
 
 export function BuildsScreen() {
@@ -20,7 +20,7 @@ export function BuildsScreen() {
 }
 
 function Builds() {
-  const { project } = useBench()
+  const project = useProject()
   const builds = project.builds ?? []
   const asked = useSearchParams().get('new') !== null
   const [starting, setStarting] = useState(false)
@@ -46,13 +46,17 @@ function Builds() {
 }
 
 function BuildRow({ build }: { build: Build }) {
-  const { parts, change } = useBench()
+  const parts = useParts()
+  const run = useRun()
   const plans = parts.filter((one) => one.build === build.id)
   const { done, all } = progressOf(plans)
   const shelve = () =>
-    void change(build.shelved ? `${build.name} is back on the bench` : `${build.name} put away`, [
-      { table: 'builds', id: build.id, row: { ...build, shelved: build.shelved !== true } },
-    ])
+    void run(
+      editBuild,
+      build.id,
+      { do: 'set', fields: { shelved: build.shelved === true ? null : true } },
+      build.shelved ? `${build.name} is back on the bench` : `${build.name} put away`,
+    )
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[minmax(0,1fr)_12rem_auto] md:items-center">
       <div className="min-w-0">

@@ -1,23 +1,23 @@
 'use client'
-
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { buildFromStarter } from '@/core/builds'
 import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/knowledge'
 import { nameField } from '@/core/model/fields'
 import type { Sessions } from '@/core/model/sessions'
-import { newId } from '@/store/store'
-import type { Write } from '@/store/tables'
+import { useProject, useRun } from '@/state/hooks'
+import { addBuild } from '@/store/actions/builds'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { TextField } from '@/ui/Field'
-import { focusFirstError, readForm } from '../forms'
-import { SessionsFields, useSessionsDraft } from '../settings/SessionsFields'
-import { useBench } from '../shell/BenchContext'
+import { focusFirstError, readForm } from '../shared/forms'
+import { SessionsFields, useSessionsDraft } from '../shared/SessionsFields'
 
 /** From an empty page to a checked plan: a starting sequence, a name, and when the modeller is at the bench. */
 export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const router = useRouter()
   const [chosen, setChosen] = useState(STARTERS[0]?.id ?? '')
   const [name, setName] = useState('')
@@ -32,11 +32,7 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
     const times: Sessions | null = asksSessions ? sessions.read() : (project.sessions ?? null)
     if (!starter || !read.ok || !times) return focusFirstError(form.current)
     const build = buildFromStarter(starter, read.value, newId)
-    const writes: Write[] = [{ table: 'builds', id: build.id, row: build }]
-    if (asksSessions)
-      writes.push({ table: 'single', id: 'sessions', row: { id: 'sessions', value: times } })
-    await change(`Started ${build.name}`, writes)
-    router.push(`/builds/${build.id}`)
+    if (await run(addBuild, build, asksSessions ? times : null)) router.push(`/builds/${build.id}`)
   }
   return (
     <form

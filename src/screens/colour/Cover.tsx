@@ -12,10 +12,10 @@ import {
 } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
-import { familyName } from '../words'
+import { familyName } from '../shared/words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
@@ -34,7 +34,7 @@ const PLAIN = [
 
 /** How many coats of a bottle cover which surface, the soonest first. */
 export function Cover() {
-  const { project } = useBench()
+  const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const bottle = paints.find((one) => one.id === get('paint', '')) ?? paints[0]

@@ -1,17 +1,17 @@
 'use client'
-
 import { useState } from 'react'
 import type { Recipe } from '@/core/colour'
 import { DROPS_PER_ML } from '@/core/mixing'
 import type { StoredMix } from '@/core/model/mix'
 import type { Family } from '@/core/model/vocabulary'
 import type { MixablePaint } from '@/core/shelf'
-import { newId } from '@/store/store'
+import { useRun } from '@/state/hooks'
+import { keepMix } from '@/store/actions/shelf'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { buildFields, ForBuild } from '../ForBuild'
-import { isAmount, numberOf } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { buildFields, ForBuild } from '../shared/ForBuild'
+import { isAmount, numberOf } from '../shared/forms'
 
 /** Keeps a recipe as a mix for touch-ups, at a wanted volume. */
 export function KeepRecipe({
@@ -23,7 +23,7 @@ export function KeepRecipe({
   paints: readonly MixablePaint[]
   family: Family
 }) {
-  const { change } = useBench()
+  const run = useRun()
   const [name, setName] = useState('')
   const [volume, setVolume] = useState('3')
   const [forBuild, setForBuild] = useState('')
@@ -31,12 +31,12 @@ export function KeepRecipe({
   const ml = numberOf(volume)
   const nameError = tried && name.trim() === '' ? 'Expected a name for the label' : null
   const volumeError = isAmount(ml, 1000) ? null : 'Expected 0.1 to 1000 ml'
-  const keep = () => {
+  const keep = async () => {
     setTried(true)
     if (name.trim() === '' || volumeError || typeof ml !== 'number') return
     const kept = mixOf(recipe, paints, family, name.trim(), ml)
     const mix = { ...kept, ...buildFields(forBuild) }
-    void change(`Kept the mix ${mix.name}`, [{ table: 'mixes', id: mix.id, row: mix }])
+    if (!(await run(keepMix, mix, [], false))) return
     setName('')
     setTried(false)
   }
@@ -47,7 +47,7 @@ export function KeepRecipe({
       className="mt-6 flex flex-wrap items-start gap-3 border-t border-rule pt-4"
       onSubmit={(event) => {
         event.preventDefault()
-        keep()
+        void keep()
       }}
     >
       <div className="min-w-0 flex-1 basis-56">

@@ -16,10 +16,10 @@ import { defaultSheen, GLOSS_UNITS } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import { sayDuration } from '@/core/model/duration'
 import { bottlePaint, waitBetween } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
-import { isWithin, numberOf } from '../forms'
-import { useBench } from '../shell/BenchContext'
-import { useLatestClimate } from '../shell/useLatestClimate'
+import { isWithin, numberOf } from '../shared/forms'
+import { useLatestClimate } from '../shared/useLatestClimate'
 import { colourOf, useAddress } from './address'
 import { ColourField } from './ColourField'
 import { coatLaid, colouredPaints } from './coats'
@@ -41,7 +41,7 @@ type ReadVeil = Veil & { bottle: Bottle }
 
 /** Thin layers one after the other: the look after each pass, when to stop, what to begin with. */
 export function Layers() {
-  const { project } = useBench()
+  const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const face = getColour('face', '#C9BFA2')

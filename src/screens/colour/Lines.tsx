@@ -3,10 +3,10 @@
 import { useMemo } from 'react'
 import { SCHOOLS } from '@/core/model/vocabulary'
 import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
-import { capital } from '../words'
+import { capital } from '../shared/words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
 import { FaceOfBuild } from './FaceOfBuild'
@@ -34,7 +34,7 @@ type Look = (typeof SCHOOLS.liningLook)[number]
 
 /** The shelf's washes for a face: how each line reads, the best first. */
 export function Lines() {
-  const { project } = useBench()
+  const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const face = getColour('face', '#DAD5C4')
   const look = (SCHOOLS.liningLook.find((one) => one === get('look', 'normal')) ?? 'normal') as Look

@@ -2,16 +2,16 @@
 
 import { useState } from 'react'
 import { type PaletteColour, readPalette, writePalette } from '@/core/formats/palette'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
-import { sayProblem } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { sayProblem } from '../shared/forms'
 
 /** Colours in from a palette file, and the shelf's out to one. */
 export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => void }) {
-  const { project } = useBench()
+  const project = useProject()
   const [colours, setColours] = useState<PaletteColour[]>([])
   const [refused, setRefused] = useState<string | null>(null)
   const open = async (file: File) => {

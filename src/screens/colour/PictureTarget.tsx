@@ -8,10 +8,10 @@ import {
   type WhiteBalance,
   whiteBalance,
 } from '@/core/colour'
+import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { FileButton } from '@/ui/FileButton'
-import { reason } from '../shell/reason'
 
 /** Largest width and height that a picture is shown with, pixels. */
 const SHOWN = 320
@@ -34,7 +34,7 @@ export function PictureTarget({ onChoose }: { onChoose: (colour: string) => void
     setFailed(null)
     createImageBitmap(file)
       .then(setPicture)
-      .catch((error: unknown) => setFailed(`${file.name} is no picture: ${reason(error)}`))
+      .catch((error: unknown) => setFailed(`${file.name} is no picture: ${reasonOf(error)}`))
   }
   return (
     <div>

@@ -4,11 +4,11 @@ import { useMemo, useState } from 'react'
 import { coverWith, groundOf, mixOptics, portionsOf, type Recipe } from '@/core/colour'
 import type { Family } from '@/core/model/vocabulary'
 import { type MixablePaint, mixableFamilies, mixablePaints } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
-import { familyName } from '../words'
+import { familyName } from '../shared/words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
@@ -23,7 +23,7 @@ const COATS = 6
 
 /** Recipes of the shelf's bottles for a colour, beside it and over the surface that it goes on. */
 export function Reach() {
-  const { project } = useBench()
+  const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const target = getColour('target', '#7C8A84')
   const over = getColour('over', '#8B8C8B')
@@ -113,7 +113,7 @@ function Progress({ search }: { search: ReturnType<typeof useRecipes> }) {
 }
 
 function StoredTargets({ onChoose }: { onChoose: (colour: string) => void }) {
-  const { project } = useBench()
+  const project = useProject()
   const mixes = (project.mixes ?? []).filter((one) => one.colour)
   if (mixes.length === 0) return null
   return (

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
-import { isAmount, numberOf } from '../forms'
+import { isAmount, numberOf } from '../shared/forms'
 import { Surround } from './Judged'
 import type { ShownPass } from './VeilStrip'
 

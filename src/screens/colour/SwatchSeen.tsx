@@ -1,13 +1,12 @@
 'use client'
-
 import { useMemo, useState } from 'react'
 import { fitHiding } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
-import { newId } from '@/store/store'
+import { useRun } from '@/state/hooks'
+import { changeBottles, keepSwatch } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
 import { ColourField } from './ColourField'
 
 const COATS = ['1', '2', '3', '4'] as const
@@ -16,7 +15,7 @@ const STRANGE = 6
 
 /** A real swatch against its prediction: what it says of the paint is kept with the bottle, and written into the log. */
 export function SwatchSeen({ bottle, over, film }: { bottle: Bottle; over: string; film: number }) {
-  const { change } = useBench()
+  const run = useRun()
   const [coats, setCoats] = useState<string>('1')
   const [seen, setSeen] = useState(bottle.colour?.toUpperCase() ?? '#808080')
   const fit = useMemo(
@@ -26,17 +25,8 @@ export function SwatchSeen({ bottle, over, film }: { bottle: Bottle; over: strin
   )
   const strange = fit.after > STRANGE
   const keep = () => {
-    const at = new Date().toISOString()
-    const act = {
-      id: newId(),
-      at,
-      kind: 'noted' as const,
-      text: `Swatch of ${bottle.name}: ${coats} × over ${over} came out ${seen}, ΔE00 ${fit.before.toFixed(1)} from what was predicted. It hides in ${fit.hiding} light coats.`,
-    }
-    void change(`${bottle.name} hides in ${fit.hiding} coats`, [
-      { table: 'shelf', id: bottle.id, row: { ...bottle, hiding: fit.hiding } },
-      { table: 'acts', id: act.id, row: act },
-    ])
+    const text = `Swatch of ${bottle.name}: ${coats} × over ${over} came out ${seen}, ΔE00 ${fit.before.toFixed(1)} from what was predicted. It hides in ${fit.hiding} light coats.`
+    void run(keepSwatch, bottle.id, fit.hiding, text)
   }
   return (
     <section aria-labelledby="swatch" className="border-t border-rule pt-4">
@@ -65,9 +55,11 @@ export function SwatchSeen({ bottle, over, film }: { bottle: Bottle; over: strin
         <Button
           className="mt-2 ml-2"
           onClick={() =>
-            void change(`${bottle.name} hides as its colour usually does`, [
-              { table: 'shelf', id: bottle.id, row: { ...bottle, hiding: undefined } },
-            ])
+            void run(
+              changeBottles,
+              [{ id: bottle.id, fields: { hiding: undefined } }],
+              `${bottle.name} hides as its colour usually does`,
+            )
           }
         >
           Back to the usual

@@ -13,10 +13,10 @@ import {
 import { brushedVolume, DROPS_PER_ML } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { isWithin, numberOf } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { isWithin, numberOf } from '../shared/forms'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
 import { COATS_LAID, coatLaid, colouredPaints } from './coats'
@@ -44,7 +44,7 @@ export type ReadTone = {
 
 /** Several areas side by side: rust in many tones, chalking from panel to panel. */
 export function Tones() {
-  const { project } = useBench()
+  const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
   const face = getColour('face', FACE)

@@ -17,9 +17,9 @@ import { GLOSS_UNITS } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import { SHEENS } from '@/core/model/vocabulary'
 import { bottlePaint } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
-import { capital, plain } from '../words'
+import { capital, plain } from '../shared/words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
 import { Surround } from './Judged'
@@ -33,7 +33,7 @@ type Shade = { colour: string; say: string; under: string }
 
 /** A colour as it is used: lighter for its scale, chipped, and a white that isn't a toy's. */
 export function Variants() {
-  const { project } = useBench()
+  const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const colour = getColour('of', '#5B6B3A')
   const paints = useMemo(

@@ -1,7 +1,7 @@
 import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { familyName } from '../words'
+import { familyName } from '../shared/words'
 import { COATS_LAID, coatLaid } from './coats'
 import { MOST_PASSES, type VeilDraft } from './veilAddress'
 

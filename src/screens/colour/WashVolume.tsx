@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { lineVolume } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { isAmount, numberOf } from '../forms'
+import { isAmount, numberOf } from '../shared/forms'
 
 /** How much wash the lines of a model take. */
 export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: number }) {

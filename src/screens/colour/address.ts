@@ -1,5 +1,5 @@
 import { useSearchParams } from 'next/navigation'
-import { setAddress } from '../shell/address'
+import { setAddress } from '../shared/address'
 
 /** What is asked stands in the address, so that it can be gone back to; a value that isn't one of the field's is its first. */
 export function useAddress(path: string) {

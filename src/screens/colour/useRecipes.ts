@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { MatchBottle, Recipe } from '@/core/colour'
-import { type Job, matchJob } from '@/workers/deskClient'
-import { reason } from '../shell/reason'
+import { type Job, matchJob } from '@/state/deskClient'
+import { reasonOf } from '@/store/reason'
 
 export type Search = {
   recipes: Recipe[] | null
@@ -41,7 +41,7 @@ export function useRecipes(
       running.current = job
       job.result
         .then((found) => !gone && setRecipes(found))
-        .catch((error: unknown) => !gone && setFailed(reason(error)))
+        .catch((error: unknown) => !gone && setFailed(reasonOf(error)))
         .finally(() => {
           if (running.current === job) running.current = null
           if (!gone) setProgress(null)

@@ -4,7 +4,7 @@ import type { Substrate } from '@/core/model/vocabulary'
 import { type Explained, type ExplainedMoment, gentlest } from '@/core/stack'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
-import { capital, MILESTONE_WORDS, TOUCH_WORDS } from '../words'
+import { capital, MILESTONE_WORDS, TOUCH_WORDS } from '../shared/words'
 import type { FilmChoice } from './films'
 
 const WORD = { yes: 'Yes', 'with-care': 'With care', no: 'No' } as const

@@ -1,16 +1,15 @@
 'use client'
 
 import { useSearchParams } from 'next/navigation'
-import { Suspense, useMemo } from 'react'
+import { Suspense } from 'react'
 import { substrateRow } from '@/core/knowledge'
 import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/model/vocabulary'
-import { explain } from '@/core/stack/questions/explain'
+import { useAsked, useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { setAddress } from '../shell/address'
-import { useBench } from '../shell/BenchContext'
-import { useLatestClimate } from '../shell/useLatestClimate'
-import { capital, plain } from '../words'
+import { setAddress } from '../shared/address'
+import { useLatestClimate } from '../shared/useLatestClimate'
+import { capital, plain } from '../shared/words'
 import { Answer } from './Answer'
 import { asked, FILMS, type FilmChoice, filmOf, filmOfStep } from './films'
 
@@ -28,15 +27,15 @@ const GROUPS = [...new Set(FILMS.map((one) => one.group))]
 function Explain() {
   const ask = useQuestion()
   const climate = useLatestClimate()
-  const found = useMemo(
-    () =>
-      explain(
-        asked(ask.on, ask.onSheen, ''),
-        asked(ask.put, 'gloss', ask.coat),
-        ask.substrate,
-        climate,
-      ),
-    [ask.on, ask.put, ask.onSheen, ask.coat, ask.substrate, climate],
+  const { on, put, onSheen, coat, substrate } = ask
+  const { answer, stale, failed } = useAsked(
+    async (worker) => {
+      const laid = asked(on, onSheen, '')
+      const found = await worker.explain(laid, asked(put, 'gloss', coat), substrate, climate)
+      // With what was asked: the answer before stands there until this one comes.
+      return { found, on, put, substrate }
+    },
+    [on, put, onSheen, substrate, coat, climate],
   )
   return (
     <div className="p-4 lg:p-6">
@@ -84,7 +83,12 @@ function Explain() {
           choices={SUBSTRATES.map((value) => ({ value, say: capital(substrateRow(value).name) }))}
         />
       </div>
-      <Answer found={found} on={ask.on} put={ask.put} substrate={ask.substrate} />
+      {failed && !answer && <p className="mt-5">It couldn’t be reckoned: {failed}</p>}
+      {answer && (
+        <div aria-busy={stale}>
+          <Answer {...answer} />
+        </div>
+      )}
     </div>
   )
 }
@@ -122,7 +126,8 @@ function FilmField({
 
 function useQuestion() {
   const query = useSearchParams()
-  const { parts, project } = useBench()
+  const parts = useParts()
+  const project = useProject()
   const clock = parts.find((one) => one.clocks.length > 0)?.clocks[0]
   const build = project.builds?.find((one) => one.id === clock?.build)
   const lying = clock ? filmOfStep(build, clock.step) : null

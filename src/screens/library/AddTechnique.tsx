@@ -1,16 +1,14 @@
 'use client'
-
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import type { Chosen, Proposal } from '@/core/builds'
-import { addTechnique } from '@/core/builds/addTechnique'
 import type { Build } from '@/core/model/build'
-import { newId } from '@/store/store'
+import { useAsked, useProject, useRun } from '@/state/hooks'
+import { editBuild } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { PartChecks } from '../PartChecks'
-import { useBench } from '../shell/BenchContext'
-import { stepName } from '../words'
+import { PartChecks } from '../shared/PartChecks'
+import { stepName } from '../shared/words'
 
 /** Adds a technique to parts of a build: what would be laid, and what it asks for, is told before it is. */
 export function AddTechnique({
@@ -22,7 +20,8 @@ export function AddTechnique({
   chosen: Chosen
   build: string | null
 }) {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const router = useRouter()
   const builds = project.builds ?? []
   const [buildId, setBuild] = useState(asked ?? builds[0]?.id ?? '')
@@ -30,19 +29,17 @@ export function AddTechnique({
   const part = useSearchParams().get('part')
   const [parts, setParts] = useState<readonly string[]>(() => firstPart(build, part))
   const first = build?.parts.find((one) => parts.includes(one.id))
-  const proposal = useMemo((): Proposal | null => {
-    const ids = build?.parts.map((one) => one.id).filter((one) => parts.includes(one)) ?? []
-    if (!build || ids.length === 0) return null
-    return addTechnique(project, build.id, ids, chosen, Date.now(), newId)
-  }, [project, build, chosen, parts])
+  const ids = build?.parts.map(({ id }) => id).filter((id) => parts.includes(id)) ?? []
+  const { answer: proposal, stale } = useAsked<Proposal | null>(
+    build && ids.length > 0 ? (worker) => worker.propose(build.id, ids, chosen, Date.now()) : null,
+    [build?.id, ids.join(' '), JSON.stringify(chosen)],
+  )
   if (!build)
     return <p className="text-soft">Start a build, and its steps can be added to it from here.</p>
   const add = async () => {
     if (!proposal) return
-    await change(`Added: ${name.toLowerCase()}`, [
-      { table: 'builds', id: build.id, row: proposal.build },
-    ])
-    router.push(`/builds/${build.id}?part=${first?.id ?? ''}`)
+    const added = await run(editBuild, build.id, proposal.edit, `Added: ${name.toLowerCase()}`)
+    if (added) router.push(`/builds/${build.id}?part=${first?.id ?? ''}`)
   }
   return (
     <section aria-labelledby="add-technique" className="border-t-2 border-strong pt-3">
@@ -61,8 +58,9 @@ export function AddTechnique({
           choices={builds.map((one) => ({ value: one.id, say: one.name }))}
         />
         <PartChecks legend="On" parts={build.parts} chosen={parts} onChoose={setParts} />
-        {proposal ? <Proposed proposal={proposal} /> : <p className="text-soft">Choose a part.</p>}
-        <Button look="act" disabled={!proposal} onClick={() => void add()}>
+        {proposal && <Proposed proposal={proposal} />}
+        {ids.length === 0 && <p className="text-soft">Choose a part.</p>}
+        <Button look="act" disabled={!proposal || stale} onClick={() => void add()}>
           Add {proposal?.added.length ?? 0} steps
         </Button>
       </div>

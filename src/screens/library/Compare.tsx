@@ -1,22 +1,20 @@
 'use client'
 
-import { useMemo } from 'react'
-import { techniqueNumbers } from '@/core/builds/techniqueNumbers'
+import type { TechniqueNumbers } from '@/core/builds'
 import { faultRow, SOLVENT_WORDS as SOLVENT_NAMES, TECHNIQUES } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
+import { useAsked } from '@/state/hooks'
 import { Button } from '@/ui/Button'
-import { useLatestClimate } from '../shell/useLatestClimate'
-import { capital, TOUCH_WORDS } from '../words'
+import { useLatestClimate } from '../shared/useLatestClimate'
+import { capital, TOUCH_WORDS } from '../shared/words'
 
 const COMPARED = TECHNIQUES.filter((one) => one.compare)
 
 /** Ways of chipping side by side: what one judges them by, a column each. */
 export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
   const climate = useLatestClimate()
-  const columns = useMemo(
-    () => COMPARED.map((one) => ({ one, numbers: techniqueNumbers(one, climate, 72) })),
-    [climate],
-  )
+  const { answer } = useAsked((worker) => worker.techniques(COMPARED, climate, 72), [climate])
+  const columns = COMPARED.map((one, i) => ({ one, numbers: answer?.[i] ?? null }))
   return (
     <section aria-labelledby="compare">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -60,21 +58,17 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
             </Row>
             <Row name="Hands">
               {columns.map(({ one, numbers }) => (
-                <span key={one.id}>{sayDuration(numbers.handsOn)}</span>
+                <span key={one.id}>{numbers && sayDuration(numbers.handsOn)}</span>
               ))}
             </Row>
             <Row name="Waiting added">
               {columns.map(({ one, numbers }) => (
-                <span key={one.id}>{sayDuration(numbers.waiting)}</span>
+                <span key={one.id}>{numbers && sayDuration(numbers.waiting)}</span>
               ))}
             </Row>
             <Row name="Taken back">
               {columns.map(({ one, numbers }) => (
-                <span key={one.id}>
-                  {numbers.comesOff
-                    ? `${capital(SOLVENT_NAMES[numbers.comesOff.solvent])}, ${TOUCH_WORDS[numbers.comesOff.touch]}`
-                    : 'No: what is off is painted again'}
-                </span>
+                <span key={one.id}>{numbers && takenBack(numbers)}</span>
               ))}
             </Row>
             <Row name="Top coat">
@@ -97,6 +91,12 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
       </section>
     </section>
   )
+}
+
+function takenBack({ comesOff }: TechniqueNumbers): string {
+  return comesOff
+    ? `${capital(SOLVENT_NAMES[comesOff.solvent])}, ${TOUCH_WORDS[comesOff.touch]}`
+    : 'No: what is off is painted again'
 }
 
 function Row({ name, children }: { name: string; children: React.ReactNode[] }) {

@@ -1,13 +1,14 @@
 'use client'
-
 import { useRef, useState } from 'react'
 import { readTechnique } from '@/core/formats/techniqueFile'
+import { useProject, useRun } from '@/state/hooks'
+import { saveTechnique } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
-import { useBench } from '../shell/BenchContext'
 
 /** Takes a technique from a file: all of it, or a sentence with the path of what is wrong. */
 export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) {
-  const { change, project } = useBench()
+  const project = useProject()
+  const run = useRun()
   const input = useRef<HTMLInputElement>(null)
   const [error, setError] = useState<string | null>(null)
   const take = async (file: File) => {
@@ -19,10 +20,8 @@ export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) 
     }
     setError(null)
     const known = project.techniques?.some((one) => one.id === read.value.id)
-    await change(`${known ? 'Replaced' : 'Imported'}: ${read.value.name}`, [
-      { table: 'techniques', id: read.value.id, row: read.value },
-    ])
-    onTaken(read.value.id)
+    const label = `${known ? 'Replaced' : 'Imported'}: ${read.value.name}`
+    if (await run(saveTechnique, read.value, label)) onTaken(read.value.id)
   }
   return (
     <>

@@ -4,10 +4,10 @@ import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
 import { TECHNIQUE_GROUPS, TECHNIQUES, type Technique } from '@/core/knowledge'
 import type { OwnTechnique } from '@/core/model/technique'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
-import { setAddress } from '../shell/address'
-import { useBench } from '../shell/BenchContext'
+import { setAddress } from '../shared/address'
 import { Compare } from './Compare'
 import { ImportTechnique } from './ImportTechnique'
 import { OwnView } from './OwnView'
@@ -24,7 +24,7 @@ export function LibraryScreen() {
 const COMPARE = 'compare'
 
 function Library() {
-  const { project } = useBench()
+  const project = useProject()
   const query = useSearchParams()
   const own = project.techniques ?? []
   const id = query.get('id') ?? 'recess-wash'

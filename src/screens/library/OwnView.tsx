@@ -1,15 +1,15 @@
 'use client'
-
 import { useRef, useState } from 'react'
 import { techniqueText } from '@/core/formats/techniqueFile'
 import { stagesOf } from '@/core/knowledge'
 import { type OwnTechnique, ownTechniqueSchema } from '@/core/model/technique'
+import { useRun } from '@/state/hooks'
+import { removeTechnique, saveTechnique } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { saveFile } from '@/ui/saveFile'
-import { focusFirstError, readForm } from '../forms'
-import { useBench } from '../shell/BenchContext'
-import { stepName } from '../words'
+import { focusFirstError, readForm } from '../shared/forms'
+import { stepName } from '../shared/words'
 import { AddTechnique } from './AddTechnique'
 
 /** A technique of the modeller's own: renamed, exported, removed, added to a build. */
@@ -22,18 +22,20 @@ export function OwnView({
   build: string | null
   onGone: () => void
 }) {
-  const { change } = useBench()
+  const run = useRun()
   const [name, setName] = useState(technique.name)
   const [purpose, setPurpose] = useState(technique.purpose ?? '')
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const stage = stagesOf(technique.steps)[0] ?? 11
-  const write = (label: string, row: OwnTechnique | null) =>
-    change(label, [{ table: 'techniques', id: technique.id, row }])
+  const remove = async () => {
+    const removed = await run(removeTechnique, technique.id, `Removed: ${technique.name}`)
+    if (removed) onGone()
+  }
   const save = () => {
     const read = readForm(ownTechniqueSchema, { ...technique, name, purpose })
     setErrors(read.ok ? {} : read.errors)
-    if (read.ok) void write(`Changed: ${read.value.name}`, read.value)
+    if (read.ok) void run(saveTechnique, read.value, `Changed: ${read.value.name}`)
     else focusFirstError(form.current)
   }
   return (
@@ -62,10 +64,11 @@ export function OwnView({
                     size="small"
                     aria-label={`Take out step ${i + 1}, ${stepName(step)}`}
                     onClick={() =>
-                      void write(`Taken out: ${stepName(step).toLowerCase()}`, {
-                        ...technique,
-                        steps: technique.steps.filter((_, j) => j !== i),
-                      })
+                      void run(
+                        saveTechnique,
+                        { ...technique, steps: technique.steps.filter((_, j) => j !== i) },
+                        `Taken out: ${stepName(step).toLowerCase()}`,
+                      )
                     }
                   >
                     Take out
@@ -104,13 +107,7 @@ export function OwnView({
               >
                 Export it
               </Button>
-              <Button
-                look="stop"
-                onClick={() => {
-                  void write(`Removed: ${technique.name}`, null)
-                  onGone()
-                }}
-              >
+              <Button look="stop" onClick={() => void remove()}>
                 Remove
               </Button>
             </div>

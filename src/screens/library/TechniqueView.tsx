@@ -1,8 +1,6 @@
 'use client'
 
 import Link from 'next/link'
-import { useMemo } from 'react'
-import { techniqueNumbers } from '@/core/builds/techniqueNumbers'
 import {
   actRow,
   familyRow,
@@ -13,9 +11,9 @@ import {
 } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import type { ActStep } from '@/core/model/sequence'
-import { useBench } from '../shell/BenchContext'
-import { useLatestClimate } from '../shell/useLatestClimate'
-import { capital, stepName, TOUCH_WORDS } from '../words'
+import { useAsked, useProject } from '@/state/hooks'
+import { useLatestClimate } from '../shared/useLatestClimate'
+import { capital, stepName, TOUCH_WORDS } from '../shared/words'
 import { AddTechnique } from './AddTechnique'
 
 /** One entry of the library: what for, what it needs, its steps, its figures here, and the way into a build. */
@@ -163,13 +161,15 @@ function Fact({
 }
 
 function Numbers({ technique, build }: { technique: Technique; build: string | null }) {
-  const { project } = useBench()
+  const project = useProject()
   const scale = project.builds?.find((one) => one.id === build)?.scale ?? 72
   const climate = useLatestClimate()
-  const numbers = useMemo(
-    () => techniqueNumbers(technique, climate, scale, 100),
+  const { answer } = useAsked(
+    (worker) => worker.techniques([technique], climate, scale, 100),
     [technique, climate, scale],
   )
+  const numbers = answer?.[0]
+  if (!numbers) return null
   return (
     <section>
       <h3 className="text-sm font-semibold text-soft">Here, at 1:{scale}, on 100 cm²</h3>

@@ -1,118 +1,150 @@
 'use client'
 
-import { useMemo, useState } from 'react'
-import { byTime } from '@/core/log'
-import { isAct } from '@/core/model/isAct'
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
+import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { type LogIndex, newestFirst, stands } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
+import { useStock } from '@/state/hooks'
 import { cx } from '@/ui/cx'
-import { useBench } from '../shell/BenchContext'
-import { MILESTONE_WORDS, SEEN_WORDS, stepName } from '../words'
+import { useNow } from '../shared/now'
+import { clockWords, dayWords, entryWords } from './entry'
+
+/** What an entry is high before it was measured, px. */
+const ENTRY_HIGH = 60
 
 /** What happened, newest first. Nothing here is ever changed: an act that was taken back stays, and says so. */
 export function LogScreen() {
-  const { project } = useBench()
+  const { project, log } = useStock()
   const [build, setBuild] = useState('')
-  const undone = useMemo(
-    () => new Set((project.acts ?? []).flatMap((act) => (act.undoes ? [act.undoes] : []))),
-    [project],
+  const [typed, setTyped] = useState('')
+  const sought = useDeferredValue(typed.trim().toLowerCase())
+  const newest = useMemo(() => newestFirst(log.acts), [log])
+  const acts = useMemo(
+    () =>
+      newest.filter((act) => (build === '' || act.build === build) && speaks(act, sought, project)),
+    [newest, build, sought, project],
   )
-  const acts = [...(project.acts ?? [])]
-    .filter((act) => build === '' || act.build === build)
-    .sort((a, b) => byTime(b, a))
-  const days = [...new Set(acts.map((act) => dayOf(act.at)))]
   return (
     <div className="max-w-4xl p-4 lg:p-6">
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1 className="font-display text-4xl font-semibold">Log</h1>
-        <select
-          aria-label="Build"
-          value={build}
-          onChange={(event) => setBuild(event.target.value)}
-          className="min-h-11 max-w-full rounded-tool border-2 border-strong bg-raised px-2"
-        >
-          <option value="">Every build</option>
-          {(project.builds ?? []).map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}
-            </option>
-          ))}
-        </select>
+        <div className="flex min-w-0 flex-wrap gap-2">
+          <input
+            type="search"
+            aria-label="Find in the log"
+            placeholder="Find in the log"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+            className="min-h-11 w-56 max-w-full rounded-tool border-2 border-strong bg-raised px-2"
+          />
+          <select
+            aria-label="Build"
+            value={build}
+            onChange={(event) => setBuild(event.target.value)}
+            className="min-h-11 max-w-full rounded-tool border-2 border-strong bg-raised px-2"
+          >
+            <option value="">Every build</option>
+            {(project.builds ?? []).map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </div>
       </div>
-      {acts.length === 0 && (
+      {acts.length === 0 ? (
         <p className="mt-6 border-y-2 border-rule py-6">
-          Nothing has been logged yet. What you start, coat and finish at the bench is written down
-          here.
+          {newest.length === 0
+            ? 'Nothing has been logged yet. What you start, coat and finish at the bench is written down here.'
+            : 'Nothing like that is in the log.'}
         </p>
+      ) : (
+        <Entries acts={acts} project={project} log={log} />
       )}
-      {days.map((day) => (
-        <section key={day} aria-label={day} className="mt-6">
-          <h2 className="font-display text-lg font-semibold">{day}</h2>
-          <ol className="mt-1 border-t-2 border-strong">
-            {acts
-              .filter((act) => dayOf(act.at) === day)
-              .map((act) => (
-                <Entry key={act.id} act={act} project={project} undone={undone.has(act.id)} />
-              ))}
-          </ol>
-        </section>
-      ))}
     </div>
   )
 }
 
-function dayOf(at: string): string {
-  return new Intl.DateTimeFormat(undefined, {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-  }).format(Date.parse(at))
+/** Does an entry say what is sought? */
+function speaks(act: LoggedAct, sought: string, project: Project): boolean {
+  if (sought === '') return true
+  const { says, of } = entryWords(act, project)
+  return `${says} ${of}`.toLowerCase().includes(sought)
 }
 
-function Entry({ act, project, undone }: { act: LoggedAct; project: Project; undone: boolean }) {
-  const build = project.builds?.find((one) => one.id === act.build)
-  const part = build?.parts.find((one) => one.id === act.part)
-  const step = build?.steps.find((one) => one.id === act.step)
-  const name = step && isAct(step) ? stepName(step) : null
+/** The entries that are in the window; the page is as high as if all of them were. */
+function Entries({
+  acts,
+  project,
+  log,
+}: {
+  acts: readonly LoggedAct[]
+  project: Project
+  log: LogIndex
+}) {
+  const now = useNow(60_000)
+  const list = useRef<HTMLDivElement>(null)
+  const [top, setTop] = useState(0)
+  useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), [])
+  const virtual = useWindowVirtualizer({
+    count: acts.length,
+    estimateSize: () => ENTRY_HIGH,
+    getItemKey: (at) => acts[at]?.id ?? at,
+    overscan: 12,
+    scrollMargin: top,
+  })
+  const dayAt = (at: number) => {
+    const act = acts[at]
+    return act ? dayWords(Date.parse(act.at), now) : ''
+  }
   return (
-    <li className="grid grid-cols-[4rem_minmax(0,1fr)] gap-3 border-b border-rule py-1.5">
-      <time className="font-semibold" dateTime={act.at}>
-        {new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(
-          Date.parse(act.at),
-        )}
-      </time>
-      <span className={cx('min-w-0', undone && 'text-soft line-through')}>
-        <span className="block">{sentence(act, name, project)}</span>
-        {(part || build) && (
-          <span className="block text-sm text-soft">
-            {[part?.name, build?.name].filter(Boolean).join(' · ')}
-          </span>
-        )}
-        {undone && <span className="sr-only">taken back</span>}
-      </span>
-    </li>
+    <div
+      ref={list}
+      role="feed"
+      aria-label="Entries"
+      className="relative mt-6"
+      style={{ height: virtual.getTotalSize() }}
+    >
+      {virtual.getVirtualItems().map(({ index, key, start }) => {
+        const act = acts[index]
+        if (!act) return null
+        const day = index === 0 || dayAt(index - 1) !== dayAt(index) ? dayAt(index) : null
+        return (
+          <article
+            key={key}
+            ref={virtual.measureElement}
+            data-index={index}
+            aria-posinset={index + 1}
+            aria-setsize={acts.length}
+            className="absolute inset-x-0 top-0"
+            style={{ transform: `translateY(${start - top}px)` }}
+          >
+            {day && (
+              <h2 className="border-b-2 border-strong pt-5 pb-1 font-display text-lg font-semibold">
+                {day}
+              </h2>
+            )}
+            <Entry act={act} project={project} undone={!stands(log, act)} />
+          </article>
+        )
+      })}
+    </div>
   )
 }
 
-/** One entry in words. */
-function sentence(act: LoggedAct, name: string | null, project: Project): string {
-  const what = name ?? 'A step'
-  switch (act.kind) {
-    case 'started':
-      return `${what} started`
-    case 'coat-done':
-      return `${what}, coat ${act.coat ?? ''} done`
-    case 'finished':
-      return `${what} finished`
-    case 'skipped':
-      return `${what} skipped`
-    case 'observed':
-      return `${what}: ${SEEN_WORDS[act.seen ?? 'not-yet']} (${MILESTONE_WORDS[act.milestone ?? 'touch']})`
-    case 'mixed':
-      return `Mixed ${project.mixes?.find((one) => one.id === act.mix)?.name ?? act.text ?? 'a mix'}`
-    case 'noted':
-      return act.text ?? ''
-    case 'undone':
-      return 'Took the act before back'
-  }
+function Entry({ act, project, undone }: { act: LoggedAct; project: Project; undone: boolean }) {
+  const { says, of } = entryWords(act, project)
+  return (
+    <div className="grid grid-cols-[4rem_minmax(0,1fr)] gap-3 border-b border-rule py-1.5">
+      <time className="font-semibold" dateTime={act.at}>
+        {clockWords(Date.parse(act.at))}
+      </time>
+      <span className={cx('min-w-0', undone && 'text-soft line-through')}>
+        <span className="block break-words">{says}</span>
+        {of !== '' && <span className="block text-sm text-soft">{of}</span>}
+        {undone && <span className="sr-only">taken back</span>}
+      </span>
+    </div>
+  )
 }

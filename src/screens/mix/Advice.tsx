@@ -11,11 +11,11 @@ import {
   thinningAdvice,
 } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
-import { useLatestClimate } from '../shell/useLatestClimate'
-import { familyName } from '../words'
+import { useLatestClimate } from '../shared/useLatestClimate'
+import { familyName } from '../shared/words'
 
 const JOB_WORDS: readonly { value: Job; say: string }[] = [
   { value: 'colour', say: 'Airbrush, colour' },
@@ -44,7 +44,7 @@ export function Advice({
 }) {
   const climate = useLatestClimate()
   const [job, setJob] = useState<Job>('colour')
-  const { project } = useBench()
+  const project = useProject()
   const own = (project.tools ?? []).flatMap((one) =>
     one.kind === 'needle' && one.sizeMm !== undefined ? [one.sizeMm] : [],
   )

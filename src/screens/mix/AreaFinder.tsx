@@ -3,13 +3,13 @@
 import { useRef, useState } from 'react'
 import { MESH_UNITS, type MeshMeasure, type MeshUnit } from '@/core/mesh'
 import { COMPLEXITY, type Shape, shapeArea } from '@/core/mixing'
+import { type Job, meshJob } from '@/state/deskClient'
+import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
-import { type Job, meshJob } from '@/workers/deskClient'
-import { isAmount, numberOf } from '../forms'
-import { reason } from '../shell/reason'
-import { capital } from '../words'
+import { isAmount, numberOf } from '../shared/forms'
+import { capital } from '../shared/words'
 
 const SHAPES = [
   { value: 'box', say: 'Box', sizes: ['length', 'width', 'height'] },
@@ -118,7 +118,7 @@ function ByMesh({ onArea }: { onArea: (cm2: number) => void }) {
       running.current = job
       setFound(await job.result)
     } catch (error) {
-      setFailed(`${next.name} can’t be measured: ${reason(error)}.`)
+      setFailed(`${next.name} can’t be measured: ${reasonOf(error)}.`)
     }
     setProgress(null)
   }

@@ -3,14 +3,14 @@
 import Link from 'next/link'
 import { useRef } from 'react'
 import { type MixLabel, mixLabel } from '@/core/shelf'
+import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
-import { useBench } from '../shell/BenchContext'
-import { familyName } from '../words'
+import { familyName } from '../shared/words'
 
 /** The label of a kept mix: on the screen, printed alone, or as an SVG. */
 export function LabelView({ id }: { id: string }) {
-  const { project } = useBench()
+  const project = useProject()
   const svg = useRef<SVGSVGElement>(null)
   const stored = project.mixes?.find((one) => one.id === id)
   if (!stored)

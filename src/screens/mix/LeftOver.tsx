@@ -1,24 +1,24 @@
 'use client'
-
 import { useState } from 'react'
 import type { StoredMix } from '@/core/model/mix'
+import { useRun } from '@/state/hooks'
+import { changeMix } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'
-import { isWithin, numberOf } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { isWithin, numberOf } from '../shared/forms'
 
 /** Families that water or spirit makes liquid again once they have dried on a palette. Source: handbook 2.3, N77. */
 const REWETS: readonly StoredMix['family'][] = ['watercolour', 'oil', 'enamel-wash']
 
 /** What is left over of a mix: how much, how old, and how often it was wetted again. */
 export function LeftOver({ mix }: { mix: StoredMix }) {
-  const { change } = useBench()
+  const run = useRun()
   const [typed, setTyped] = useState('')
   const left = numberOf(typed)
   const good = isWithin(left, 0, 10_000)
   const write = (fields: Partial<StoredMix>, say: string) =>
-    void change(say, [{ table: 'mixes', id: mix.id, row: { ...mix, ...fields } }])
+    void run(changeMix, mix.id, fields, say)
   if (!mix.leftMl)
     return (
       <form

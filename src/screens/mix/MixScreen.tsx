@@ -1,15 +1,15 @@
 'use client'
-
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useMemo, useRef, useState } from 'react'
+import { useProject, useRun } from '@/state/hooks'
+import { keepMix } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { ForBuild } from '../ForBuild'
-import { focusFirstError } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { ForBuild } from '../shared/ForBuild'
+import { focusFirstError } from '../shared/forms'
 import { Advice } from './Advice'
 import { AmountFields } from './AmountFields'
-import { isPaint, keepWrites } from './keep'
+import { isPaint, keptMix } from './keep'
 import { LabelView } from './LabelView'
 import { PouredWrongly } from './PouredWrongly'
 import { PutRight } from './PutRight'
@@ -33,7 +33,8 @@ function MixOrLabel() {
 }
 
 function Desk() {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const shelf = useMemo(() => project.shelf ?? [], [project])
   const [lines, setLines] = useState<readonly Line[]>(BEGIN)
   const [amount, setAmount] = useState<Amount>({
@@ -66,15 +67,12 @@ function Desk() {
         : { share: bottle && key !== lines[0]?.key && isPaint(bottle) ? '100' : '' }),
     })
   }
-  const keep = () => {
+  const keep = async () => {
     const said = name.trim()
     setNameError(said === '' ? 'Found nothing, expected a name of 1 to 120 characters' : null)
     if (!mixed || said === '') return focusFirstError(form.current)
-    void change(
-      `Kept the mix ${said}`,
-      keepWrites(said, lines, mixed, shelf, { takenOut, forBuild }),
-    )
-    setName('')
+    const { mix, drawn } = keptMix(said, lines, mixed, shelf, { takenOut, forBuild })
+    if (await run(keepMix, mix, drawn, true)) setName('')
   }
   return (
     <div className="p-4 lg:p-6">
@@ -87,7 +85,7 @@ function Desk() {
           className="min-w-0 space-y-5"
           onSubmit={(event) => {
             event.preventDefault()
-            keep()
+            void keep()
           }}
         >
           <fieldset className="space-y-2">

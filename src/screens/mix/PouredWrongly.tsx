@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { type Mix, putRight } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { isWithin, numberOf } from '../forms'
+import { isWithin, numberOf } from '../shared/forms'
 
 /** What a cup may hold, ml. */
 const MOST = 5000

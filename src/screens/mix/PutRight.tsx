@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { addedFromShare, correction, topUp } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { isWithin, numberOf } from '../forms'
+import { isWithin, numberOf } from '../shared/forms'
 
 /** A mix that isn't as it should be: what to add so that it is, or why that can't be done and what can. */
 export function PutRight() {

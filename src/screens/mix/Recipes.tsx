@@ -1,16 +1,17 @@
 'use client'
-
 import Link from 'next/link'
 import type { StoredMix } from '@/core/model/mix'
 import type { Project } from '@/core/model/project'
+import { useProject, useRun } from '@/state/hooks'
+import { removeMix } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
-import { useBench } from '../shell/BenchContext'
 import { LeftOver } from './LeftOver'
 
 /** Mixes that were kept, the newest first. */
 export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const mixes = [...(project.mixes ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
   return (
     <section aria-labelledby="kept" className="mt-10">
@@ -42,15 +43,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
               Label
             </Link>
             <Button onClick={() => onOpen(mix)}>Mix it again</Button>
-            <Button
-              onClick={() =>
-                void change(`Took out the mix ${mix.name}`, [
-                  { table: 'mixes', id: mix.id, row: null },
-                ])
-              }
-            >
-              Take out
-            </Button>
+            <Button onClick={() => void run(removeMix, mix)}>Take out</Button>
           </li>
         ))}
       </ul>

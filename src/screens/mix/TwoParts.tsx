@@ -1,5 +1,4 @@
 'use client'
-
 import { useState } from 'react'
 import {
   DENSITY,
@@ -12,11 +11,12 @@ import {
 import type { Timer } from '@/core/model/bench'
 import { sayDuration } from '@/core/model/duration'
 import { TIMER_MINUTES } from '@/core/schedule'
-import { newId } from '@/store/store'
+import { useRun } from '@/state/hooks'
+import { startTimer } from '@/store/actions/bench'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { isAmount, numberOf } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { isAmount, numberOf } from '../shared/forms'
 
 type Typed = {
   paint: string
@@ -29,7 +29,7 @@ type Typed = {
 
 /** Two-part paint: how much of each by its sheet, and what was poured against that. */
 export function TwoParts() {
-  const { change } = useBench()
+  const run = useRun()
   const [by, setBy] = useState<TwoPart['by']>('volume')
   const [typed, setTyped] = useState<Typed>({
     paint: '4',
@@ -72,7 +72,7 @@ export function TwoParts() {
       startedAt: new Date().toISOString(),
       minutes: TIMER_MINUTES['pot-life'],
     }
-    void change('Started the pot life', [{ table: 'timers', id: timer.id, row: timer }])
+    void run(startTimer, timer, 'Started the pot life')
   }
   return (
     <section aria-labelledby="two-parts" className="mt-10 border-t-2 border-strong pt-3">

@@ -1,13 +1,11 @@
 import { hexOf, mixColour } from '@/core/colour'
 import type { Mix } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
-import type { LoggedAct } from '@/core/model/loggedAct'
 import type { StoredMix } from '@/core/model/mix'
 import { bottlePaint, type Drawn } from '@/core/shelf'
-import { newId } from '@/store/store'
-import type { Write } from '@/store/tables'
-import { buildFields } from '../ForBuild'
-import { numberOf } from '../forms'
+import { newId } from '@/store/newId'
+import { buildFields } from '../shared/ForBuild'
+import { numberOf } from '../shared/forms'
 import type { Line } from './request'
 
 export function isPaint(bottle: Bottle): boolean {
@@ -38,30 +36,18 @@ function drawnBy(lines: readonly Line[], mixed: Mix): Drawn[] {
   })
 }
 
-/** Everything that keeping a mix writes: the mix, what was mixed into the log, and the bottles with what is left in them. */
-export function keepWrites(
+/** What is kept of a mix: its row, and what it drew from which bottle. */
+export function keptMix(
   name: string,
   lines: readonly Line[],
   mixed: Mix,
   shelf: readonly Bottle[],
   options: { takenOut: boolean; forBuild: string },
-): Write[] {
-  const stored = { ...storedMix(name, lines, mixed, shelf), ...buildFields(options.forBuild) }
-  const drawn = options.takenOut ? drawnBy(lines, mixed) : []
-  const act: LoggedAct = {
-    id: newId(),
-    at: stored.at,
-    kind: 'mixed',
-    mix: stored.id,
-    text: stored.name,
-    ...buildFields(options.forBuild),
-    ...(drawn.length > 0 ? { drawn } : {}),
+): { mix: StoredMix; drawn: Drawn[] } {
+  return {
+    mix: { ...storedMix(name, lines, mixed, shelf), ...buildFields(options.forBuild) },
+    drawn: options.takenOut ? drawnBy(lines, mixed) : [],
   }
-  return [
-    { table: 'mixes', id: stored.id, row: stored },
-    { table: 'acts', id: act.id, row: act },
-    ...drawDown(shelf, drawn).map((row): Write => ({ table: 'shelf', id: row.id, row })),
-  ]
 }
 
 function storedMix(
@@ -75,7 +61,7 @@ function storedMix(
   return {
     id: newId(),
     name,
-    at: new Date().toISOString(),
+    at: new Date(Date.now()).toISOString(),
     ...(colour ? { colour } : {}),
     ...(first ? { family: first.family } : {}),
     ingredients: lines.map((line, i) => {

@@ -3,7 +3,7 @@ import { type Mix, type MixRequest, mix } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
 import type { BenchTool } from '@/core/model/tool'
-import { numberOf, sayProblem } from '../forms'
+import { numberOf, sayProblem } from '../shared/forms'
 
 /** One ingredient as it is typed. */
 export type Line = { key: number; bottle: string; name: string; parts: string; share: string }

@@ -1,6 +1,6 @@
 'use client'
-
 import { useMemo, useState } from 'react'
+import { key, stepOf } from '@/core/model/stepRef'
 import {
   type BenchPlan,
   chainOf,
@@ -8,14 +8,15 @@ import {
   type ScheduledTask,
   type SessionOption,
 } from '@/core/schedule'
+
+import { useProject, useRun } from '@/state/hooks'
+import { pin, unpin } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
-import { capital } from '../words'
-import { actOnPart, namesOf, taskName } from './names'
-import { pinId, pinWrite } from './pinRow'
-import { sayFinish, sayWhy } from './planWords'
-import { usePlaces } from './usePlaces'
+import { actOnPart, namesOf, taskName } from '../shared/names'
+import { sayFinish, sayWhy } from '../shared/planWords'
+import { capital } from '../shared/words'
+import { useSessionOptions } from './useSessionOptions'
 
 /** The act that was chosen: when, why not earlier, and where else it may go. */
 export function ActDetail({
@@ -27,7 +28,7 @@ export function ActDetail({
   task: ScheduledTask | null
   now: number
 }) {
-  const { project } = useBench()
+  const project = useProject()
   if (!task || task.start === null)
     return (
       <section aria-labelledby="act-detail">
@@ -57,7 +58,7 @@ export function ActDetail({
 
 /** The binding chain, nearest first. */
 function Chain({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; now: number }) {
-  const { project } = useBench()
+  const project = useProject()
   const chain = useMemo(() => chainOf(plan, task.id), [plan, task.id])
   return (
     <>
@@ -83,33 +84,32 @@ function Chain({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; now:
 
 /** Sessions it may go to, with the price; a pin keeps it there. */
 function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; now: number }) {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const [asked, ask] = useState(false)
-  const places = usePlaces(plan, asked ? task : null)
-  const id = pinId(task)
-  const pin = (project.pins ?? []).find((one) => one.id === id)
+  const places = useSessionOptions(plan, asked ? task : null)
+  const id = key(stepOf(task))
+  const pinned = (project.pins ?? []).find((one) => one.id === id)
   const keep = ({ session }: SessionOption) =>
-    void change(
+    void run(
+      pin,
+      task,
+      session,
       `${taskName(project, task)} kept in the session of ${clockTime(session.from, now)}`,
-      [pinWrite(task, session)],
     )
   return (
     <div className="mt-4">
       <div className="flex flex-wrap gap-2">
         {!asked && <Button onClick={() => ask(true)}>Where else may it go?</Button>}
-        {pin && (
-          <Button
-            onClick={() =>
-              void change(`${taskName(project, task)} let go`, [{ table: 'pins', id, row: null }])
-            }
-          >
+        {pinned && (
+          <Button onClick={() => void run(unpin, task, `${taskName(project, task)} let go`)}>
             Let it go
           </Button>
         )}
       </div>
-      {pin && (
+      {pinned && (
         <p className="mt-2 text-sm text-soft">
-          Kept in the session of {clockTime(Date.parse(pin.from), now)}.
+          Kept in the session of {clockTime(Date.parse(pinned.from), now)}.
         </p>
       )}
       {asked && !places && (

@@ -1,15 +1,14 @@
 'use client'
-
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { key, partOf } from '@/core/model/stepRef'
+import { key, partOf, stepOf } from '@/core/model/stepRef'
 import type { BenchPlan } from '@/core/schedule'
+import { useProject, useRun } from '@/state/hooks'
+import { pin } from '@/store/actions/bench'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
+import { namesOf, taskName } from '../shared/names'
 import { type Block, type Lane, lanesOf, marksOf, spanOf, ZOOMS, type Zoom } from './lanes'
-import { namesOf, taskName } from './names'
-import { pinId, pinWrite } from './pinRow'
-import { usePlaces } from './usePlaces'
+import { useSessionOptions } from './useSessionOptions'
 
 const MINUTE = 60_000
 /** Width of the part names, px. */
@@ -86,13 +85,17 @@ export function Lanes({
 
 type Drag = ReturnType<typeof useDrag>
 
-type Held = { block: Block; at: number; moved: boolean; dropped: boolean }
+type Held = { block: Block; from: number; at: number; moved: boolean; dropped: boolean }
+
+/** So far, px, an act is only pressed; farther, it is dragged, however slowly. */
+const DRAGGED = 5
 
 /** An act taken by its block: where it may go is shown, and where it is let go it is kept, as soon as that is known. */
 function useDrag(plan: BenchPlan, scale: Scale) {
-  const { change, project } = useBench()
+  const project = useProject()
+  const run = useRun()
   const [held, setHeld] = useState<Held | null>(null)
-  const places = usePlaces(plan, held?.moved ? held.block.task : null)
+  const places = useSessionOptions(plan, held?.moved ? held.block.task : null)
   useEffect(() => {
     if (!held?.dropped) return
     if (!held.moved) return setHeld(null)
@@ -100,24 +103,26 @@ function useDrag(plan: BenchPlan, scale: Scale) {
     const { task } = held.block
     const target = places.find(({ session }) => session.from <= held.at && held.at < session.to)
     if (target?.outcome)
-      void change(
+      void run(
+        pin,
+        task,
+        target.session,
         `${taskName(project, task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,
-        [pinWrite(task, target.session)],
       )
     setHeld(null)
-  }, [held, places, change, project])
+  }, [held, places, run, project])
   const atX = (clientX: number, left: number) =>
     scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from)
   return {
     held,
     places,
     start: (block: Block, clientX: number, left: number) =>
-      setHeld({ block, at: atX(clientX, left), moved: false, dropped: false }),
+      setHeld({ block, from: clientX, at: atX(clientX, left), moved: false, dropped: false }),
     move: (clientX: number, left: number) =>
       setHeld((one) => {
         if (!one || one.dropped) return one
         const at = atX(clientX, left)
-        return { ...one, at, moved: one.moved || Math.abs(scale.x(at) - scale.x(one.at)) > 5 }
+        return { ...one, at, moved: one.moved || Math.abs(clientX - one.from) > DRAGGED }
       }),
     drop: () => setHeld((one) => one && { ...one, dropped: true }),
     leave: () => setHeld(null),
@@ -233,7 +238,7 @@ function LaneRow({
   drag: Drag
   first: boolean
 }) {
-  const { project } = useBench()
+  const project = useProject()
   const { part, build } = namesOf(project, { ...lane, step: '' })
   return (
     <div
@@ -296,10 +301,10 @@ function BlockButton({
   onChoose: (id: string) => void
   drag: Drag
 }) {
-  const { project } = useBench()
+  const project = useProject()
   const { part, colour } = namesOf(project, block.task)
   const name = taskName(project, block.task)
-  const pinned = (project.pins ?? []).some((pin) => pin.id === pinId(block.task))
+  const pinned = (project.pins ?? []).some((pin) => pin.id === key(stepOf(block.task)))
   const width = Math.max(5, scale.x(block.to) - scale.x(block.from) - 1)
   const held = drag.held?.moved && drag.held.block.task.id === block.task.id
   const left = (element: Element) =>

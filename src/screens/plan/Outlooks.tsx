@@ -1,19 +1,20 @@
 'use client'
-
 import Link from 'next/link'
 import { useMemo } from 'react'
+import type { Project } from '@/core/model/project'
 import { type BenchPlan, type BuildOutlook, buildOutlooks } from '@/core/schedule'
+import { useProject, useRun } from '@/state/hooks'
+import { editBuild } from '@/store/actions/builds'
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
-import { actOnPart } from './names'
+import { actOnPart } from '../shared/names'
 
 const MINUTE = 60_000
 const HEADS = ['Build', 'Done by', 'Hands-on', 'Waiting', 'Wanted for', 'Hangs on'] as const
 
 /** Every build with what is left of it: time at it against time waiting, and how it stands to the day it is wanted for. */
 export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
-  const { project } = useBench()
+  const project = useProject()
   const outlooks = useMemo(() => buildOutlooks(project, plan), [project, plan])
   return (
     <section aria-labelledby="outlooks" className="mt-8">
@@ -44,14 +45,18 @@ export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
 }
 
 function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; now: number }) {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const build = project.builds?.find((one) => one.id === outlook.build)
   if (!build) return null
   const cell = 'py-1.5 pr-5 align-top'
   const want = (due: string) =>
-    void change(due === '' ? `${build.name}: no day` : `${build.name} is wanted for ${due}`, [
-      { table: 'builds', id: build.id, row: { ...build, due: due === '' ? undefined : due } },
-    ])
+    void run(
+      editBuild,
+      build.id,
+      { do: 'set', fields: { due: due === '' ? null : due } },
+      due === '' ? `${build.name}: no day` : `${build.name} is wanted for ${due}`,
+    )
   return (
     <tr className="border-t border-rule">
       <th scope="row" className={cx(cell, 'font-semibold')}>
@@ -93,11 +98,7 @@ function Slack({ slack }: { slack: number | null }) {
 }
 
 /** The longest wait that the finish hangs on. */
-function hangsOn(
-  { build, critical }: BuildOutlook,
-  plan: BenchPlan,
-  project: ReturnType<typeof useBench>['project'],
-): string {
+function hangsOn({ build, critical }: BuildOutlook, plan: BenchPlan, project: Project): string {
   const own = (id: string) => plan.tasks.find((one) => one.id === id)?.build === build
   const waits = critical.flatMap(({ hold }) =>
     hold.kind === 'wait' && hold.minutes > 0 && own(hold.from) ? [hold] : [],

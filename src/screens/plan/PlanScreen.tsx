@@ -3,16 +3,16 @@
 import { ToggleGroup } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import type { BenchPlan } from '@/core/schedule'
+import { usePlan, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
+import { Lost } from '../shared/Lost'
+import { Moved } from '../shared/Moved'
+import { NoSessions } from '../shared/NoSessions'
+import { useNow } from '../shared/now'
 import { ActDetail } from './ActDetail'
 import { Lanes } from './Lanes'
-import { Lost } from './Lost'
 import { ZOOMS, type Zoom } from './lanes'
-import { Moved } from './Moved'
-import { NoSessions } from './NoSessions'
 import { Outlooks } from './Outlooks'
 import { PlanTable } from './PlanTable'
 import { PlanTools } from './PlanTools'
@@ -20,7 +20,8 @@ import { WhatIfPanel } from './WhatIfPanel'
 
 /** The whole bench over days and nights: lanes or a table, the act in question, and what it would be otherwise. */
 export function PlanScreen() {
-  const { plan, planning, planFailed, project } = useBench()
+  const project = useProject()
+  const { plan, planning, planFailed } = usePlan()
   const now = useNow(30_000)
   const [zoom, setZoom] = useState<Zoom>('week')
   const [asTable, setTable] = useState(false)

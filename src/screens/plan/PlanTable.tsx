@@ -1,11 +1,11 @@
 'use client'
 
 import type { BenchPlan } from '@/core/schedule'
+import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
+import { namesOf, taskName } from '../shared/names'
 import { lanesOf } from './lanes'
-import { namesOf, taskName } from './names'
 
 /** The same plan, readable row by row. */
 export function PlanTable({
@@ -19,7 +19,7 @@ export function PlanTable({
   onChoose: (id: string) => void
   now: number
 }) {
-  const { project } = useBench()
+  const project = useProject()
   const lanes = lanesOf(plan)
   const rows = lanes.flatMap((lane) => lane.blocks).sort((a, b) => a.from - b.from)
   const closes = new Map(

@@ -1,30 +1,26 @@
 'use client'
-
 import { useState } from 'react'
 import type { BenchPlan } from '@/core/schedule'
+import { evening } from '@/state/evening'
+import { useProject, useRun, useSay } from '@/state/hooks'
+import { useReadable } from '@/state/readable'
+import { changeSessions } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
-import { useEveningWorth } from '../shell/useEveningWorth'
-import { useReminders } from '../shell/useReminders'
-import { namesOf, taskName } from './names'
+import { namesOf, taskName } from '../shared/names'
+import { useReminders } from '../shared/useReminders'
 
 /** The power is out: no compressor and no sander until it is back. */
 function Outage() {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const [until, setUntil] = useState('')
   const { sessions } = project
   const running = (sessions?.outages ?? []).find((one) => Date.parse(one.to) > Date.now())
   if (!sessions) return null
   const put = (label: string, outages: NonNullable<typeof sessions.outages>) =>
-    void change(label, [
-      {
-        table: 'single',
-        id: 'sessions',
-        row: { id: 'sessions', value: { ...sessions, outages } },
-      },
-    ])
+    void run(changeSessions, { outages }, label)
   const cut = () => {
     const [hour = Number.NaN, minute = Number.NaN] = until.split(':').map(Number)
     if (!Number.isFinite(hour) || !Number.isFinite(minute)) return
@@ -97,8 +93,9 @@ const WEIGHTS = [
 
 /** What else the plan can do: how it weighs, the calendar file, reminders. */
 export function PlanTools({ plan }: { plan: BenchPlan }) {
-  const { project, say } = useBench()
-  const [worth, setWorth] = useEveningWorth()
+  const project = useProject()
+  const say = useSay()
+  const worth = useReadable(evening)
   const reminders = useReminders()
   const save = async () => {
     const { planCalendar } = await import('@/core/formats/planCalendar')
@@ -121,7 +118,7 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
           <span className="mb-1 block text-sm font-semibold text-soft">The plan seeks</span>
           <select
             value={worth}
-            onChange={(event) => setWorth(Number(event.target.value))}
+            onChange={(event) => evening.set(Number(event.target.value))}
             className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5"
           >
             {WEIGHTS.map((one) => (

@@ -1,5 +1,4 @@
 'use client'
-
 import { useState } from 'react'
 import { FAMILIES, type Family } from '@/core/model/vocabulary'
 import {
@@ -9,14 +8,13 @@ import {
   type ScheduledTask,
   type WhatIf,
 } from '@/core/schedule'
+import { useBench, useProject } from '@/state/hooks'
+import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
-import { questioner } from '@/workers/planClient'
-import { useBench } from '../shell/BenchContext'
-import { reason } from '../shell/reason'
-import { familyName } from '../words'
-import { actOnPart, namesOf } from './names'
-import { sayFinish } from './planWords'
+import { actOnPart, namesOf } from '../shared/names'
+import { sayFinish } from '../shared/planWords'
+import { familyName } from '../shared/words'
 
 type Asked = { id: number; say: string; outcome: PlanOutcome | null; failed: string | null }
 
@@ -47,7 +45,7 @@ export function WhatIfPanel({
   task: ScheduledTask | null
   now: number
 }) {
-  const { project } = useBench()
+  const { questions } = useBench()
   const [asked, setAsked] = useState<Asked[]>([])
   const as = outcomeOf(plan)
   const ask = (say: string, question: WhatIf) => {
@@ -55,10 +53,10 @@ export function WhatIfPanel({
     setAsked((list) => [...list.slice(-5), { id, say, outcome: null, failed: null }])
     const answer = (more: Partial<Asked>) =>
       setAsked((list) => list.map((one) => (one.id === id ? { ...one, ...more } : one)))
-    questioner()
-      .whatIf(project, plan.now, question, plan)
+    questions
+      .ask((worker) => worker.whatIf(plan.now, question, plan))
       .then((outcome) => answer({ outcome }))
-      .catch((error: unknown) => answer({ failed: reason(error) }))
+      .catch((error: unknown) => answer({ failed: reasonOf(error) }))
   }
   return (
     <section aria-labelledby="what-if">
@@ -134,7 +132,7 @@ function Questions({
   now: number
   onAsk: (say: string, question: WhatIf) => void
 }) {
-  const { project } = useBench()
+  const project = useProject()
   const [family, setFamily] = useState<Family>('lacquer')
   const date = freeDay(plan)
   const noon = new Date(`${date}T12:00:00`)

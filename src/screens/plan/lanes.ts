@@ -15,8 +15,8 @@ export type Lane = { build: string; part: string; blocks: Block[]; waits: Wait[]
 /** The plan as lanes, one a part, in the order of the builds. */
 export function lanesOf(plan: BenchPlan): Lane[] {
   const lanes = new Map<string, Lane>()
-  for (const { build, part } of plan.parts)
-    lanes.set(key({ build, part }), { build, part, blocks: [], waits: [] })
+  for (const task of plan.tasks)
+    lanes.set(key(partOf(task)), { ...partOf(task), blocks: [], waits: [] })
   const blocks = new Map<string, Block>()
   for (const task of plan.tasks) {
     if (task.start === null) continue

@@ -1,19 +1,21 @@
 'use client'
-
 import { useMemo, useState } from 'react'
 import type { Project } from '@/core/model/project'
-import { type Learnt, learntFrom, type Ratio, ratiosOf } from '@/core/room'
+import { type Learnt, learntFrom, type Ratio } from '@/core/room'
+import { useAsked, useProject, useRun } from '@/state/hooks'
+import { fixCorrection, freeCorrection } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
-import { namesOf } from '../plan/names'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import { familyName, MILESTONE_WORDS, SEEN_WORDS } from '../words'
+import { namesOf } from '../shared/names'
+import { useNow } from '../shared/now'
+import { familyName, MILESTONE_WORDS, SEEN_WORDS } from '../shared/words'
+
+const NOTHING: readonly unknown[] = []
 
 /** What the log says of how films dry here, beside the sheet; each can be switched back. */
 export function Corrections() {
-  const { project } = useBench()
-  const learnt = useMemo(() => learntFrom(ratiosOf(project)), [project])
+  const { answer } = useAsked((worker) => worker.ratios(), NOTHING)
+  const learnt = useMemo(() => learntFrom(answer ?? []), [answer])
   return (
     <section aria-labelledby="corrections">
       <h2 id="corrections" className="font-display text-2xl font-semibold">
@@ -61,7 +63,8 @@ function fixedOf(project: Project, { family, bottle }: Learnt) {
 }
 
 function LearntRows({ learnt }: { learnt: Learnt }) {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const [open, setOpen] = useState(false)
   const fixed = fixedOf(project, learnt)
   const name = learnt.bottle
@@ -75,11 +78,9 @@ function LearntRows({ learnt }: { learnt: Learnt }) {
       factor: 1,
       ...(learnt.bottle ? { bottle: learnt.bottle } : {}),
     }
-    void change(`${name} goes by the sheet`, [{ table: 'corrections', id, row }])
+    void run(fixCorrection, row, `${name} goes by the sheet`)
   }
-  const toLog = () =>
-    fixed &&
-    void change(`${name} goes by the log`, [{ table: 'corrections', id: fixed.id, row: null }])
+  const toLog = () => fixed && void run(freeCorrection, fixed.id, `${name} goes by the log`)
   const cell = 'py-1.5 pr-4 whitespace-nowrap'
   return (
     <>
@@ -133,7 +134,7 @@ const USE = {
 
 /** One observation: the share of the predicted time at which it was made, before and after the correction. */
 function RatioLine({ ratio, factor }: { ratio: Ratio; factor: number }) {
-  const { project } = useBench()
+  const project = useProject()
   const now = useNow(60_000)
   const { act, part } = namesOf(project, ratio)
   return (

@@ -5,10 +5,10 @@ import { formatHex } from 'culori'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
 import type { CureCurve, DryingClock } from '@/core/builds'
-import { cureCurve } from '@/core/builds/cureCurve'
+import { key, stepOf } from '@/core/model/stepRef'
+import { useAsked } from '@/state/hooks'
 import { clockTime } from '@/ui/time'
-import { useBench } from '../shell/BenchContext'
-import { MILESTONE_WORDS } from '../words'
+import { MILESTONE_WORDS } from '../shared/words'
 
 const Chart = dynamic(() => import('react-apexcharts'), { ssr: false })
 
@@ -48,9 +48,11 @@ type Colours = ReturnType<typeof useThemeColours>
 
 /** How far the film is to being cured, with its milestones; under it the air it dries in. */
 export function CureChart({ clock, now }: { clock: DryingClock; now: number }) {
-  const { project } = useBench()
   const colours = useThemeColours()
-  const curve = useMemo(() => cureCurve(project, clock, now), [project, clock, now])
+  const { answer: curve, stale } = useAsked(
+    (worker) => worker.cure(clock, now),
+    [key(stepOf(clock)), clock.film, now],
+  )
   const options = useMemo(
     () =>
       curve
@@ -58,6 +60,7 @@ export function CureChart({ clock, now }: { clock: DryingClock; now: number }) {
         : null,
     [curve, clock, now, colours],
   )
+  if (!curve && stale) return <p className="mt-3 text-soft">Reckoning its curve…</p>
   if (!curve || !options)
     return <p className="mt-3 text-soft">This film never cures: it is sealed.</p>
   const steps = airSteps(curve)

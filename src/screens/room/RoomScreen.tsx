@@ -5,12 +5,12 @@ import type { DryingClock } from '@/core/builds'
 import { limitBreaches } from '@/core/drying'
 import { key, stepOf } from '@/core/model/stepRef'
 import { climateSeries, dailyPattern, GAP_HOURS } from '@/core/room'
+import { useParts, useProject, useStock } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
-import { namesOf } from '../plan/names'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import { useSensorState } from '../shell/SensorContext'
-import { useSource } from '../shell/useSensor'
+import { namesOf } from '../shared/names'
+import { useNow } from '../shared/now'
+import { useSensorState } from '../shared/SensorContext'
+import { useSource } from '../shared/useSensor'
 import { Corrections } from './Corrections'
 import { CureChart } from './CureChart'
 
@@ -30,7 +30,7 @@ export function RoomScreen() {
 const SILENT = GAP_HOURS * 3_600_000
 
 function Air() {
-  const { project } = useBench()
+  const project = useProject()
   const now = useNow(15_000)
   const { live, lost } = useSensorState()
   const readings = project.climate ?? []
@@ -72,9 +72,9 @@ function Air() {
 }
 
 function Silent({ age, lost }: { age: number; lost: boolean }) {
-  const { project } = useBench()
+  const { room } = useStock()
   const now = useNow(60_000)
-  const known = dailyPattern(project.climate ?? [], now, project.sessions?.zone ?? 'UTC')
+  const known = dailyPattern(room, now)
   return (
     <p className="mt-3 border-l-4 border-risk pl-3" role="status">
       No reading for {sayFigures(age)}
@@ -153,14 +153,10 @@ function Limits({
 
 /** The usual day, from what was read. */
 function Pattern() {
-  const { project } = useBench()
+  const { room } = useStock()
   const now = useNow(60_000)
-  const zone = project.sessions?.zone ?? 'UTC'
-  const pattern = useMemo(
-    () => dailyPattern(project.climate ?? [], now, zone),
-    [project.climate, now, zone],
-  )
-  const ahead = useMemo(() => climateSeries(project, now, now), [project, now])
+  const pattern = useMemo(() => dailyPattern(room, now), [room, now])
+  const ahead = useMemo(() => climateSeries(room, now), [room, now])
   if (!pattern)
     return (
       <p className="mt-5 text-sm text-soft">
@@ -195,7 +191,8 @@ function Pattern() {
 
 /** One film's way to being cured, under the air it dries in. */
 function Curing() {
-  const { parts, project } = useBench()
+  const parts = useParts()
+  const project = useProject()
   const now = useNow(60_000)
   const clocks = parts.flatMap((part) => part.clocks)
   const [chosen, choose] = useState<string | null>(null)

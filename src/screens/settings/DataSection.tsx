@@ -4,13 +4,12 @@ import { useState } from 'react'
 import { type ImportRow, previewImport, readProject } from '@/core/formats/projectFile'
 import { type Problem, parseJson } from '@/core/model/input'
 import type { Project } from '@/core/model/project'
-import { importProject, loadDemo, wipe } from '@/store/actions/documents'
+import { useProject, useRun, useStore } from '@/state/hooks'
+import { forgetChanges, importProject, loadDemo, wipe } from '@/store/actions/documents'
 import { exportProject } from '@/store/documents'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
-import { useBench } from '../shell/BenchContext'
-import { reason } from '../shell/reason'
 
 /** Files larger than this are not read at all, bytes. */
 const LARGEST_FILE = 50_000_000
@@ -22,31 +21,19 @@ type Chosen =
 
 /** Export, import with a look before, the demo, and taking everything away. */
 export function DataSection() {
-  const { project, say } = useBench()
+  const project = useProject()
+  const store = useStore()
+  const run = useRun()
   const [chosen, setChosen] = useState<Chosen>({ kind: 'none' })
   const [wiping, setWiping] = useState(false)
 
   const save = async () => {
-    const text = await exportProject(Date.now())
+    const text = await exportProject(store)
     saveFile(`tectoria-${new Date().toISOString().slice(0, 10)}.json`, text, 'application/json')
   }
   const look = async (file: File) => setChosen(await readFile(file, project))
-  const take = async (incoming: Project) => {
-    try {
-      await importProject(incoming)
-      setChosen({ kind: 'none' })
-      say('Imported')
-    } catch (error) {
-      say(`Nothing was imported: ${reason(error)}`)
-    }
-  }
-  const demo = async () => {
-    try {
-      await loadDemo(Date.now())
-      say('The demo bench is loaded')
-    } catch (error) {
-      say(`The demo was not loaded: ${reason(error)}`)
-    }
+  const take = async (incoming: Project, name: string) => {
+    if (await run(importProject, incoming, `Imported ${name}`)) setChosen({ kind: 'none' })
   }
   return (
     <section id="data" aria-labelledby="data-title">
@@ -66,20 +53,24 @@ export function DataSection() {
           accept=".json,application/json"
           onFile={(file) => void look(file)}
         />
-        <Button onClick={() => void demo()}>Load the demo bench</Button>
+        <Button onClick={() => void run(loadDemo)}>Load the demo bench</Button>
+        <Button onClick={() => void run(forgetChanges)}>Forget what can be taken back</Button>
         <Button look="stop" onClick={() => setWiping(true)}>
           Wipe everything
         </Button>
       </div>
       {wiping && (
         <div role="alert" className="mt-3 border-l-4 border-stop pl-3">
-          <p>This takes everything out of this browser, and can’t be undone. Export it first.</p>
+          <p>
+            This takes everything out of this browser. It can be taken back until you forget it too;
+            an exported file lasts.
+          </p>
           <div className="mt-2 flex gap-2">
             <Button
               look="stop"
               onClick={() => {
                 setWiping(false)
-                void wipe().then(() => say('Everything is wiped'))
+                void run(wipe)
               }}
             >
               Wipe it
@@ -90,7 +81,7 @@ export function DataSection() {
       )}
       <Outcome
         chosen={chosen}
-        onTake={(incoming) => void take(incoming)}
+        onTake={(incoming, name) => void take(incoming, name)}
         onLeave={() => setChosen({ kind: 'none' })}
       />
     </section>
@@ -123,7 +114,7 @@ function Outcome({
   onLeave,
 }: {
   chosen: Chosen
-  onTake: (project: Project) => void
+  onTake: (project: Project, name: string) => void
   onLeave: () => void
 }) {
   if (chosen.kind === 'none') return null
@@ -169,7 +160,7 @@ function Outcome({
         </p>
       )}
       <div className="mt-3 flex gap-2">
-        <Button look="act" onClick={() => onTake(chosen.project)}>
+        <Button look="act" onClick={() => onTake(chosen.project, chosen.name)}>
           {replaced.length > 0 ? 'Import and replace them' : 'Import it'}
         </Button>
         <Button onClick={onLeave}>Leave it</Button>

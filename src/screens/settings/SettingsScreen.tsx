@@ -1,22 +1,25 @@
 'use client'
-
 import { ToggleGroup } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
 import { climateReadingSchema } from '@/core/model/bench'
-import { newId } from '@/store/store'
+import { useProject, useRun } from '@/state/hooks'
+import { noteClimate, setSessions } from '@/store/actions/bench'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { focusFirstError, numberOf, readForm } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { focusFirstError, numberOf, readForm } from '../shared/forms'
+import { SessionsFields, useSessionsDraft } from '../shared/SessionsFields'
+import { useLatestClimate } from '../shared/useLatestClimate'
+import { DamagedRows } from './DamagedRows'
 import { DataSection } from './DataSection'
-import { SessionsFields, useSessionsDraft } from './SessionsFields'
 
 export function SettingsScreen() {
-  const { project } = useBench()
+  const project = useProject()
   return (
     <div className="max-w-3xl space-y-10 p-4 lg:p-6">
       <h1 className="font-display text-4xl font-semibold">Settings and data</h1>
-      <RoomSection key={`room ${newestReading(project.climate)?.id ?? ''}`} />
+      <DamagedRows />
+      <RoomSection />
       <SessionsSection key={`sessions ${JSON.stringify(project.sessions)}`} />
       <ThemeSection />
       <DataSection />
@@ -24,16 +27,18 @@ export function SettingsScreen() {
   )
 }
 
-function newestReading(readings: ReturnType<typeof useBench>['project']['climate']) {
-  return [...(readings ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
-}
-
 /** The air of the room: a reading from now on; what dried before dried in the air of its time. */
 function RoomSection() {
-  const { project, change } = useBench()
-  const last = newestReading(project.climate)
-  const [celsius, setCelsius] = useState(String(last?.celsius ?? 20))
-  const [humidity, setHumidity] = useState(String(last?.humidity ?? 50))
+  const last = useLatestClimate()
+  const run = useRun()
+  /** What is typed and not noted yet stays while the sensor reads on; null: as it was last read. */
+  const [typed, setTyped] = useState<{ celsius: string; humidity: string } | null>(null)
+  const { celsius, humidity } = typed ?? {
+    celsius: String(last.celsius),
+    humidity: String(last.humidity),
+  }
+  const setCelsius = (text: string) => setTyped({ celsius: text, humidity })
+  const setHumidity = (text: string) => setTyped({ celsius, humidity: text })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const save = () => {
@@ -46,9 +51,7 @@ function RoomSection() {
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return focusFirstError(form.current)
-    void change(`The room is at ${read.value.celsius} °C and ${read.value.humidity} %`, [
-      { table: 'climate', id, row: read.value },
-    ])
+    void run(noteClimate, read.value).then((written) => written && setTyped(null))
   }
   return (
     <section aria-labelledby="room">
@@ -94,15 +97,14 @@ function RoomSection() {
 }
 
 function SessionsSection() {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const draft = useSessionsDraft(project.sessions ?? null)
   const form = useRef<HTMLFormElement>(null)
   const save = () => {
     const sessions = draft.read()
     if (!sessions) return focusFirstError(form.current)
-    void change('Changed when you are at the bench', [
-      { table: 'single', id: 'sessions', row: { id: 'sessions', value: sessions } },
-    ])
+    void run(setSessions, sessions, 'Changed when you are at the bench')
   }
   return (
     <section aria-labelledby="sessions">

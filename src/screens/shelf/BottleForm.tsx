@@ -3,10 +3,11 @@
 import { useRef, useState } from 'react'
 import { BOTTLE_STATES, type Bottle } from '@/core/model/bottle'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
+import type { PouredIn } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { focusFirstError } from '../forms'
-import { familyName, plain } from '../words'
+import { focusFirstError } from '../shared/forms'
+import { familyName, plain } from '../shared/words'
 import { BottleUses } from './BottleUses'
 import { type BottleDraft, draftOf, readBottle, SHEET_POINTS } from './bottleDraft'
 import { DropCounter } from './DropCounter'
@@ -27,7 +28,7 @@ export function BottleForm({
   bottle: Bottle
   shelf: readonly Bottle[]
   /** Something was poured into it: written at once. */
-  onPour: (after: Bottle, say: string) => void
+  onPour: (poured: PouredIn) => Promise<boolean>
   onSave: (bottle: Bottle) => void
   onRemove: (() => void) | null
   onClose: () => void

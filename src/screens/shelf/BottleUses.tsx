@@ -4,15 +4,16 @@ import Link from 'next/link'
 import { useMemo } from 'react'
 import type { Bottle } from '@/core/model/bottle'
 import { usesOf } from '@/core/stock'
-import { useBench } from '../shell/BenchContext'
-import { stepName } from '../words'
+import { useParts, useStock } from '@/state/hooks'
+import { stepName } from '../shared/words'
 
 /** Where a bottle is planned: each step with how much of it that takes. */
 export function BottleUses({ bottle }: { bottle: Bottle }) {
-  const { project, parts } = useBench()
+  const stock = useStock()
+  const parts = useParts()
   const uses = useMemo(
-    () => usesOf(project, parts).filter((one) => one.bottle.id === bottle.id),
-    [project, parts, bottle.id],
+    () => usesOf(stock, parts).filter((one) => one.bottle.id === bottle.id),
+    [stock, parts, bottle.id],
   )
   const total = uses.reduce((sum, one) => sum + one.ml, 0)
   return (

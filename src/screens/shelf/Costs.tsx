@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { costsOf } from '@/core/stock'
-import { useBench } from '../shell/BenchContext'
+import { useParts, useStock } from '@/state/hooks'
 
 const MONEY = new Intl.NumberFormat(undefined, {
   minimumFractionDigits: 2,
@@ -11,10 +11,11 @@ const MONEY = new Intl.NumberFormat(undefined, {
 
 /** What each build has cost and will: only once something has a price. */
 export function Costs() {
-  const { project, parts } = useBench()
+  const stock = useStock()
+  const parts = useParts()
   const costs = useMemo(
-    () => costsOf(project, parts).filter((one) => one.paint + one.tools + one.toCome > 0),
-    [project, parts],
+    () => costsOf(stock, parts).filter((one) => one.paint + one.tools + one.toCome > 0),
+    [stock, parts],
   )
   return (
     <section aria-labelledby="costs" className="mt-10 border-t-2 border-strong pt-4">

@@ -1,10 +1,11 @@
 'use client'
-
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
+
+import { useRun } from '@/state/hooks'
+import { changeBottles, removeBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { useBench } from '../shell/BenchContext'
 import { given, MANY_FIELDS, type ManyField } from './many'
 
 /** Gives a field to every bottle that is ticked, or takes them all off the shelf: one change, one undo. */
@@ -18,7 +19,7 @@ export function ManyBar({
   found: readonly Bottle[]
   onChoose: (ids: readonly string[]) => void
 }) {
-  const { change } = useBench()
+  const run = useRun()
   const [field, setField] = useState<ManyField>(MANY_FIELDS[0] as ManyField)
   const [text, setText] = useState('')
   const [error, setError] = useState<string | null>(null)
@@ -27,17 +28,10 @@ export function ManyBar({
     const read = given(chosen, field.value, value, Date.now())
     setError(read.ok ? null : read.error)
     if (!read.ok) return
-    void change(
-      `${field.say} given to ${read.rows.length} bottles`,
-      read.rows.map((row) => ({ table: 'shelf', id: row.id, row })),
-    )
+    void run(changeBottles, read.changes, `${field.say} given to ${read.changes.length} bottles`)
   }
-  const takeOff = () => {
-    void change(
-      `Took ${chosen.length} bottles off the shelf`,
-      chosen.map(({ id }) => ({ table: 'shelf', id, row: null })),
-    )
-    onChoose([])
+  const takeOff = async () => {
+    if (await run(removeBottles, chosen)) onChoose([])
   }
   const input = {
     label: 'To',
@@ -84,7 +78,12 @@ export function ManyBar({
       <Button type="submit" look="act" className="mt-6" disabled={chosen.length === 0}>
         Set it on {chosen.length}
       </Button>
-      <Button look="stop" className="mt-6" disabled={chosen.length === 0} onClick={takeOff}>
+      <Button
+        look="stop"
+        className="mt-6"
+        disabled={chosen.length === 0}
+        onClick={() => void takeOff()}
+      >
         Take them off
       </Button>
     </form>

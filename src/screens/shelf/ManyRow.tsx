@@ -1,9 +1,9 @@
 'use client'
-
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
+import { useRun } from '@/state/hooks'
+import { changeBottles } from '@/store/actions/shelf'
 import { Swatch } from '@/ui/Swatch'
-import { useBench } from '../shell/BenchContext'
 import { given } from './many'
 
 /** A bottle to tick, with what is left in it written in place: Enter or leaving the field writes it. */
@@ -16,7 +16,7 @@ export function ManyRow({
   ticked: boolean
   onTick: (ticked: boolean) => void
 }) {
-  const { change } = useBench()
+  const run = useRun()
   const [typed, setTyped] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
   const write = () => {
@@ -25,10 +25,8 @@ export function ManyRow({
     setError(read.ok ? null : read.error)
     if (!read.ok) return
     setTyped(null)
-    void change(
-      `${bottle.name}: ${read.rows[0]?.leftMl} ml left`,
-      read.rows.map((row) => ({ table: 'shelf', id: row.id, row })),
-    )
+    const ml = read.changes[0]?.fields.leftMl ?? bottle.leftMl
+    void run(changeBottles, read.changes, `${bottle.name}: ${ml} ml left`)
   }
   return (
     <li className="border-b border-rule py-1.5 [contain-intrinsic-size:auto_57px] [content-visibility:auto]">

@@ -2,11 +2,10 @@
 
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
-import { type PouredIn, thinnerFor } from '@/core/shelf'
-import { pourInto } from '@/store/actions/shelf'
+import { type PouredIn, pouredInto, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { isAmount, numberOf } from '../forms'
+import { isAmount, numberOf } from '../shared/forms'
 
 /** The latest dilutions that are shown. */
 const SHOWN = 4
@@ -19,7 +18,8 @@ export function PourIn({
 }: {
   bottle: Bottle
   shelf: readonly Bottle[]
-  onPour: (after: Bottle, say: string) => void
+  /** @returns was it written? */
+  onPour: (poured: PouredIn) => Promise<boolean>
 }) {
   const [ml, setMl] = useState('')
   const liquids = shelf.filter((one) => one.id !== bottle.id && one.family === bottle.family)
@@ -35,7 +35,7 @@ export function PourIn({
         name: source?.name ?? 'thinner',
       }
     : null
-  const after = poured ? pourInto(bottle, poured, Date.now()) : null
+  const after = poured ? pouredInto(bottle, poured) : null
   const half = thinnerFor(bottle, 0.5)
   const share = Math.round((bottle.share ?? 1) * 100)
   return (
@@ -58,9 +58,7 @@ export function PourIn({
         className="mt-2 flex flex-wrap items-start gap-3"
         onSubmit={(event) => {
           event.preventDefault()
-          if (!after || !poured) return
-          onPour(after, `Poured ${poured.ml} ml of ${poured.name} into ${bottle.name}`)
-          setMl('')
+          if (poured) void onPour(poured).then((written) => written && setMl(''))
         }}
       >
         <div className="w-32">
@@ -88,9 +86,7 @@ export function PourIn({
           />
         </div>
         <Button type="submit" className="mt-6" disabled={!after}>
-          {after
-            ? `Pour it: ${Math.round((after.share ?? 1) * 100)} % paint, ${after.leftMl} ml`
-            : 'Pour it'}
+          {after ? `Pour it: ${Math.round(after.share * 100)} % paint, ${after.ml} ml` : 'Pour it'}
         </Button>
       </form>
       {(bottle.thinnings ?? []).length > 0 && (

@@ -1,12 +1,12 @@
 'use client'
-
 import { useState } from 'react'
 import { previewShelfCsv, type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
+import { useProject, useRun } from '@/state/hooks'
+import { importBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
-import { sayProblem } from '../forms'
-import { useBench } from '../shell/BenchContext'
+import { sayProblem } from '../shared/forms'
 
 type Read = { file: string } & ({ preview: ShelfPreview } | { refused: string })
 
@@ -15,7 +15,8 @@ const LISTED = 20
 
 /** The shelf out to a CSV and in from one; what it would do is shown before anything is written. */
 export function ShelfCsv() {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const [read, setRead] = useState<Read | null>(null)
   const shelf = project.shelf ?? []
   const open = async (file: File) => {
@@ -26,13 +27,9 @@ export function ShelfCsv() {
         : { file: file.name, refused: parsed.problems.map(sayProblem).join('; ') },
     )
   }
-  const take = ({ added, changed }: ShelfPreview, file: string) => {
+  const take = async ({ added, changed }: ShelfPreview, file: string) => {
     const rows = [...added, ...changed.map((one) => one.after)]
-    void change(
-      `Took ${rows.length} bottles from ${file}`,
-      rows.map((row) => ({ table: 'shelf', id: row.id, row })),
-    )
-    setRead(null)
+    if (await run(importBottles, rows, file)) setRead(null)
   }
   return (
     <section aria-labelledby="csv" className="mt-10 border-t-2 border-strong pt-4">
@@ -61,7 +58,7 @@ export function ShelfCsv() {
         <Preview
           file={read.file}
           preview={read.preview}
-          onTake={() => take(read.preview, read.file)}
+          onTake={() => void take(read.preview, read.file)}
           onLeave={() => setRead(null)}
         />
       )}

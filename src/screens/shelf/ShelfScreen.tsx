@@ -1,16 +1,16 @@
 'use client'
-
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
-import { newId } from '@/store/store'
+import { useProject, useRun } from '@/state/hooks'
+import { addBottle, changeBottles, pourInto, removeBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { Swatch } from '@/ui/Swatch'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import { familyName, plain } from '../words'
+import { changedFields } from '../shared/forms'
+import { useNow } from '../shared/now'
+import { familyName, plain } from '../shared/words'
 import { BottleForm } from './BottleForm'
 import { LOW, stateWords } from './bottleState'
 import { Costs } from './Costs'
@@ -59,7 +59,8 @@ const EMPTY: Bottle = {
 }
 
 function Shelf() {
-  const { project, change } = useBench()
+  const project = useProject()
+  const run = useRun()
   const asked = useSearchParams().get('find') ?? ''
   const [find, setFind] = useState(asked)
   const [family, setFamily] = useState('')
@@ -82,16 +83,16 @@ function Shelf() {
   const headOf = (bottle: Bottle) =>
     sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[sort].say
   const heads = [...new Set(found.map(headOf))]
-  const save = (bottle: Bottle) => {
-    const row = bottle.id === '' ? { ...bottle, id: newId() } : bottle
-    void change(`${bottle.id === '' ? 'Added' : 'Changed'}: ${row.name}`, [
-      { table: 'shelf', id: row.id, row },
-    ])
-    setEditing(null)
+  const save = async (bottle: Bottle) => {
+    const before = bottles.find((one) => one.id === bottle.id)
+    const fields = before && changedFields(before, bottle)
+    const written = fields
+      ? await run(changeBottles, [{ id: bottle.id, fields }], `Changed: ${bottle.name}`)
+      : await run(addBottle, bottle)
+    if (written) setEditing(null)
   }
-  const remove = (bottle: Bottle) => {
-    void change(`Took ${bottle.name} off the shelf`, [{ table: 'shelf', id: bottle.id, row: null }])
-    setEditing(null)
+  const remove = async (bottle: Bottle) => {
+    if (await run(removeBottles, [bottle])) setEditing(null)
   }
   return (
     <div className="p-4 lg:p-6">
@@ -162,9 +163,9 @@ function Shelf() {
           key={`${current.id} ${current.leftMl} ${current.share}`}
           bottle={current}
           shelf={bottles}
-          onPour={(row, say) => void change(say, [{ table: 'shelf', id: row.id, row }])}
-          onSave={save}
-          onRemove={editing.id === '' ? null : () => remove(editing)}
+          onPour={(poured) => run(pourInto, current.id, poured)}
+          onSave={(bottle) => void save(bottle)}
+          onRemove={editing.id === '' ? null : () => void remove(editing)}
           onClose={() => setEditing(null)}
         />
       )}

@@ -2,15 +2,17 @@
 
 import { useMemo } from 'react'
 import { missingTools, shortages, substitutesFor } from '@/core/stock'
+import { useParts, useStock } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
-import { useBench } from '../shell/BenchContext'
-import { capital } from '../words'
+import { capital } from '../shared/words'
 
 /** Bottles that don't last for what is planned, over all builds; what could stand in, and a list to take to the shop. */
 export function Shortages() {
-  const { project, parts } = useBench()
-  const short = useMemo(() => shortages(project, parts), [project, parts])
+  const stock = useStock()
+  const { project } = stock
+  const parts = useParts()
+  const short = useMemo(() => shortages(stock, parts), [stock, parts])
   const missing = useMemo(() => missingTools(project, parts), [project, parts])
   if (short.length + missing.length === 0) return null
   const list = short

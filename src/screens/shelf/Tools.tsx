@@ -1,16 +1,17 @@
 'use client'
-
 import { useMemo, useRef, useState } from 'react'
-import type { LoggedAct } from '@/core/model/loggedAct'
 import { type BenchTool, TOOL_KINDS, toolSchema } from '@/core/model/tool'
 import { wearOf } from '@/core/stock'
-import { newId } from '@/store/store'
+
+import { useRun, useStock } from '@/state/hooks'
+import { useTool } from '@/store/actions/acts'
+import { addTool, removeTool } from '@/store/actions/shelf'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { buildFields, ForBuild } from '../ForBuild'
-import { focusFirstError, numberOf, readForm } from '../forms'
-import { useBench } from '../shell/BenchContext'
-import { capital } from '../words'
+import { buildFields, ForBuild } from '../shared/ForBuild'
+import { focusFirstError, numberOf, readForm } from '../shared/forms'
+import { capital } from '../shared/words'
 import { ToolRow } from './ToolRow'
 
 const EMPTY = {
@@ -26,31 +27,21 @@ const EMPTY = {
  * Tools and consumables with how far each is used up; the mixing desk offers the cups and nozzles that are here.
  */
 export function Tools() {
-  const { project, change } = useBench()
+  const stock = useStock()
+  const run = useRun()
   const [draft, setDraft] = useState(EMPTY)
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const [usedFor, setUsedFor] = useState('')
-  const wear = useMemo(() => wearOf(project).sort((a, b) => byKind(a.tool, b.tool)), [project])
-  const use = ({ id, name }: BenchTool) => {
-    const act: LoggedAct = {
-      id: newId(),
-      at: new Date().toISOString(),
-      kind: 'noted',
-      text: `Used ${name}`,
-      tool: id,
-      uses: 1,
-      ...buildFields(usedFor),
-    }
-    void change(`Used ${name} once`, [{ table: 'acts', id: act.id, row: act }])
-  }
+  const wear = useMemo(() => wearOf(stock).sort((a, b) => byKind(a.tool, b.tool)), [stock])
+  const use = ({ id, name }: BenchTool) => void run(useTool, id, name, buildFields(usedFor))
   const field = (name: Exclude<keyof typeof EMPTY, 'kind'>) => ({
     value: draft[name],
     error: errors[name],
     onChange: (event: { target: { value: string } }) =>
       setDraft({ ...draft, [name]: event.target.value }),
   })
-  const add = () => {
+  const add = async () => {
     const read = readForm(toolSchema, {
       id: newId(),
       kind: draft.kind,
@@ -63,9 +54,7 @@ export function Tools() {
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return focusFirstError(form.current)
-    const { value } = read
-    void change(`Added: ${value.name}`, [{ table: 'tools', id: value.id, row: value }])
-    setDraft(EMPTY)
+    if (await run(addTool, read.value)) setDraft(EMPTY)
   }
   return (
     <section aria-labelledby="tools" className="mt-10 border-t-2 border-strong pt-4">
@@ -83,11 +72,7 @@ export function Tools() {
             key={one.tool.id}
             wear={one}
             onUse={() => use(one.tool)}
-            onRemove={() =>
-              void change(`Took away ${one.tool.name}`, [
-                { table: 'tools', id: one.tool.id, row: null },
-              ])
-            }
+            onRemove={() => void run(removeTool, one.tool)}
           />
         ))}
       </ul>
@@ -98,7 +83,7 @@ export function Tools() {
         className="mt-3 flex flex-wrap items-start gap-3"
         onSubmit={(event) => {
           event.preventDefault()
-          add()
+          void add()
         }}
       >
         <div className="w-36">

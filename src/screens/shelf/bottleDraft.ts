@@ -1,7 +1,7 @@
 import { type Bottle, bottleSchema } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
 import type { Product } from '@/core/model/sequence'
-import { type FormResult, numberOf, readForm, sayProblem } from '../forms'
+import { type FormResult, numberOf, readForm, sayProblem } from '../shared/forms'
 
 /** Points of a drying sheet, in their order. */
 export const SHEET_POINTS = [

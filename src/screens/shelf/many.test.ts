@@ -16,13 +16,21 @@ const TWO = [bottle('Red'), bottle('Blue', { maker: 'Ferrowick', share: 0.5 })]
 test.each([
   ['leftMl', '2,5', [{ leftMl: 2.5 }, { leftMl: 2.5 }]],
   ['share', '80', [{ share: 0.8 }, { share: 0.8 }]],
-  ['share', '', [{ share: undefined }, { share: undefined }]],
+  ['share', '', [{}, { share: undefined }]],
   ['maker', ' Osmund ', [{ maker: 'Osmund' }, { maker: 'Osmund' }]],
-  ['maker', '', [{ maker: undefined }, { maker: undefined }]],
+  ['maker', '', [{}, { maker: undefined }]],
   ['family', 'enamel', [{ family: 'enamel' }, { family: 'enamel' }]],
-  ['state', 'decanted', [{ decantedAt: '2026-03-14T12:00:00.000Z' }, { state: 'decanted' }]],
-] as const)('%s "%s" is given to all', (field, text, rows) => {
-  expect(given(TWO, field, text, NOW)).toMatchObject({ ok: true, rows })
+  [
+    'state',
+    'decanted',
+    [
+      { state: 'decanted', decantedAt: '2026-03-14T12:00:00.000Z', lid: 'resting' },
+      { state: 'decanted', decantedAt: '2026-03-14T12:00:00.000Z', lid: 'resting' },
+    ],
+  ],
+] as const)('%s "%s" is given to all, and nothing else is changed', (field, text, fields) => {
+  const changes = TWO.map(({ id }, i) => ({ id, fields: fields[i] }))
+  expect(given(TWO, field, text, NOW)).toEqual({ ok: true, changes })
 })
 
 test.each([

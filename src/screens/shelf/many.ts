@@ -1,6 +1,8 @@
 import { BOTTLE_STATES, type Bottle } from '@/core/model/bottle'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
-import { familyName, plain } from '../words'
+import type { Fields } from '@/store/actions/rows'
+import { changedFields } from '../shared/forms'
+import { familyName, plain } from '../shared/words'
 import { type BottleDraft, draftOf, readBottle } from './bottleDraft'
 
 /** What several bottles are given at once: a choice, or a number or a word that is typed. */
@@ -32,21 +34,24 @@ export const MANY_FIELDS: readonly ManyField[] = [
   },
 ]
 
-/** Bottles with a field set to what was typed; an empty text takes the field away where it may be left out. */
+/** What is changed of one bottle. */
+type BottleChange = { id: string; fields: Fields<Bottle> }
+
+/** What is changed of bottles by setting a field to what was typed; an empty text takes the field away where it may be left out. */
 export function given(
   bottles: readonly Bottle[],
   field: ManyField['value'],
   text: string,
   now: number,
-): { ok: true; rows: Bottle[] } | { ok: false; error: string } {
-  const rows: Bottle[] = []
+): { ok: true; changes: BottleChange[] } | { ok: false; error: string } {
+  const changes: BottleChange[] = []
   for (const bottle of bottles) {
     const read = readBottle(bottle, { ...draftOf(bottle), [field]: text }, now)
     if (!read.ok) {
       const said = read.errors[field] ?? Object.values(read.errors)[0] ?? ''
       return { ok: false, error: bottles.length > 1 ? `${bottle.name}: ${said}` : said }
     }
-    rows.push(read.value)
+    changes.push({ id: bottle.id, fields: changedFields(bottle, read.value) })
   }
-  return { ok: true, rows }
+  return { ok: true, changes }
 }

@@ -2,6 +2,7 @@
 
 import { type ReactNode, useEffect, useState } from 'react'
 import { loadDemo, shouldLoadDemo } from '@/store/actions/documents'
+import { browserStore } from '@/store/store'
 
 /** Puts the demo on an empty bench when the server was started for it. */
 export function DemoOnOpening({ wanted, children }: { wanted: boolean; children: ReactNode }) {
@@ -9,11 +10,17 @@ export function DemoOnOpening({ wanted, children }: { wanted: boolean; children:
   useEffect(() => {
     if (!wanted) return
     let gone = false
+    const store = browserStore()
     const load = async () => {
-      if (await shouldLoadDemo()) await loadDemo(Date.now())
-      if (!gone) setReady(true)
+      if (await shouldLoadDemo(store)) await loadDemo(store)
     }
-    load().catch(() => setReady(true))
+    load()
+      // A database that can't be read is told by the bench itself.
+      .catch(() => undefined)
+      .finally(() => {
+        store.db.close()
+        if (!gone) setReady(true)
+      })
     return () => {
       gone = true
     }

@@ -4,15 +4,15 @@ import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useState } from 'react'
 import { TECHNIQUES } from '@/core/knowledge'
+import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
-import { useBench } from './BenchContext'
 import { SCREENS } from './screens'
 
 type Hit = { say: string; kind: string; href: string }
 
 /** Everything that can be gone to by name. */
 function useHits(): Hit[] {
-  const { project } = useBench()
+  const project = useProject()
   return [
     ...SCREENS.map(({ say, href }) => ({ say, kind: 'screen', href })),
     ...(project.builds ?? []).flatMap((build) => [

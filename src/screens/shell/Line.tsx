@@ -1,16 +1,18 @@
 'use client'
-
 import { useRouter } from 'next/navigation'
-import type { Project } from '@/core/model/project'
 import { runningTimers } from '@/core/schedule'
+import type { StockState } from '@/core/stock'
+import { useParts, useRun, useStock } from '@/state/hooks'
+import { logAct } from '@/store/actions/acts'
 import { DryingLine, type Peg } from '@/ui/DryingLine'
-import { useBench } from './BenchContext'
-import { useNow } from './now'
-import { type NamedItem, useBenchQueue } from './useBenchQueue'
+import { useNow } from '../shared/now'
+import { type NamedItem, useBenchQueue } from '../shared/useBenchQueue'
 
 /** The drying line of every screen, joined to the bench. */
 export function Line() {
-  const { project, parts, log } = useBench()
+  const stock = useStock()
+  const parts = useParts()
+  const run = useRun()
   const now = useNow(5000)
   const queue = useBenchQueue()
   const router = useRouter()
@@ -30,13 +32,13 @@ export function Line() {
         readyAt: item.next.readyAt,
         closesAt: item.kind === 'closing' ? item.next.closesAt : null,
         kind: item.kind,
-        log: pegAct(item, log),
+        log: pegAct(item, run),
       },
     ]
   })
   return (
     <DryingLine
-      pegs={[...potPegs(project, now), ...pegs]}
+      pegs={[...potPegs(stock, now), ...pegs]}
       now={now}
       onOpen={(id) => router.push(id.startsWith(POT) ? '/' : `/?part=${encodeURIComponent(id)}`)}
     />
@@ -47,8 +49,8 @@ export function Line() {
 const POT = 'pot '
 
 /** Two-part paint in the cup hangs on the line too: its window closes with its pot life. */
-function potPegs(project: Project, now: number): Peg[] {
-  return runningTimers(project, now)
+function potPegs(stock: StockState, now: number): Peg[] {
+  return runningTimers(stock, now)
     .filter((one) => one.kind === 'pot-life' && one.to > now)
     .map((one) => ({
       id: `${POT}${one.id}`,
@@ -65,16 +67,18 @@ function potPegs(project: Project, now: number): Peg[] {
 }
 
 /** The act a peg offers: the next coat, or the whole of an act without coats. */
-function pegAct(item: NamedItem, log: ReturnType<typeof useBench>['log']): Peg['log'] {
+function pegAct(item: NamedItem, run: ReturnType<typeof useRun>): Peg['log'] {
   const place = { build: item.build, part: item.part, step: item.next.step }
   if (item.kind === 'drying') return null
-  return item.next.coat === null
+  const { coat } = item.next
+  const say = `${item.partName}: ${item.act} done`
+  return coat === null
     ? {
         say: 'Log it as done',
-        run: () => void log(place, { kind: 'finished' }, `${item.partName}: ${item.act} done`),
+        run: () => void run(logAct, place, { kind: 'finished' }, { coat: null }, say),
       }
     : {
-        say: `Log coat ${item.next.coat} as done`,
-        run: () => void log(place, { kind: 'coat-done' }, `${item.partName}: ${item.act} done`),
+        say: `Log coat ${coat} as done`,
+        run: () => void run(logAct, place, { kind: 'coat-done' }, { coat }, say),
       }
 }

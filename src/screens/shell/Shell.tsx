@@ -1,19 +1,33 @@
 'use client'
-
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { Popover } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
+import { BenchProvider, useRun, useTold } from '@/state/hooks'
+import { redo, undo } from '@/store/undo'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
-import { BenchProvider, useBench } from './BenchContext'
+import { useHotkeys } from '../shared/hotkeys'
+import { Running } from '../shared/SensorContext'
+import { Broken } from './Broken'
 import { DemoOnOpening } from './DemoOnOpening'
 import { Finder } from './Finder'
-import { useHotkeys } from './hotkeys'
 import { KeyList } from './KeyList'
 import { Line } from './Line'
-import { Running } from './SensorContext'
+import { Notices } from './Notices'
 import { SCREENS } from './screens'
+
+/** The database itself can’t be read: what is there can still be taken out. */
+function Failure({ why }: { why: string }) {
+  return (
+    <main>
+      <Broken
+        what="The data of this browser can’t be read"
+        why={`${why} Close other tabs of Tectoria and load this page again.`}
+      />
+    </main>
+  )
+}
 
 /** The frame of every screen: rail, drying line, what was just done. */
 export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
@@ -23,7 +37,7 @@ export function Shell({ children, demo }: { children: ReactNode; demo: boolean }
   }, [])
   return (
     <DemoOnOpening wanted={demo}>
-      <BenchProvider loading={<Loading />}>
+      <BenchProvider loading={<Loading />} failed={(why) => <Failure why={why} />}>
         <Running>
           <Frame>{children}</Frame>
         </Running>
@@ -44,7 +58,7 @@ function Loading() {
 }
 
 function Frame({ children }: { children: ReactNode }) {
-  const { undo } = useBench()
+  const run = useRun()
   const router = useRouter()
   const [open, setOpen] = useState<'finder' | 'keys' | null>(null)
   useHotkeys(
@@ -52,7 +66,9 @@ function Frame({ children }: { children: ReactNode }) {
       ['/', () => setOpen('finder')],
       ['e', () => router.push('/explain')],
       ['?', () => setOpen('keys')],
-      ['mod+z', () => void undo()],
+      ['mod+z', () => void run(undo)],
+      ['mod+shift+z', () => void run(redo)],
+      ['mod+y', () => void run(redo)],
     ]),
   )
   return (
@@ -71,6 +87,7 @@ function Frame({ children }: { children: ReactNode }) {
       </div>
       <Rail onFind={() => setOpen('finder')} />
       <main id="main" className="min-w-0 bg-surface pb-20 sm:border-l sm:border-rule">
+        <Notices />
         {children}
       </main>
       <Telling />
@@ -161,7 +178,8 @@ function More({ here, onFind }: { here: boolean; onFind: () => void }) {
 
 /** What was just done, and the way back. */
 function Telling() {
-  const { told, undo } = useBench()
+  const told = useTold()
+  const run = useRun()
   return (
     <div
       role="status"
@@ -175,7 +193,7 @@ function Telling() {
         >
           <span>{told.text}</span>
           {told.undo && (
-            <Button look="quiet" onClick={() => void undo()}>
+            <Button look="quiet" onClick={() => void run(undo)}>
               Undo
             </Button>
           )}

@@ -19,6 +19,7 @@ export const KEYS = [
   { keys: 'E', does: 'may this go on that?' },
   { keys: '?', does: 'these keys' },
   { keys: 'Ctrl Z', does: 'take the last change back' },
+  { keys: 'Ctrl Shift Z', does: 'do again what was taken back' },
   { keys: '↑ ↓', does: 'bench: another part' },
   { keys: 'S', does: 'bench: start' },
   { keys: 'D', does: 'bench: coat done' },

@@ -1,20 +1,24 @@
 'use client'
 
 import { useState } from 'react'
-import { key, stepOf } from '@/core/model/stepRef'
-import { type BenchPlan, type CardAct, type SessionCard, sessionCard } from '@/core/schedule'
+import { isSamePart, key, stepOf } from '@/core/model/stepRef'
+import type { CardAct, SessionCard } from '@/core/schedule'
+import { sessionCard } from '@/core/schedule/sessionCard'
+import { useParts, usePlan, useProject, useRun, useStock } from '@/state/hooks'
+import { logAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
-import { Moved } from '../plan/Moved'
-import { NoSessions } from '../plan/NoSessions'
-import { actOnPart, namesOf } from '../plan/names'
-import { useBench } from '../shell/BenchContext'
-import { useNow } from '../shell/now'
-import { capital } from '../words'
+import { Moved } from '../shared/Moved'
+import { NoSessions } from '../shared/NoSessions'
+import { actOnPart, namesOf } from '../shared/names'
+import { useNow } from '../shared/now'
+import { capital } from '../shared/words'
 
 /** A session as a card to work from: on screen each act can be ticked off, on paper too. */
 export function SessionScreen() {
-  const { plan, project } = useBench()
+  const stock = useStock()
+  const { project } = stock
+  const { plan } = usePlan()
   const now = useNow(15_000)
   const [ahead, setAhead] = useState(0)
   const sessions = (plan?.sessions ?? []).filter((one) => one.to > now)
@@ -32,7 +36,7 @@ export function SessionScreen() {
       </p>
     )
   if (!session) return <p className="p-6">No session lies ahead.</p>
-  const card = sessionCard(project, plan, session)
+  const card = sessionCard(stock, plan, session)
   return (
     <div className="max-w-5xl p-4 lg:p-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -62,7 +66,7 @@ export function SessionScreen() {
         <Moved />
       </div>
       <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] print:grid-cols-[3fr_2fr]">
-        <Acts card={card} plan={plan} />
+        <Acts card={card} />
         <div className="space-y-6">
           <Prepare card={card} />
           <Closing card={card} now={now} />
@@ -73,12 +77,14 @@ export function SessionScreen() {
   )
 }
 
+const DAY = new Intl.DateTimeFormat(undefined, {
+  weekday: 'long',
+  day: 'numeric',
+  month: 'long',
+})
+
 function dayOf(at: number): string {
-  return new Intl.DateTimeFormat(undefined, {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-  }).format(at)
+  return DAY.format(at)
 }
 
 function coatsOf({ coats }: CardAct): string {
@@ -87,15 +93,14 @@ function coatsOf({ coats }: CardAct): string {
 }
 
 /** The acts in order; ticking one writes it into the log. */
-function Acts({ card, plan }: { card: SessionCard; plan: BenchPlan }) {
-  const { project } = useBench()
+function Acts({ card }: { card: SessionCard }) {
+  const project = useProject()
   if (card.acts.length === 0)
     return <p>Nothing is planned for it: what is on the bench needs longer.</p>
   return (
     <ol aria-label="Acts of the session">
       {card.acts.map((act, i) => {
-        const { part, build, colour } = namesOf(project, act)
-        const name = namesOf(project, act).act
+        const { act: name, part, build, colour } = namesOf(project, act)
         return (
           <li key={act.tasks[0]}>
             {act.cleanOutBefore && (
@@ -123,7 +128,7 @@ function Acts({ card, plan }: { card: SessionCard; plan: BenchPlan }) {
                   </span>
                 </span>
               </span>
-              <Tick act={act} plan={plan} first={i === 0} />
+              <Tick act={act} first={i === 0} />
             </div>
           </li>
         )
@@ -133,16 +138,24 @@ function Acts({ card, plan }: { card: SessionCard; plan: BenchPlan }) {
 }
 
 /** One coat, or the whole act: what is next of it goes into the log. */
-function Tick({ act, plan, first }: { act: CardAct; plan: BenchPlan; first: boolean }) {
-  const { log, project } = useBench()
-  const place = { build: act.build, part: act.part, step: act.step }
-  const next = plan.parts.find((one) => one.build === act.build && one.part === act.part)?.next
+function Tick({ act, first }: { act: CardAct; first: boolean }) {
+  const project = useProject()
+  const parts = useParts()
+  const run = useRun()
+  const place = stepOf(act)
+  const next = parts.find((plan) => isSamePart(plan, act))?.next
   const ready = next?.step === act.step
   const tick = () => {
     const name = capital(actOnPart(project, place))
     return act.coats
-      ? void log(place, { kind: 'coat-done' }, `${name}, coat ${act.coats[0]} done`)
-      : void log(place, { kind: 'finished' }, `${name} finished`)
+      ? void run(
+          logAct,
+          place,
+          { kind: 'coat-done' },
+          { coat: act.coats[0] },
+          `${name}, coat ${act.coats[0]} done`,
+        )
+      : void run(logAct, place, { kind: 'finished' }, { coat: null }, `${name} finished`)
   }
   const what = act.coats ? `Coat ${act.coats[0]} done` : 'Done'
   return (
@@ -164,7 +177,7 @@ function Tick({ act, plan, first }: { act: CardAct; plan: BenchPlan; first: bool
 }
 
 function Prepare({ card }: { card: SessionCard }) {
-  const { project } = useBench()
+  const project = useProject()
   return (
     <section aria-labelledby="prepare">
       <h2 id="prepare" className="font-display text-xl font-semibold">
@@ -197,7 +210,7 @@ function Prepare({ card }: { card: SessionCard }) {
 }
 
 function Closing({ card, now }: { card: SessionCard; now: number }) {
-  const { project } = useBench()
+  const project = useProject()
   return (
     <section aria-labelledby="must-close">
       <h2 id="must-close" className="font-display text-xl font-semibold">
@@ -225,7 +238,7 @@ function Closing({ card, now }: { card: SessionCard; now: number }) {
 }
 
 function Overnight({ card, now }: { card: SessionCard; now: number }) {
-  const { project } = useBench()
+  const project = useProject()
   return (
     <section aria-labelledby="overnight">
       <h2 id="overnight" className="font-display text-xl font-semibold">

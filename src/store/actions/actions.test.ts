@@ -184,6 +184,28 @@ describe('bottles', () => {
     )
   })
 
+  it('given another colour recolour what is still to be painted from them, and not what is laid', async () => {
+    await addBottle(store, BOTTLE)
+    const step = (id: string) => ({
+      id,
+      parts: ['p'],
+      do: 'base' as const,
+      family: BOTTLE.family,
+      colour: '#445566',
+      bottle: 'k',
+      coats: ['light' as const],
+    })
+    await addBuild(store, { ...BUILD, id: 'c', steps: [step('laid'), step('meant')] })
+    const laid = { build: 'c', part: 'p', step: 'laid' }
+    await logAct(store, laid, { kind: 'coat-done' }, { coat: 1 }, 'Laid')
+    const fields = { colour: '#445577', family: 'enamel' as const }
+    await changeBottles(store, [{ id: 'k', fields }], 'Put right')
+    const steps = async () => (await storedProject(store)).builds?.[1]?.steps
+    expect(await steps()).toEqual([step('laid'), { ...step('meant'), ...fields }])
+    await undo(store)
+    expect(await steps()).toEqual([step('laid'), step('meant')])
+  })
+
   it('named with half a character are refused, with path, found and expected', async () => {
     const broken = await addBottle(store, { ...BOTTLE, name: 'Slate \ud83c' })
     expect(broken).toMatchObject({ ok: false, why: expect.stringContaining('name, found') })

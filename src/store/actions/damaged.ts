@@ -1,25 +1,43 @@
 import { mendRow, readRow } from '../rows/readRow'
 import type { Store } from '../store'
 import type { DamagedRow } from '../tables'
-import { transact, type Written } from '../transact'
+import { type Decision, transact, type Written } from '../transact'
+import { put } from './rows'
 
-/** Is there a way to mend this row without asking? @returns the mended row, or null */
+export type { DamagedRow }
+
+/** The row as it can be mended without asking; null: it can't. */
 export function mendedRow({ table, row }: DamagedRow): unknown | null {
   const mended = mendRow(row)
   return readRow(table, mended).ok ? mended : null
 }
 
-/** Puts a damaged row back, mended. */
-export async function mendDamaged(store: Store, damaged: DamagedRow): Promise<Written> {
-  const row = mendedRow(damaged)
-  if (row === null) return { ok: false, why: 'This row can’t be mended by itself.' }
-  const id = (row as { id: string }).id
-  const written = await transact(store, async () => ({
-    label: `Mended a row of ${damaged.table}`,
-    writes: [{ table: damaged.table, id, row }],
-  }))
-  if (written.ok) await store.db.damaged.delete(damaged.id)
-  return written
+/**
+ * Puts a damaged row back.
+ *
+ * @param row as it was mended, by itself or by hand
+ */
+export function mendDamaged(store: Store, damaged: DamagedRow, row: unknown): Promise<Written> {
+  const { table, id } = damaged
+  return transact(
+    store,
+    async (read): Promise<Decision> => {
+      const mended = readRow(table, row)
+      if (!mended.ok) {
+        const [problem] = mended.problems
+        return {
+          refused: `It can’t be read yet: ${problem?.path || 'the entry'}, found ${problem?.found}, expected ${problem?.expected}`,
+        }
+      }
+      const own = mended.row as { id: string }
+      if (await read.get(table, own.id))
+        return { refused: 'An entry of this id is there already, and stays.' }
+      await store.db.damaged.delete(id)
+      return { label: `Mended: ${id}`, writes: [put(table, own as never)] }
+    },
+    // Taken back it would lie nowhere.
+    { undoable: false },
+  )
 }
 
 /** Throws a damaged row away for good. */

@@ -1,10 +1,11 @@
 import { readProject } from '@/core/formats/projectFile'
 import type { Bottle } from '@/core/model/bottle'
 import type { Project } from '@/core/model/project'
+import { PROJECT_LISTS } from '@/core/model/projectLists'
 import { demoProject } from '@/demo/demo'
 import { KNOWN_FIELDS } from '../documents'
 import type { Store } from '../store'
-import { DATA_TABLES, LISTS, type Write } from '../tables'
+import { DATA_TABLES, type Write } from '../tables'
 import { transact, type Written } from '../transact'
 import { put } from './rows'
 
@@ -18,7 +19,7 @@ export function importProject(store: Store, project: Project, label: string): Pr
   return transact(
     store,
     async () => {
-      const rows = LISTS.flatMap((table) =>
+      const rows = PROJECT_LISTS.flatMap((table) =>
         (whole[table] ?? []).map((row): Write => ({ table, id: row.id, row })),
       )
       const times = project.sessions
@@ -81,7 +82,8 @@ export function wipe(store: Store): Promise<Written> {
   )
 }
 
-/** Forgets what could be taken back or done again. */
-export async function forgetChanges({ db }: Store): Promise<void> {
+/** Forgets what could be taken back or done again, for good. */
+export async function forgetChanges({ db }: Store): Promise<Written> {
   await db.changes.clear()
+  return { ok: true, label: 'Forgotten: nothing can be taken back any more', undo: false }
 }

@@ -1,11 +1,18 @@
 import { levelAfter, levelOf } from '@/core/log'
+import { loggedIn } from '@/core/log/logged'
+import { applyEdit } from '@/core/model/applyEdit'
 import type { Bottle } from '@/core/model/bottle'
+import type { Build, BuildAct } from '@/core/model/build'
+import type { Edit, EditFields } from '@/core/model/edit'
+import { isAct } from '@/core/model/isAct'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { StoredMix } from '@/core/model/mix'
+import { sameValue } from '@/core/model/sameValue'
 import type { BenchTool } from '@/core/model/tool'
 import type { Drawn, PouredIn } from '@/core/shelf'
 import type { Store } from '../store'
 import type { Write } from '../tables'
+import type { Reading } from '../transact'
 import { type Decision, transact, type Written } from '../transact'
 import { noteAct } from './acts'
 import { away, change, type Fields, GONE, put, withFields } from './rows'
@@ -20,8 +27,8 @@ export function addBottle(
 }
 
 /**
- * Changes fields of bottles; what was left out stays as it is. A level that is among them is what was found in the bottle, and
- * is written into the log.
+ * Changes fields of bottles; what isn't among them stays as it is. A level or a paint share that is among them is what was
+ * found in the bottle, and is written into the log.
  *
  * @param changes by id
  */
@@ -32,16 +39,73 @@ export function changeBottles(
 ): Promise<Written> {
   return transact(store, async (read) => {
     const writes: Write[] = []
+    const builds = new Map<string, Build>()
     for (const { id, fields } of changes) {
       const row = await read.get('shelf', id)
       if (!row) return { refused: GONE }
-      const { leftMl, leftSince: _, ...rest } = fields
-      if (Object.keys(rest).length > 0) writes.push(put('shelf', withFields(row, rest)))
-      if (leftMl !== undefined && leftMl !== levelOf(row, await read.bottleLog(id)).ml)
-        writes.push(put('acts', levelAct(store, 'weighed', row, leftMl)))
+      const { leftMl, share, leftSince, thinnings, ...rest } = fields
+      if (Object.keys(rest).length > 0) {
+        const next = withFields(row, rest)
+        writes.push(put('shelf', next))
+        await repaint(store, read, next, builds)
+      }
+      const level = levelOf(row, await read.bottleLog(id))
+      const found = {
+        ml: leftMl ?? level.ml,
+        share: 'share' in fields ? (share ?? 1) : level.share,
+      }
+      if (!sameValue(level, found))
+        writes.push(
+          put('acts', { ...levelAct(store, 'weighed', row, found.ml), share: found.share }),
+        )
     }
+    writes.push(...[...builds.values()].map((build) => put('builds', build)))
     return writes.length > 0 ? { label, writes } : { refused: 'Nothing would change.' }
   })
+}
+
+/**
+ * Steps that name a bottle take its family, its colour and, for a clear, its sheen; what is laid stays as it was logged.
+ *
+ * @param builds builds that are changed already, by id; those that are changed here are put in
+ */
+async function repaint(
+  store: Store,
+  read: Reading,
+  bottle: Bottle,
+  builds: Map<string, Build>,
+): Promise<void> {
+  for (const stored of await read.all('builds')) {
+    const build = builds.get(stored.id) ?? stored
+    const named = build.steps.flatMap((step) =>
+      isAct(step) && (step as BuildAct).bottle === bottle.id ? [step as BuildAct] : [],
+    )
+    if (named.length === 0) continue
+    const logged = loggedIn(await read.log({ build: build.id }), build.id)
+    const edits = named.map(
+      ({ id, do: act }): Edit => ({
+        do: 'change',
+        targets: [{ step: id }],
+        on: 'every',
+        fields: { ...paintOf(bottle, act === 'clear'), bottle: bottle.id },
+      }),
+    )
+    let next = build
+    for (const edit of edits) {
+      const result = applyEdit(next, edit, logged, store.newId)
+      if (result.ok) next = result.build
+    }
+    if (next !== build) builds.set(build.id, next)
+  }
+}
+
+/** What a step is painted with that is painted from a bottle. */
+function paintOf({ family, colour, sheen }: Bottle, clear: boolean): EditFields {
+  return {
+    family,
+    ...(colour === undefined ? {} : { colour }),
+    ...(clear && sheen ? { sheen } : {}),
+  }
 }
 
 /** Takes bottles off the shelf. */

@@ -1,5 +1,5 @@
 import { readProject } from '@/core/formats/projectFile'
-import { dropDamaged, mendDamaged } from '../actions/damaged'
+import { dropDamaged, mendDamaged, mendedRow } from '../actions/damaged'
 import { exportProject, exportRaw } from '../documents'
 import { DATA_TABLES } from '../tables'
 import { BUILD, testStore } from '../tests/stores'
@@ -71,9 +71,27 @@ it('a row with broken text is mended, one that says nonsense can be thrown away'
   const rows = await store.db.damaged.toArray()
   const [act, bottle] = rows.sort((a, b) => a.table.localeCompare(b.table))
   if (!act || !bottle) throw new Error('two rows were damaged')
-  expect(await mendDamaged(store, bottle)).toMatchObject({ ok: true })
+  expect(await mendDamaged(store, bottle, mendedRow(bottle))).toMatchObject({ ok: true })
   expect(await store.db.shelf.get('x')).toMatchObject({ name: 'Half \ufffd' })
-  expect(await mendDamaged(store, act)).toMatchObject({ ok: false })
+  expect(mendedRow(act)).toBeNull()
+  expect(await mendDamaged(store, act, act.row)).toMatchObject({
+    ok: false,
+    why: expect.stringMatching(/found .*, expected /),
+  })
   await dropDamaged(store, act)
+  expect(await store.db.damaged.count()).toBe(0)
+})
+
+it('a row mended by hand goes back, unless one of its id is there', async () => {
+  await store.db.table('acts').put(DAMAGED.acts?.row)
+  await loadRows(store)
+  const [damaged] = await store.db.damaged.toArray()
+  if (!damaged) throw new Error('a row was damaged')
+  const mended = { id: 'x', at: '2026-03-01T10:00:00Z', kind: 'noted', text: 'by hand' }
+  await store.db.acts.put({ ...mended, kind: 'noted', text: 'another' })
+  expect(await mendDamaged(store, damaged, mended)).toMatchObject({ ok: false })
+  await store.db.acts.delete('x')
+  expect(await mendDamaged(store, damaged, mended)).toMatchObject({ ok: true, undo: false })
+  expect(await store.db.acts.get('x')).toEqual(mended)
   expect(await store.db.damaged.count()).toBe(0)
 })

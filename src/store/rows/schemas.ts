@@ -17,7 +17,6 @@ const singleSchema = v.variant('id', [
   v.looseObject({ id: v.literal('sessions'), value: v.nullable(sessionsSchema) }),
   v.looseObject({ id: v.literal('extra'), value: v.record(v.string(), v.unknown()) }),
 ])
-export type SingleRow = v.InferOutput<typeof singleSchema>
 
 /** By table, how a row is read. */
 export const ROW_SCHEMAS = {

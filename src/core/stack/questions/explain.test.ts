@@ -161,7 +161,7 @@ describe('what the last coat does', () => {
       { do: 'powder' },
       MATT,
     ])
-    expect(found?.effects.map((one) => [one.film.act, one.becomes])).toEqual([
+    expect(found?.effects.map((one) => [one.act, one.becomes])).toEqual([
       ['powder', 'fewer'],
       ['graphite', 'lost'],
       ['clear-colour', 'lost'],

@@ -1,4 +1,4 @@
-import type { Sheen } from '../../model/vocabulary'
+import type { Act, Sheen } from '../../model/vocabulary'
 import type { SimulatedStep } from '../simulate/simulation'
 import type { Film } from '../state/film'
 import { filmName } from '../state/filmName'
@@ -7,7 +7,8 @@ import { seenFilms } from '../state/stack'
 
 /** What a clear does to one earlier film that is seen through it. */
 export type CoatEffect = {
-  film: Film
+  step: number
+  act: Act
   name: string
   becomes: 'lost' | 'fewer' | 'paler' | 'duller' | 'brighter' | 'sealed'
   say: string
@@ -41,32 +42,30 @@ export function lastCoat(simulated: SimulatedStep): LastCoat | null {
     effects,
     after: effects
       .filter((one) => one.becomes === 'lost')
-      .map((one) => one.film.step)
+      .map(({ step }) => step)
       .sort((a, b) => a - b),
   }
 }
 
 function coatEffect(film: Film, sheen: Sheen): CoatEffect {
-  const name = filmName(film)
+  const base = { step: film.step, act: film.act, name: filmName(film) }
   const lost = lostUnder(film, sheen)
-  if (lost) return { film, name, becomes: 'lost', say: lost.how }
+  if (lost) return { ...base, becomes: 'lost', say: lost.how }
   if (film.family === 'pigment')
     return {
-      film,
-      name,
+      ...base,
       becomes: 'fewer',
       say: 'powders come out darker and fewer: build them up more',
     }
   if (film.weathering && sheen === 'matt')
     return {
-      film,
-      name,
+      ...base,
       becomes: 'paler',
       say: 'loses contrast under matt: make it stronger first',
     }
   if (duller(sheen, film.sheen))
-    return { film, name, becomes: 'duller', say: `looks ${sheen}, its darks a little lighter` }
+    return { ...base, becomes: 'duller', say: `looks ${sheen}, its darks a little lighter` }
   if (film.coverage === 'whole' && duller(film.sheen, sheen))
-    return { film, name, becomes: 'brighter', say: `looks ${sheen}, its darks deeper` }
-  return { film, name, becomes: 'sealed', say: 'is sealed and looks the same' }
+    return { ...base, becomes: 'brighter', say: `looks ${sheen}, its darks deeper` }
+  return { ...base, becomes: 'sealed', say: 'is sealed and looks the same' }
 }

@@ -135,19 +135,29 @@ export function otherFamilyCandidates(
   const { step, index, resolved } = context
   const others = families.filter((family) => family !== resolved.family)
   const bottles = others.flatMap((family) => bottleOf(context, family))
-  return [...bottles, ...others.map(generic)].map(({ say, family, product }) => ({
+  // Another paint: neither the bottle nor the thinner that was named stays.
+  const plain = { ...step, solvent: undefined, thinner: undefined }
+  return [...bottles, ...others.map(generic)].map(({ say, ...other }) => ({
     kind: 'bottle',
     say,
-    edit: {
-      replace: { step: index, with: changed({ ...step, solvent: undefined }, { family, product }) },
-    },
+    edit: { replace: { step: index, with: changed(plain, other) } },
   }))
 }
 
-type Other = { say: string; family: Family; product: Product | undefined }
+type Other = {
+  say: string
+  family: Family
+  product?: Product | undefined
+  bottle?: string | undefined
+}
 
 function generic(family: Family): Other {
-  return { say: `Use ${familyRow(family).name} instead`, family, product: undefined }
+  return {
+    say: `Use ${familyRow(family).name} instead`,
+    family,
+    product: undefined,
+    bottle: undefined,
+  }
 }
 
 /** A bottle of this family that does the same: the same role, and the same colour or sheen where the step says one. */
@@ -165,6 +175,7 @@ function bottleOf({ setting, step, resolved }: StepContext, family: Family): Oth
       say: `Use ${bottle.name} (${familyRow(family).name}) from the shelf`,
       family,
       product: bottle.product,
+      bottle: bottle.id,
     },
   ]
 }

@@ -1,0 +1,104 @@
+import { partLogOf } from '../log/logIndex'
+import type { StepProgress } from '../log/progress'
+import type { Build, BuildStep, Part } from '../model/build'
+import { coatsMeant } from '../model/coats'
+import { isAct } from '../model/isAct'
+import type { Step } from '../model/sequence'
+import { asPainted } from '../shelf/sheet'
+import type { Fact } from '../stack/simulate/simulation'
+import type { BenchState } from './benchState'
+import type { PartEntry } from './simulatedPart'
+
+const MINUTE = 60_000
+
+/** The steps of a build that touch a part, in order. */
+export function stepsOfPart(build: Build, part: string): BuildStep[] {
+  return build.steps.filter((step) => step.parts.includes(part))
+}
+
+/** A part's steps in the order in which they are simulated, and what of them is done. */
+export type PartEntries = {
+  entries: PartEntry[]
+  steps: Step[]
+  facts: ReadonlyMap<number, Fact>
+  /** When the first of it was begun, epoch milliseconds; null: nothing was. */
+  since: number | null
+}
+
+/** What happened first, in order of time, then what is left of it and what is meant, in order of work. */
+export function entriesOf({ project, log }: BenchState, build: Build, part: Part): PartEntries {
+  const known = partLogOf(log, build.id, part.id).steps
+  const own = stepsOfPart(build, part.id)
+  const started = own.flatMap((step) => {
+    const progress = known.get(step.id)
+    return progress && hasFact(progress) ? [{ step, progress }] : []
+  })
+  started.sort((a, b) => factTime(a.progress) - factTime(b.progress))
+  const entries: PartEntry[] = []
+  const steps: Step[] = []
+  const facts = new Map<number, Fact>()
+  const later: { entry: PartEntry; step: Step }[] = []
+  for (const { step, progress } of started) {
+    facts.set(steps.length, factOf(progress))
+    const painted = asPainted(project, step)
+    const done = progress.coatEnds.length
+    entries.push({ step, coatsBefore: 0, fact: true })
+    if (progress.status !== 'running')
+      steps.push(progress.restSkipped ? coatsBetween(painted, 0, done) : painted)
+    else {
+      const meant = coatsMeant(step, part.id)
+      steps.push(coatsBetween(painted, 0, Math.max(1, done)))
+      if (isAct(step) && done < meant)
+        later.push({
+          entry: { step, coatsBefore: done, fact: false },
+          step: coatsBetween(painted, done, meant),
+        })
+    }
+  }
+  const begun = new Set(started.map(({ step }) => step))
+  for (const step of own) {
+    const meant = coatsMeant(step, part.id)
+    if (meant === 0 || begun.has(step)) continue
+    later.push({
+      entry: { step, coatsBefore: 0, fact: false },
+      step: coatsBetween(asPainted(project, step), 0, meant),
+    })
+  }
+  return {
+    entries: [...entries, ...later.map(({ entry }) => entry)],
+    steps: [...steps, ...later.map(({ step }) => step)],
+    facts,
+    since: started.reduce<number | null>(
+      (least, { progress }) => Math.min(least ?? progress.startedAt, progress.startedAt),
+      null,
+    ),
+  }
+}
+
+function factOf({ status, startedAt, coatEnds }: StepProgress): Fact {
+  if (status === 'skipped') return 'skipped'
+  return { start: startedAt / MINUTE, ends: coatEnds.map((end) => end / MINUTE) }
+}
+
+function hasFact({ status, coatEnds }: StepProgress): boolean {
+  return status !== 'running' || coatEnds.length > 0
+}
+
+function factTime({ status, finishedAt, startedAt }: StepProgress): number {
+  return status === 'skipped' ? (finishedAt ?? startedAt) : startedAt
+}
+
+const piecesOf = new WeakMap<Step, Map<string, Step>>()
+
+/** A step with only some of its coats: the same object for the same step, all of it where nothing is left out. */
+function coatsBetween(step: Step, from: number, to: number): Step {
+  if (!isAct(step)) return step
+  const coats = step.coats ?? ['light']
+  if (from === 0 && to >= coats.length) return step
+  const known = piecesOf.get(step) ?? new Map<string, Step>()
+  piecesOf.set(step, known)
+  const range = [from, to].join(' ')
+  const piece = known.get(range) ?? { ...step, coats: coats.slice(from, to) }
+  known.set(range, piece)
+  return piece
+}

@@ -1,0 +1,15 @@
+/** The lists of a project whose rows are known by their id. */
+export const PROJECT_LISTS = [
+  'builds',
+  'shelf',
+  'mixes',
+  'acts',
+  'climate',
+  'panels',
+  'corrections',
+  'techniques',
+  'pins',
+  'timers',
+  'tools',
+] as const
+export type ProjectList = (typeof PROJECT_LISTS)[number]

@@ -1,0 +1,99 @@
+import { useDeferredValue } from 'react'
+import type { PartFinding, PartPlan } from '@/core/builds'
+import type { Build } from '@/core/model/build'
+import { useAsked, useParts } from '@/state/hooks'
+import { SeverityMark } from '@/ui/Severity'
+import { useNow } from '../shared/now'
+import type { ShownPart } from './judged'
+import { moved } from './useBuildEdits'
+
+/** A step that hangs over the core: before which it would be laid; null: at the end. */
+export type Hover = { id: string; before: string | null }
+
+/** How the sequence stands, or how it would if the step were dropped where it hangs. */
+export function Verdict({
+  judged,
+  hover,
+  build,
+  part,
+}: {
+  judged: ShownPart
+  hover: Hover | null
+  build: Build
+  part: string
+}) {
+  const parts = useParts()
+  const place = useDeferredValue(hover)
+  const now = useNow(60_000)
+  const { answer, stale } = useAsked(
+    place
+      ? (worker) => worker.suppose(build.id, moved(place.id, place.before, 'every'), now)
+      : null,
+    [build.id, place?.id, place?.before, now],
+  )
+  const there = place && answer && !stale ? new Map(answer) : null
+  const here = there ? (there.get(part) ?? []) : judged.findings
+  const findings = here.filter((one) => one.accepted === null && one.follows === null)
+  const elsewhere = there ? worseParts(build, part, there, parts) : []
+  const worst =
+    findings.find((one) => one.severity === 'stop') ??
+    findings.find((one) => one.severity === 'risk')
+  return (
+    <div className="min-w-64 flex-1" aria-live="polite">
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        {there && <span className="font-semibold">If dropped here:</span>}
+        <Count findings={findings} />
+      </p>
+      {there && worst && <p className="max-w-prose text-sm">{worst.because}</p>}
+      {elsewhere.length > 0 && (
+        <p className="text-sm text-stop">A stop on {elsewhere.join(', ')} too.</p>
+      )}
+    </div>
+  )
+}
+
+/** Other parts that a shared step would stop, and that are not stopped now. */
+function worseParts(
+  build: Build,
+  partId: string,
+  there: ReadonlyMap<string, PartFinding[]>,
+  now: readonly PartPlan[],
+): string[] {
+  return build.parts
+    .filter((one) => one.id !== partId)
+    .filter((one) => {
+      const plan = now.find((part) => part.build === build.id && part.part === one.id)
+      return stopsIn(there.get(one.id) ?? []) > stopsIn(plan?.findings ?? [])
+    })
+    .map((one) => one.name)
+}
+
+function stopsIn(findings: readonly PartFinding[]): number {
+  return findings.filter((one) => one.severity === 'stop' && one.accepted === null).length
+}
+
+function Count({ findings }: { findings: readonly PartFinding[] }) {
+  const count = (severity: string) => findings.filter((one) => one.severity === severity).length
+  const stops = count('stop')
+  const risks = count('risk')
+  if (stops + risks === 0)
+    return (
+      <span className="font-display text-lg font-semibold text-act">
+        Sound, as far as can be told
+      </span>
+    )
+  return (
+    <>
+      {stops > 0 && (
+        <span className="flex items-center gap-1.5 text-lg">
+          {stops} <SeverityMark severity="stop" />
+        </span>
+      )}
+      {risks > 0 && (
+        <span className="flex items-center gap-1.5 text-lg">
+          {risks} <SeverityMark severity="risk" />
+        </span>
+      )}
+    </>
+  )
+}

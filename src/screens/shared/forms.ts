@@ -1,0 +1,62 @@
+import type * as v from 'valibot'
+import { type Problem, parse } from '@/core/model/input'
+import { sameValue } from '@/core/model/sameValue'
+
+/** A problem in one sentence, for beside the field. */
+export function sayProblem(problem: Problem): string {
+  return `Found ${problem.found === 'nothing' ? 'nothing' : problem.found}, expected ${problem.expected}`
+}
+
+/** The problems of a form by the first name of their paths. */
+export function errorsByField(problems: readonly Problem[]): Record<string, string> {
+  const errors: Record<string, string> = {}
+  for (const problem of problems) {
+    const field = problem.path.split(/[.[]/)[0] ?? ''
+    errors[field] ??= sayProblem(problem)
+  }
+  return errors
+}
+
+export type FormResult<T> = { ok: true; value: T } | { ok: false; errors: Record<string, string> }
+
+/** Reads a form by its schema: the value, or what to say beside each field. */
+export function readForm<T>(
+  schema: v.BaseSchema<unknown, T, v.BaseIssue<unknown>>,
+  value: unknown,
+): FormResult<T> {
+  const parsed = parse(schema, value)
+  return parsed.ok ? parsed : { ok: false, errors: errorsByField(parsed.problems) }
+}
+
+/** The text of a number field as a number; nothing typed is undefined, nonsense stays as it is for the schema to refuse. */
+export function numberOf(text: string): number | string | undefined {
+  const trimmed = text.trim().replace(',', '.')
+  if (trimmed === '') return undefined
+  const number = Number(trimmed)
+  return Number.isNaN(number) ? text : number
+}
+
+/** A number that is read, from one bound to another. */
+export function isWithin(value: unknown, least: number, most: number): value is number {
+  return typeof value === 'number' && value >= least && value <= most
+}
+
+/** A number that is read: an amount above nothing, up to the most. */
+export function isAmount(value: unknown, most: number): value is number {
+  return typeof value === 'number' && value > 0 && value <= most
+}
+
+/** Moves the focus to the first field of a form that is wrong, once it is drawn. */
+export function focusFirstError(form: HTMLElement | null): void {
+  requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus())
+}
+
+/** Fields in which a row differs from what it was; one that is gone is there, undefined. */
+export function changedFields<T extends object>(
+  before: T,
+  after: T,
+): Partial<{ [F in keyof T]: T[F] | undefined }> {
+  const names = new Set([...Object.keys(before), ...Object.keys(after)]) as Set<keyof T>
+  const changed = [...names].filter((name) => !sameValue(before[name], after[name]))
+  return Object.fromEntries(changed.map((name) => [name, after[name]])) as Partial<T>
+}

@@ -1,0 +1,45 @@
+import { coatsOf } from '@/core/model/coats'
+import { isAct } from '@/core/model/isAct'
+import type { Project } from '@/core/model/project'
+import type { ScheduledTask } from '@/core/schedule'
+import { stepName } from './words'
+
+/** An act of a part as people call it. */
+export type ActNames = {
+  act: string
+  part: string
+  build: string
+  colour: string | null
+  coats: number
+}
+
+type At = { build: string; part: string; step: string }
+
+/** The names of a step of a part; ids where it is gone. */
+export function namesOf(project: Project, { build, part, step }: At): ActNames {
+  const found = project.builds?.find((one) => one.id === build)
+  const own = found?.steps.find((one) => one.id === step)
+  const act = own && isAct(own) ? own : null
+  return {
+    act: act ? stepName(act) : step,
+    part: found?.parts.find((one) => one.id === part)?.name ?? part,
+    build: found?.name ?? build,
+    colour: act?.colour ?? null,
+    coats: own ? coatsOf(own) : 1,
+  }
+}
+
+/** A task with its coat: "Gloss clear, coat 2 of 3". */
+export function taskName(
+  project: Project,
+  task: Pick<ScheduledTask, 'build' | 'part' | 'step' | 'coat'>,
+): string {
+  const { act, coats } = namesOf(project, task)
+  return task.coat !== null && coats > 1 ? `${act}, coat ${task.coat} of ${coats}` : act
+}
+
+/** "gloss clear on Port hull": inside a sentence. */
+export function actOnPart(project: Project, at: At): string {
+  const { act, part } = namesOf(project, at)
+  return `${act.charAt(0).toLowerCase()}${act.slice(1)} on ${part}`
+}

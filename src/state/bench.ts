@@ -1,0 +1,91 @@
+import { benchWorker } from '@/state/benchClient'
+import type { Host } from '@/state/host'
+import { keepPlan, keptPlan } from '@/store/keptPlan'
+import type { Store } from '@/store/store'
+import type { BenchWorker } from '@/workers/benchMessages'
+import { type Documents, documentsOf, givenProject } from './documents'
+import { evening } from './evening'
+import { type Messages, messagesOf } from './messages'
+import { type Parts, partsOf } from './parts'
+import { type Plan, planOf } from './plan'
+
+/** Everything that follows from the store, in the order in which it follows: documents, parts, plan; and messages apart. */
+export type Bench = {
+  store: Store
+  documents: Documents
+  parts: Parts
+  plan: Plan
+  messages: Messages
+  /** For questions, so that they don't wait for the parts or the plan, nor those for them. */
+  questions: Host<BenchWorker>
+  /** Begins to read, listen and reckon. @returns ends it */
+  start: () => () => void
+}
+
+/** Parts are reckoned again this often, ms, beside every change. */
+const REFRESH = 30_000
+/** The plan is made again this often, ms, beside every change. */
+const REPLAN = 5 * 60_000
+
+/** The bench of a store. @param hostOf begins a worker that is given the documents first */
+export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker): Bench {
+  const documents = documentsOf(store)
+  const messages = messagesOf()
+  const project = () => {
+    const stock = documents.stock.get()
+    return stock && givenProject(stock)
+  }
+  const host = (begun: () => void = () => undefined) =>
+    hostOf(async (worker) => {
+      begun()
+      const given = project()
+      if (given) await worker.open(given)
+    })
+  const partsHost = host(() => parts.forget())
+  const parts: Parts = partsOf(partsHost, store.now)
+  const planHost = host()
+  const questions = host()
+  const plan = planOf({
+    host: planHost,
+    now: store.now,
+    project,
+    evening: evening.get,
+    fingerprint: () => `${documents.seq()} ${evening.get()}`,
+    load: () => keptPlan(store),
+    keep: (kept) => keepPlan(store, kept),
+  })
+  const hosts = [partsHost, planHost, questions]
+
+  const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
+    for (const one of hosts)
+      one
+        .ask((worker) => (writes ? worker.change(writes) : worker.open(project() as never)))
+        // Whatever is asked next hears of it too, and is told.
+        .catch(() => undefined)
+    parts.refresh()
+    plan.make()
+  }
+  return {
+    store,
+    documents,
+    parts,
+    plan,
+    messages,
+    questions,
+    start: () => {
+      const hearing = [
+        documents.onWrites(changed),
+        evening.subscribe(() => plan.make()),
+        documents.start(),
+      ]
+      const refresh = setInterval(() => documents.stock.get() && parts.refresh(), REFRESH)
+      const replan = setInterval(() => documents.stock.get() && plan.make(), REPLAN)
+      return () => {
+        for (const end of hearing) end()
+        clearInterval(refresh)
+        clearInterval(replan)
+        for (const one of hosts) one.end()
+      }
+    },
+  }
+}

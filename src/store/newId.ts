@@ -1,0 +1,4 @@
+/** A new id: sorts by nothing, clashes with nothing. */
+export function newId(): string {
+  return crypto.randomUUID()
+}

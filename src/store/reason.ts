@@ -1,0 +1,8 @@
+/** What went wrong, in words; a full disk is told as one. */
+export function reasonOf(error: unknown): string {
+  const name = (error as { name?: unknown } | null)?.name
+  const inner = (error as { inner?: { name?: unknown } } | null)?.inner?.name
+  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
+    return 'this browser’s storage is full. Export your data and make room.'
+  return error instanceof Error ? error.message : String(error)
+}

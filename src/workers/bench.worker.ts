@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { benchDesk } from './benchDesk'
+
+expose(benchDesk())

@@ -1,0 +1,84 @@
+import type {
+  AskedFace,
+  Chosen,
+  CureCurve,
+  DryingClock,
+  JudgedPart,
+  PartFinding,
+  PartPlan,
+  Proposal,
+  SchoolEffect,
+  TechniqueNumbers,
+} from '@/core/builds'
+import type { Technique } from '@/core/knowledge'
+import type { Climate } from '@/core/model/climate'
+import type { Edit } from '@/core/model/edit'
+import type { Project } from '@/core/model/project'
+import type { RowWrite } from '@/core/model/projectRows'
+import type { ActStep } from '@/core/model/sequence'
+import type { PartRef } from '@/core/model/stepRef'
+import type { SchoolQuestion, Substrate } from '@/core/model/vocabulary'
+import type { Ratio } from '@/core/room'
+import type { BenchPlan, PlanOutcome, RunningPlan, SessionOption, WhatIf } from '@/core/schedule'
+import type { CoatsToCover, Explained } from '@/core/stack'
+
+/** Parts whose plan changed since the last answer, and the keys of all of them in order. */
+export type PartsAnswer = { order: string[]; changed: PartPlan[] }
+
+/**
+ * What the bench's worker answers. It holds the documents and carries what follows from them on, change by change. Plain data
+ * both ways; instants in epoch milliseconds.
+ */
+export type BenchWorker = {
+  /** The documents as they are stored; everything is reckoned. */
+  open: (project: Project) => void
+  /** Rows that were written since. */
+  change: (writes: readonly RowWrite[]) => void
+  /** What every part says at an instant. */
+  parts: (now: number) => PartsAnswer
+  /**
+   * Plans the whole bench: `quick` from the running plan, within a few milliseconds a task, `whole` for as long as it pays.
+   *
+   * @param evening what an evening less is worth, minutes
+   */
+  plan: (
+    now: number,
+    before: RunningPlan | null,
+    how: 'quick' | 'whole',
+    evening: number,
+  ) => BenchPlan
+  /** What a supposed change would come to; nothing is changed. */
+  whatIf: (now: number, question: WhatIf, before: RunningPlan | null) => PlanOutcome
+  /** The sessions that an act may go to, and what each comes to. */
+  sessionOptions: (now: number, plan: BenchPlan, id: string) => SessionOption[]
+  /** A part with the ways out of its findings; null: there is no such part. */
+  judge: (ref: PartRef, now: number) => JudgedPart | null
+  /** What is said of every part of a build if an edit were made; null: it can't be. */
+  suppose: (build: string, edit: Edit, now: number) => [part: string, PartFinding[]][] | null
+  /** How many coats the colour of a step takes. */
+  cover: (ref: PartRef, step: string, now: number) => CoatsToCover | null
+  /** What a technique would add to parts of a build. */
+  propose: (build: string, parts: readonly string[], chosen: Chosen, now: number) => Proposal | null
+  /** What another school would change in a build. */
+  school: (
+    build: string,
+    question: SchoolQuestion,
+    value: string,
+    now: number,
+  ) => SchoolEffect | null
+  /** How a film comes to be cured. */
+  cure: (clock: DryingClock, now: number) => CureCurve | null
+  /** The colour of a part's face. */
+  face: (ref: PartRef, when: AskedFace, now: number) => string | null
+  /** What techniques come to at a scale, in a climate, on an area; in their order. */
+  techniques: (
+    techniques: readonly Technique[],
+    climate: Climate,
+    scale?: number,
+    areaCm2?: number,
+  ) => TechniqueNumbers[]
+  /** May one film go on another, and when? */
+  explain: (on: ActStep, put: ActStep, substrate: Substrate, climate: Climate) => Explained
+  /** Every observation as a ratio to the clock. */
+  ratios: () => Ratio[]
+}
