@@ -41,11 +41,11 @@ test('steps are added, changed, moved and taken out on the core sample, with the
   await page.getByRole('button', { name: /^Matt clear/ }).click()
   const editor = page.getByRole('form', { name: 'The chosen step' })
   await editor.getByLabel('Coats', { exact: true }).fill('mist, thick')
-  await editor.getByRole('button', { name: 'Apply to the step' }).click()
+  await editor.getByRole('button', { name: 'Apply on every part' }).click()
   await expect(editor.getByText(/Found "thick", expected mist, light, wet, flood/)).toBeVisible()
   await expect(editor.getByLabel('Coats', { exact: true })).toBeFocused()
   await editor.getByLabel('Coats', { exact: true }).fill('mist, light')
-  await editor.getByRole('button', { name: 'Apply to the step' }).click()
+  await editor.getByRole('button', { name: 'Apply on every part' }).click()
   await expect(steps.filter({ hasText: 'Matt clear' })).toContainText('mist, light · airbrush')
 
   await page.getByRole('button', { name: /^Powders/ }).focus()

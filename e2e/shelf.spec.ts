@@ -115,6 +115,7 @@ test('a step is painted from a kept mix, and its bottles may run short', async (
   await page.getByLabel('Parts').nth(1).fill('9')
   await page.getByLabel('Keep it for touch-ups as').fill('Moss in mist')
   await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await expect(page.getByRole('status').getByText('Kept the mix Moss in mist')).toBeVisible()
   await page.goto('/builds/lantern-wardens?part=hound')
   await page
     .getByRole('button', { name: /^Base colour/ })

@@ -22,10 +22,12 @@ export type Bench = {
   start: () => () => void
 }
 
-/** Parts are reckoned again this often, ms, beside every change. */
+/** Parts are reckoned again when they are this old, ms, beside every change. */
 const REFRESH = 30_000
-/** The plan is made again this often, ms, beside every change. */
+/** The plan is made again when it is this old, ms, beside every change. */
 const REPLAN = 5 * 60_000
+/** How often is looked how old they are, ms: by the clock, so that a machine that slept isn't behind for long. */
+const LOOK = 1000
 
 /** The bench of a store. @param hostOf begins a worker that is given the documents first */
 export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker): Bench {
@@ -56,14 +58,30 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   })
   const hosts = [partsHost, planHost, questions]
 
+  const age = { parts: Number.NEGATIVE_INFINITY, plan: Number.NEGATIVE_INFINITY }
+  const refresh = () => {
+    age.parts = store.now()
+    parts.refresh()
+  }
+  const replan = () => {
+    age.plan = store.now()
+    plan.make()
+  }
+  const look = () => {
+    if (!documents.stock.get()) return
+    const now = store.now()
+    if (Math.abs(now - age.parts) >= REFRESH) refresh()
+    if (Math.abs(now - age.plan) >= REPLAN) replan()
+  }
+
   const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
     for (const one of hosts)
       one
         .ask((worker) => (writes ? worker.change(writes) : worker.open(project() as never)))
         // Whatever is asked next hears of it too, and is told.
         .catch(() => undefined)
-    parts.refresh()
-    plan.make()
+    refresh()
+    replan()
   }
   return {
     store,
@@ -75,15 +93,13 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     start: () => {
       const hearing = [
         documents.onWrites(changed),
-        evening.subscribe(() => plan.make()),
+        evening.subscribe(replan),
         documents.start(),
       ]
-      const refresh = setInterval(() => documents.stock.get() && parts.refresh(), REFRESH)
-      const replan = setInterval(() => documents.stock.get() && plan.make(), REPLAN)
+      const looking = setInterval(look, LOOK)
       return () => {
         for (const end of hearing) end()
-        clearInterval(refresh)
-        clearInterval(replan)
+        clearInterval(looking)
         for (const one of hosts) one.end()
       }
     },

@@ -95,7 +95,8 @@ export function planOf(needs: PlanNeeds): Plan {
       planFailed: null,
       ...(difference ? { moved: difference } : {}),
     })
-    await needs.keep({ fingerprint: mark, plan: whole })
+    // A copy that can't be kept is made again at the next load.
+    await needs.keep({ fingerprint: mark, plan: whole }).catch(() => undefined)
   }
 
   return {

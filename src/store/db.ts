@@ -1,4 +1,6 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
+import { levelsHoldFrom } from '@/core/log/levels'
+import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Rows } from './rows/schemas'
 import type { ChangeRecord, DamagedRow, DataTable, FeedRecord, RowChange } from './tables'
 
@@ -14,7 +16,7 @@ export type Db = Dexie & Tables
 
 /**
  * Opens the database. Version 2 has the modeller's own techniques, version 3 pins and timers, version 4 tools; version 5 has
- * indexes of the log, what was written for other tabs, damaged rows, and bottles whose level follows from the log.
+ * indexes of the log, what was written for other tabs, damaged rows, the plan that was made last, and bottles whose level follows from the log.
  *
  * What is confirmed is on the disk: a phone that dies a moment later has it.
  */
@@ -39,6 +41,7 @@ export function openDatabase(name = 'tectoria'): Db {
       acts: 'id, at, undoes, bottle, mix, [build+part+step]',
       feed: '++seq',
       damaged: 'id, table',
+      kept: 'id',
     })
     .upgrade(levelsSince)
   return db
@@ -46,7 +49,8 @@ export function openDatabase(name = 'tectoria'): Db {
 
 /** What was drawn from a bottle until now is in its row; what comes is in the log. */
 async function levelsSince(transaction: Transaction): Promise<void> {
-  const leftSince = new Date(Date.now()).toISOString()
+  const acts: LoggedAct[] = await transaction.table('acts').toArray()
+  const leftSince = levelsHoldFrom(acts, Date.now())
   const since = <T>(row: T): T =>
     typeof row === 'object' && row !== null ? { ...row, leftSince } : row
   await transaction.table('shelf').toCollection().modify({ leftSince })

@@ -151,13 +151,13 @@ function readingOf(store: Store): Reading {
     },
     log: async (ref) => indexLog(await actsOf(store, ref)),
     bottleLog: async (bottle) => {
-      const own = await db.acts.where('bottle').equals(bottle).toArray()
-      const mixed = await db.acts
-        .where('mix')
-        .above('')
-        .filter(({ drawn }) => (drawn ?? []).some((one) => one.bottle === bottle))
-        .toArray()
-      const acts = [...own, ...mixed, ...(await undoingOf(store))]
+      const isOf = (act: LoggedAct) =>
+        act.bottle === bottle || (act.drawn ?? []).some((portion) => portion.bottle === bottle)
+      const [filled, mixed] = await Promise.all([
+        db.acts.where('bottle').above('').filter(isOf).toArray(),
+        db.acts.where('mix').above('').filter(isOf).toArray(),
+      ])
+      const acts = [...filled, ...mixed, ...(await undoingOf(store))]
       return indexLog(acts.filter((act) => readRow('acts', act).ok))
     },
   }

@@ -1,10 +1,12 @@
 'use client'
 
 import {
+  type CollisionDetection,
   closestCenter,
   DndContext,
   KeyboardSensor,
   PointerSensor,
+  pointerWithin,
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
@@ -23,6 +25,12 @@ import { FilmBand, type FilmBandProps } from './FilmBand'
 
 /** A dragged step stays on the core: the page has no reason to scroll away under it. */
 const WITHIN = [restrictToVerticalAxis, restrictToParentElement]
+
+/** Rows are of many heights: what is under the pointer is meant; with the keyboard, what is nearest. */
+const underPointer: CollisionDetection = (args) => {
+  const under = pointerWithin(args)
+  return under.length > 0 ? under : closestCenter(args)
+}
 
 /** One step in the sample. */
 export type SampleRow = {
@@ -98,7 +106,7 @@ export function CoreSample({
     <DndContext
       id="core-sample"
       sensors={sensors}
-      collisionDetection={closestCenter}
+      collisionDetection={underPointer}
       modifiers={WITHIN}
       onDragOver={({ active, over }) =>
         onHover(String(active.id), over ? before(String(active.id), String(over.id)) : null)

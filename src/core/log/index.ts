@@ -1,4 +1,4 @@
-export { levelAfter, levelOf } from './levels'
+export { levelAfter, levelOf, levelsHoldFrom } from './levels'
 export { loggedIn } from './logged'
 export { indexLog, type LogIndex, newestFirst, progressOfStep, stands } from './logIndex'
 export type { StepProgress } from './progress'

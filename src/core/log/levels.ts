@@ -52,12 +52,26 @@ export function poured(before: BottleLevel, ml: number, share: number): BottleLe
   return { ml: hundredths(all), share: after }
 }
 
-/** The acts that a bottle's level still has to be reckoned with: those after its row was written. */
+/**
+ * Since when the log says what is in bottles whose rows hold what was left after all of it: just behind its last act.
+ *
+ * @param now epoch milliseconds, for an empty log
+ * @returns an instant for `leftSince`
+ */
+export function levelsHoldFrom(acts: readonly Pick<LoggedAct, 'at'>[], now: number): string {
+  const last = acts.reduce((latest, { at }) => {
+    const time = Date.parse(at)
+    return Number.isFinite(time) ? Math.max(latest, time) : latest
+  }, Number.NEGATIVE_INFINITY)
+  return new Date(Number.isFinite(last) ? last + 1 : now).toISOString()
+}
+
+/** The acts that a bottle's level still has to be reckoned with: those since its row was written. */
 function since(bottle: Bottle, log: LogIndex): readonly LoggedAct[] {
   const acts = log.bottles.get(bottle.id)
   if (!acts || bottle.leftSince === undefined) return NONE
   const from = Date.parse(bottle.leftSince)
-  return acts.filter((act) => Date.parse(act.at) > from)
+  return acts.filter((act) => Date.parse(act.at) >= from)
 }
 
 const NONE: readonly LoggedAct[] = []

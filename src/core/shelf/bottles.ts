@@ -5,6 +5,8 @@ import type { Bottle } from '../model/bottle'
 /** Something that is poured into a bottle. */
 export type PouredIn = {
   ml: number
+  /** The bottle that it came out of, where it is on the shelf. */
+  from?: string | undefined
   /** Paint share of it: 0 thinner. */
   share: number
   /** What it is, by name. */

@@ -33,6 +33,7 @@ export function PourIn({
         ml: amount,
         share: source && source.role !== 'thinner' ? (source.share ?? 1) : 0,
         name: source?.name ?? 'thinner',
+        from: source?.id,
       }
     : null
   const after = poured ? pouredInto(bottle, poured) : null
@@ -95,7 +96,7 @@ export function PourIn({
             .reverse()
             .slice(0, SHOWN)
             .map((one) => (
-              <li key={one.at}>
+              <li key={`${one.at} ${one.shareAfter}`}>
                 {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(
                   Date.parse(one.at),
                 )}

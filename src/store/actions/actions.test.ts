@@ -174,11 +174,17 @@ describe('bottles', () => {
 
   it('are thinned, weighed and renamed without losing one another', async () => {
     await addBottle(store, BOTTLE)
-    await pourInto(store, 'k', { ml: 4, share: 0, name: 'Thinner' })
+    await addBottle(store, { ...BOTTLE, id: 'thin', role: 'thinner', leftMl: 40 })
+    await pourInto(store, 'k', { ml: 4, share: 0, name: 'Thinner', from: 'thin' })
     expect(await levelNow()).toEqual({ ml: 16, share: 0.75 })
+    const [, thinner] = (await rowsOf(store, 'shelf')) as Bottle[]
+    expect(levelOf(thinner as Bottle, indexLog(await storedActs(store))).ml).toBe(36)
     await changeBottles(store, [{ id: 'k', fields: { name: 'Slate grey', leftMl: 10 } }], 'Changed')
     expect(await levelNow()).toEqual({ ml: 10, share: 0.75 })
-    expect(await rowsOf(store, 'shelf')).toMatchObject([{ name: 'Slate grey', leftMl: 12 }])
+    expect(await rowsOf(store, 'shelf')).toMatchObject([
+      { name: 'Slate grey', leftMl: 12 },
+      { id: 'thin' },
+    ])
     await changeBottles(store, [{ id: 'k', fields: { leftMl: 10 } }], 'Changed').then((again) =>
       expect(again).toMatchObject({ ok: false }),
     )

@@ -1,5 +1,5 @@
 import { readProject } from '@/core/formats/projectFile'
-import type { Bottle } from '@/core/model/bottle'
+import { levelsHoldFrom } from '@/core/log'
 import type { Project } from '@/core/model/project'
 import { PROJECT_LISTS } from '@/core/model/projectLists'
 import { demoProject } from '@/demo/demo'
@@ -14,7 +14,9 @@ import { put } from './rows'
  * Fields that this version doesn't know are kept and written out again.
  */
 export function importProject(store: Store, project: Project, label: string): Promise<Written> {
-  const shelf = (project.shelf ?? []).map((row) => withLevel(store, project, row))
+  // A bottle of an older file holds what its row says: what its log drew is in that already.
+  const leftSince = levelsHoldFrom(project.acts ?? [], store.now())
+  const shelf = (project.shelf ?? []).map((row) => ({ leftSince, ...row }))
   const whole = { ...project, shelf }
   return transact(
     store,
@@ -32,12 +34,6 @@ export function importProject(store: Store, project: Project, label: string): Pr
     },
     { whole: true },
   )
-}
-
-/** A bottle of an older file holds what its row says: what its log drew is in that already. */
-function withLevel(store: Store, { exportedAt }: Project, row: Bottle): Bottle {
-  if (row.leftSince !== undefined) return row
-  return { ...row, leftSince: exportedAt ?? new Date(store.now()).toISOString() }
 }
 
 /** Set once the demo was put on an empty bench: wiped, it stays away. */

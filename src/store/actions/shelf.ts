@@ -154,6 +154,7 @@ export function pourInto(store: Store, bottle: string, poured: PouredIn): Promis
       ...levelAct(store, 'poured', row, poured.ml),
       share: poured.share,
       text: what,
+      ...(poured.from ? { drawn: [{ bottle: poured.from, ml: poured.ml }] } : {}),
     }
     const after = levelAfter(levelOf(row, await read.bottleLog(bottle)), act, bottle)
     if (!(after.ml > 0)) return { refused: 'Nothing was poured.' }
