@@ -91,11 +91,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     messages,
     questions,
     start: () => {
-      const hearing = [
-        documents.onWrites(changed),
-        evening.subscribe(replan),
-        documents.start(),
-      ]
+      const hearing = [documents.onWrites(changed), evening.subscribe(replan), documents.start()]
       const looking = setInterval(look, LOOK)
       return () => {
         for (const end of hearing) end()

@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie'
-import { levelsHoldFrom } from '@/core/log/levels'
+import { levelsHoldFrom } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Rows } from './rows/schemas'
 import type { ChangeRecord, DamagedRow, DataTable, FeedRecord, RowChange } from './tables'

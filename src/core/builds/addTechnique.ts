@@ -1,3 +1,4 @@
+import { actRow } from '../knowledge/acts'
 import { placeFor, type Stage } from '../knowledge/stages'
 import type { TechniqueStep } from '../knowledge/techniques/technique'
 import { loggedIn } from '../log/logged'
@@ -121,7 +122,7 @@ function placeOf(
 }
 
 function isColour(step: ActStep): boolean {
-  return (step.do === 'base' || step.do === 'metal') && step.over !== 'patch'
+  return actRow(step.do, step.family).hides === true && step.over !== 'patch'
 }
 
 function insert(

@@ -1,3 +1,4 @@
+import { actRow, laysClear } from '../knowledge/acts'
 import { isAct } from '../model/isAct'
 import type { Film } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
@@ -56,9 +57,9 @@ export function finalReview(simulated: PartSimulation): ReviewItem[] {
 function glass({ build, part }: PartSimulation): ReviewItem | null {
   if (part.substrate === 'clear-styrene') return null
   const own = build.steps.filter((step) => step.parts.includes(part.id))
-  const fitted = own.findIndex((step) => isAct(step) && step.do === 'glue-clear')
+  const fitted = own.findIndex((step) => isAct(step) && actRow(step.do, step.family).fitsGlass)
   if (fitted < 0) return null
-  const after = own.slice(fitted + 1).some((step) => isAct(step) && step.do === 'clear')
+  const after = own.slice(fitted + 1).some((step) => isAct(step) && laysClear(step))
   return {
     id: 'glass',
     good: !after,

@@ -1,9 +1,10 @@
+import { actRow, laysClear, laysLining } from '../knowledge/acts'
 import { stagesOf } from '../knowledge/stages'
 import { patchBetween } from '../model/applyEdit'
 import type { Build, BuildStep } from '../model/build'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
-import type { School } from '../model/sequence'
+import type { ActStep, School } from '../model/sequence'
 import type { SchoolQuestion } from '../model/vocabulary'
 import { findingsOfSimulation } from '../stack/findings'
 import type { BenchState } from './benchState'
@@ -68,7 +69,7 @@ function figures(state: BenchState, build: Build, now: number) {
   const findings = walks.flatMap((one) => findingsOfSimulation(one.simulation))
   return {
     clears: build.steps
-      .filter((step) => isAct(step) && step.do === 'clear')
+      .filter((step) => isAct(step) && laysClear(step))
       .reduce((sum, step) => sum + step.parts.length, 0),
     minutes: Math.max(0, ...walks.map((one) => one.simulation.total)),
     findings: findings.filter((one) => one.severity !== 'note').length,
@@ -108,10 +109,9 @@ function clearsForFlow(build: Build): BuildStep[] {
     const steps = build.steps.filter((step) => step.parts.includes(part.id))
     const stages = stagesOf(steps)
     steps.forEach((step, i) => {
-      const lines = steps.slice(i + 1).find((one) => isAct(one) && one.do !== 'clear')
-      const forLining = lines && isAct(lines) && lines.do === 'line'
-      if (isAct(step) && step.do === 'clear' && stages[i] === 7 && forLining)
-        found.set(step.id, step)
+      const lines = steps.slice(i + 1).find((one) => isAct(one) && !laysClear(one))
+      const forLining = lines && isAct(lines) && laysLining(lines)
+      if (isAct(step) && laysClear(step) && stages[i] === 7 && forLining) found.set(step.id, step)
     })
   }
   return [...found.values()]
@@ -120,14 +120,13 @@ function clearsForFlow(build: Build): BuildStep[] {
 /** A satin lock right after the lining repeats the satin under it; the last clear of a part stays. */
 function withoutRepeatedLock(build: Build, done: ReadonlySet<string>): Build {
   const steps = build.steps.filter((step, i) => {
-    if (!isAct(step) || step.do !== 'clear' || step.sheen !== 'satin' || done.has(step.id))
-      return true
+    if (!isAct(step) || !laysClear(step) || step.sheen !== 'satin' || done.has(step.id)) return true
     return step.parts.some((part) => {
       const own = build.steps.filter((one) => one.parts.includes(part))
       const at = own.indexOf(step)
       const behindLining = own[at - 1]
-      const isLast = !own.slice(at + 1).some((one) => isAct(one) && one.do === 'clear')
-      const repeats = behindLining && isAct(behindLining) && behindLining.do === 'line-clean'
+      const isLast = !own.slice(at + 1).some((one) => isAct(one) && laysClear(one))
+      const repeats = behindLining && isAct(behindLining) && cleansLining(behindLining)
       return isLast || !repeats || i < 0
     })
   })
@@ -143,7 +142,7 @@ function glossed(build: Build, done: ReadonlySet<string>, id: () => string): Bui
   )
   const bare = build.parts.filter((part) => {
     const own = steps.filter((step) => step.parts.includes(part.id))
-    const line = own.findIndex((step) => isAct(step) && step.do === 'line')
+    const line = own.findIndex((step) => isAct(step) && laysLining(step))
     return (
       line >= 0 &&
       !own.slice(0, line).some((step) => flow.has(step.id)) &&
@@ -153,7 +152,7 @@ function glossed(build: Build, done: ReadonlySet<string>, id: () => string): Bui
   if (bare.length === 0) return { ...build, steps }
   const parts = bare.map((part) => part.id)
   const first = steps.findIndex(
-    (step) => isAct(step) && step.do === 'line' && step.parts.some((one) => parts.includes(one)),
+    (step) => isAct(step) && laysLining(step) && step.parts.some((one) => parts.includes(one)),
   )
   const clear: BuildStep = {
     id: id(),
@@ -165,4 +164,9 @@ function glossed(build: Build, done: ReadonlySet<string>, id: () => string): Bui
   }
   steps = [...steps.slice(0, first), clear, ...steps.slice(first)]
   return { ...build, steps }
+}
+
+function cleansLining({ do: act, family }: ActStep): boolean {
+  const { kind, effect } = actRow(act, family)
+  return kind === 'clean' && effect === 'lining'
 }

@@ -21,8 +21,6 @@ type Limit = {
   measure: 'celsius' | 'humidity'
 }
 
-const COLD_SHY: readonly Family[] = ['water-acrylic', 'acrylic-pu', 'water-wash', 'decal']
-const BLUSHING: readonly Family[] = ['lacquer', 'mirror-metal']
 /** Retarder from which hot air is provided for, percent. Source: handbook 4.5, temperature. */
 export const HOT_AIR_RETARDER = 2
 
@@ -31,7 +29,7 @@ const LIMITS: readonly Limit[] = [
   {
     rule: 'too-cold',
     measure: 'celsius',
-    applies: ({ family }) => COLD_SHY.includes(family),
+    applies: ({ family }) => familyRow(family).coldShy === true,
     grades: [
       {
         severity: 'stop',
@@ -53,7 +51,7 @@ const LIMITS: readonly Limit[] = [
   {
     rule: 'too-cold',
     measure: 'celsius',
-    applies: ({ family, tool }) => tool === 'spray-can' || family === 'urethane-2k',
+    applies: ({ family, tool }) => tool === 'spray-can' || familyRow(family).twoPart === true,
     grades: [
       {
         severity: 'risk',
@@ -77,7 +75,7 @@ const LIMITS: readonly Limit[] = [
   {
     rule: 'too-damp',
     measure: 'humidity',
-    applies: ({ family }) => BLUSHING.includes(family),
+    applies: ({ family }) => familyRow(family).blushes === true,
     grades: [
       { severity: 'stop', passed: (c) => c.humidity > 85, say: 'over 85 % it turns white' },
       { severity: 'risk', passed: (c) => c.humidity > 75, say: 'over 75 % it may turn white' },
@@ -98,7 +96,7 @@ const LIMITS: readonly Limit[] = [
   {
     rule: 'too-damp',
     measure: 'humidity',
-    applies: ({ family }) => family === 'urethane-2k',
+    applies: ({ family }) => familyRow(family).twoPart === true,
     grades: [
       {
         severity: 'risk',

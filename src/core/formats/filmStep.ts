@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { laysClear } from '../knowledge/acts'
 import { ranged } from '../model/fields'
 import { type ActStep, productSchema } from '../model/sequence'
 import {
@@ -63,5 +64,10 @@ const FAMILY_ROLE: Partial<Record<(typeof FAMILIES)[number], (typeof ROLES)[numb
 export function filmStep({ act, ...film }: RequestedFilm): ActStep {
   const role = film.role ?? FAMILY_ROLE[film.family] ?? 'colour'
   const name = act ?? ROLE_ACT[role] ?? 'base'
-  return { ...film, role, do: name, ...(name === 'clear' ? { sheen: film.sheen ?? 'gloss' } : {}) }
+  return {
+    ...film,
+    role,
+    do: name,
+    ...(laysClear({ do: name }) ? { sheen: film.sheen ?? 'gloss' } : {}),
+  }
 }

@@ -1,4 +1,4 @@
-import { actRow } from '../knowledge/acts'
+import { actRow, laysClear } from '../knowledge/acts'
 import { isoDuration, sayDuration, writeDuration } from '../model/duration'
 import type { Parsed, Problem } from '../model/input'
 import { isAct } from '../model/isAct'
@@ -18,7 +18,7 @@ export function missingFields(steps: readonly Step[], path = 'steps'): Problem[]
         found: 'nothing',
         expected: `the family of "${step.do}": ${FAMILIES.join(', ')}`,
       })
-    if (step.do === 'clear' && step.sheen === undefined)
+    if (laysClear(step) && step.sheen === undefined)
       problems.push({
         path: `${path}[${i}].sheen`,
         found: 'nothing',

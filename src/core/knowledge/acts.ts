@@ -1,4 +1,4 @@
-import type { Act, Family, Role, Tool } from '../model/vocabulary'
+import type { Act, Family, Role, Solvent, Tool } from '../model/vocabulary'
 
 /**
  * What kind of act it is for the walk over a sequence:
@@ -6,6 +6,12 @@ import type { Act, Family, Role, Tool } from '../model/vocabulary'
  * the film it works on · `open` breaks a release coat · `level` cuts or polishes · `handle` touches the part.
  */
 export type ActKind = 'prep' | 'film' | 'mask' | 'unmask' | 'clean' | 'open' | 'level' | 'handle'
+
+/**
+ * What a mask is: `sheet` is pressed on and torn off, `film` is peeled off with what lies over it, `grain` is brushed off with
+ * what lies over it, and opens a release coat.
+ */
+export type MaskKind = 'sheet' | 'film' | 'grain'
 
 export type ActRow = {
   /** The act in a sentence: "Prime", "Clean up the lining". */
@@ -23,6 +29,52 @@ export type ActRow = {
   effect: string | null
   /** Acts whose film this one works on; null: the newest film of any kind. */
   target?: readonly Act[] | null
+  /** What it is laid or worked with unless the step says; null: dry. Left out: the family's own thinner. */
+  solvent?: Solvent | null
+  /** It wipes or washes a face clean. Source: handbook 2.6, degrease-expired. */
+  cleansFace?: boolean
+  /** It lays filler. Source: handbook 6, clean-up. */
+  fills?: boolean
+  /** It makes holes. Source: handbook 2.6, drill-after-paint. */
+  pierces?: boolean
+  /** It cuts into what lies there, so that the next paint keys: `face` into the newest film, `clear` levels it. Source: handbook 2.6, 6. */
+  cuts?: 'face' | 'scuff' | 'clear'
+  /** It polishes: gloss, and less comes off. Source: handbook 2.1, 2.6. */
+  polishes?: boolean
+  /** Parts are joined by it. Source: handbook 2.6, tight-fit. */
+  joins?: boolean
+  /** Fingers hold painted faces. Source: handbook 2.6, powder-loose. */
+  grips?: boolean
+  /** Glass is fitted by it. Source: handbook 6. */
+  fitsGlass?: boolean
+  /** It touches or wets chips that no clear holds. Source: handbook 2.6, unsealed-chips. */
+  liftsChips?: boolean
+  /** A mask that is pressed on and torn off again; or one that what lies over it comes off with, in grains or not. */
+  mask?: MaskKind
+  /** The colour of a part as it is meant to be seen. Source: handbook 1. */
+  hides?: boolean
+  /** Shading that the colour over it is to show. Source: handbook 2.6, buried-preshade. */
+  shades?: boolean
+  /** It runs along recesses, and so wants gloss. Source: handbook 2.5, 2.6. */
+  runs?: boolean
+  /** It covers a whole face and dries from its edge. Source: handbook 2.6, tide-mark-risk. */
+  pools?: boolean
+  /** It slides on gloss: it wants something to grip. Source: handbook 2.5, 2.6. */
+  wantsTooth?: boolean
+  /** Its marks count as mist however they are loaded. Source: handbook 3.2, f_W. */
+  dryLoad?: boolean
+  /** It is dragged soon after it is laid. Source: handbook 3.4. */
+  dragged?: boolean
+  /** Laid loose: it comes off on the fingers until it is fixed. Source: handbook 2.6, powder-loose. */
+  loose?: boolean
+  /** It fixes what lies loose. Source: handbook 3.1. */
+  fixes?: boolean
+  /** It starts the rust. Source: handbook 3.4. */
+  activates?: boolean
+  /** What its marks stand for. Source: handbook 10.1. */
+  marks?: 'chip' | 'scratch'
+  /** How hard it is sprayed. Source: handbook 4.5, pressure and nozzle. */
+  sprayed?: 'close' | 'primer-and-clear'
   /** It rubs the face: counted against what the film there bears. Source: handbook 2.6, wear-through. */
   rubs?: boolean
 }
@@ -86,41 +138,55 @@ const HANDLE = { ...PREP, kind: 'handle' } as const
 
 /** One row an act: what it means when a step leaves it out. Source: the sequence format, docs/formats.md. */
 export const ACT_TABLE = {
-  wash: { ...PREP, name: 'Wash' },
-  degrease: { ...PREP, name: 'Degrease' },
+  wash: { ...PREP, name: 'Wash', cleansFace: true, liftsChips: true },
+  degrease: { ...PREP, name: 'Degrease', cleansFace: true },
   scribe: { ...PREP, name: 'Rescribe' },
-  fill: { ...PREP, name: 'Fill' },
-  drill: { ...PREP, name: 'Drill' },
-  sand: { ...PREP, name: 'Sand' },
-  scuff: { ...PREP, name: 'Scuff' },
-  prime: { ...COAT, name: 'Prime', role: 'primer', family: 'lacquer' },
-  base: { ...COAT, name: 'Base colour' },
-  preshade: { ...PATCH, name: 'Pre-shade' },
-  toplight: { ...PATCH, name: 'Top light' },
-  mottle: { ...PATCH, name: 'Mottle' },
+  fill: { ...PREP, name: 'Fill', fills: true },
+  drill: { ...PREP, name: 'Drill', pierces: true },
+  sand: { ...PREP, name: 'Sand', cuts: 'face' },
+  scuff: { ...PREP, name: 'Scuff', cuts: 'scuff' },
+  prime: {
+    ...COAT,
+    name: 'Prime',
+    role: 'primer',
+    family: 'lacquer',
+    sprayed: 'primer-and-clear',
+  },
+  base: { ...COAT, name: 'Base colour', hides: true },
+  preshade: { ...PATCH, name: 'Pre-shade', shades: true },
+  toplight: { ...PATCH, name: 'Top light', shades: true },
+  mottle: { ...PATCH, name: 'Mottle', shades: true, sprayed: 'close' },
   glaze: { ...COAT, name: 'Glaze', role: 'clear-colour' },
   'clear-colour': { ...COAT, name: 'Clear colour', role: 'clear-colour' },
-  metal: { ...COAT, name: 'Metal', role: 'metal' },
+  metal: { ...COAT, name: 'Metal', role: 'metal', hides: true },
   'mirror-metal': { ...COAT, name: 'Mirror metal', role: 'metal', family: 'mirror-metal' },
   chrome: { ...COAT, name: 'Chrome', role: 'metal', family: 'chrome-ink' },
   detail: { ...PATCH, name: 'Paint details', family: 'water-acrylic', tool: 'brush' },
-  tape: { ...MASK, name: 'Tape off', family: 'tape' },
-  untape: { ...UNMASK, name: 'Take the tape off', target: ['tape'] },
-  latex: { ...MASK, name: 'Dab latex', family: 'latex' },
-  unlatex: { ...UNMASK, name: 'Pick the latex off', target: ['latex'] },
-  salt: { ...MASK, name: 'Place salt', family: 'salt' },
-  unsalt: { ...UNMASK, name: 'Brush the salt off', target: ['salt'] },
+  tape: { ...MASK, name: 'Tape off', family: 'tape', mask: 'sheet', liftsChips: true },
+  untape: { ...UNMASK, name: 'Take the tape off', mask: 'sheet', target: ['tape'] },
+  latex: { ...MASK, name: 'Dab latex', family: 'latex', mask: 'film' },
+  unlatex: { ...UNMASK, name: 'Pick the latex off', mask: 'film', target: ['latex'] },
+  salt: {
+    ...MASK,
+    name: 'Place salt',
+    family: 'salt',
+    mask: 'grain',
+    liftsChips: true,
+    marks: 'chip',
+  },
+  unsalt: { ...UNMASK, name: 'Brush the salt off', mask: 'grain', target: ['salt'] },
   release: { ...COAT, name: 'Release coat', role: 'release', family: 'release' },
   'chip-wet': {
     ...CLEAN,
     name: 'Chip with water',
     kind: 'open',
+    solvent: 'water',
     role: 'release',
     tool: 'stiff-brush',
     weathering: false,
     effect: 'chips',
   },
-  clear: { ...COAT, name: 'Clear', role: 'clear' },
+  clear: { ...COAT, name: 'Clear', role: 'clear', sprayed: 'primer-and-clear' },
   decal: {
     ...PATCH,
     name: 'Decals',
@@ -139,9 +205,16 @@ export const ACT_TABLE = {
     effect: 'decals',
     target: ['decal'],
   },
-  line: { ...WEATHER, name: 'Panel lining', effect: 'lining' },
+  line: { ...WEATHER, name: 'Panel lining', effect: 'lining', runs: true },
   'line-clean': { ...RUB, name: 'Clean up the lining', effect: 'lining', target: ['line'] },
-  filter: { ...WEATHER, name: 'Filter', role: 'filter', tool: 'flat-brush', effect: 'wash' },
+  filter: {
+    ...WEATHER,
+    name: 'Filter',
+    role: 'filter',
+    tool: 'flat-brush',
+    effect: 'wash',
+    wantsTooth: true,
+  },
   'wash-clean': { ...RUB, name: 'Clean up the wash', effect: 'wash', target: ['wash', 'filter'] },
   'wipe-back': {
     ...RUB,
@@ -151,15 +224,22 @@ export const ACT_TABLE = {
     effect: null,
     target: null,
   },
-  'chip-sponge': { ...CHIP, name: 'Sponge chips', tool: 'sponge' },
-  'chip-brush': { ...CHIP, name: 'Brush chips' },
-  drybrush: { ...CHIP, name: 'Drybrush' },
-  scratch: { ...CHIP, name: 'Scratches' },
-  pencil: { ...PATCH, name: 'Pencil', family: 'pencil', tool: 'hand' },
+  'chip-sponge': { ...CHIP, name: 'Sponge chips', tool: 'sponge', marks: 'chip' },
+  'chip-brush': { ...CHIP, name: 'Brush chips', marks: 'chip' },
+  drybrush: { ...CHIP, name: 'Drybrush', dryLoad: true },
+  scratch: { ...CHIP, name: 'Scratches', marks: 'scratch' },
+  pencil: { ...PATCH, name: 'Pencil', family: 'pencil', tool: 'hand', marks: 'chip' },
   graphite: { ...PATCH, name: 'Graphite', family: 'graphite', tool: 'hand' },
-  'oil-dots': { ...WEATHER, name: 'Oil dots', role: 'oil', family: 'oil', effect: 'oils' },
+  'oil-dots': {
+    ...WEATHER,
+    name: 'Oil dots',
+    role: 'oil',
+    family: 'oil',
+    effect: 'oils',
+    wantsTooth: true,
+  },
   blend: { ...RUB, name: 'Blend the oils', effect: 'oils', target: ['oil-dots'] },
-  streak: { ...WEATHER, name: 'Streaks', effect: 'streaks' },
+  streak: { ...WEATHER, name: 'Streaks', effect: 'streaks', wantsTooth: true, dragged: true },
   stain: { ...WEATHER, name: 'Stains', effect: 'streaks' },
   dust: { ...WEATHER, name: 'Dust', effect: 'streaks' },
   'streak-drag': {
@@ -184,10 +264,11 @@ export const ACT_TABLE = {
     weathering: false,
     effect: 'iron',
     target: ['iron'],
+    activates: true,
   },
   chalk: { ...PATCH, name: 'Chalking', tool: 'brush', effect: 'chalk' },
-  soot: { ...PATCH, name: 'Soot', family: 'lacquer', effect: 'soot' },
-  speckle: { ...PATCH, name: 'Speckle', effect: 'speckle' },
+  soot: { ...PATCH, name: 'Soot', family: 'lacquer', effect: 'soot', sprayed: 'close' },
+  speckle: { ...PATCH, name: 'Speckle', effect: 'speckle', sprayed: 'close' },
   powder: {
     ...WEATHER,
     name: 'Powders',
@@ -195,6 +276,9 @@ export const ACT_TABLE = {
     family: 'pigment',
     tool: 'hand',
     effect: 'powders',
+    solvent: null,
+    wantsTooth: true,
+    loose: true,
   },
   'powder-fix': {
     ...CLEAN,
@@ -204,14 +288,15 @@ export const ACT_TABLE = {
     tool: 'brush',
     effect: 'powders',
     target: ['powder'],
+    fixes: true,
   },
   mud: { ...WEATHER, name: 'Mud', role: 'texture', family: 'texture', effect: 'mud' },
   splatter: { ...WEATHER, name: 'Splatter', role: 'texture', family: 'texture', effect: 'mud' },
-  'cut-polish': { ...LEVEL, name: 'Cut flat' },
-  compound: { ...LEVEL, name: 'Polish with compound' },
-  'glue-clear': { ...HANDLE, name: 'Fit the glass' },
-  assemble: { ...HANDLE, name: 'Assemble' },
-  handle: { ...HANDLE, name: 'Handle' },
+  'cut-polish': { ...LEVEL, name: 'Cut flat', cuts: 'clear' },
+  compound: { ...LEVEL, name: 'Polish with compound', polishes: true },
+  'glue-clear': { ...HANDLE, name: 'Fit the glass', fitsGlass: true },
+  assemble: { ...HANDLE, name: 'Assemble', joins: true, grips: true, liftsChips: true },
+  handle: { ...HANDLE, name: 'Handle', grips: true, liftsChips: true },
 } as const satisfies Record<Act, ActRow>
 
 /** `wash` with a family is an all-over wash instead of cleaning the part. Source: docs/formats.md. */
@@ -221,9 +306,21 @@ export const PAINT_WASH: ActRow = {
   family: 'water-wash',
   tool: 'flat-brush',
   effect: 'wash',
+  pools: true,
+  liftsChips: true,
 }
 
 /** The row of an act; a `wash` that names a family is paint. */
 export function actRow(act: Act, family: Family | undefined): ActRow {
   return act === 'wash' && family !== undefined ? PAINT_WASH : ACT_TABLE[act]
+}
+
+/** Does this act lay a clear? */
+export function laysClear({ do: act }: { do: Act }): boolean {
+  return ACT_TABLE[act].role === 'clear'
+}
+
+/** Does this act line recesses? */
+export function laysLining({ do: act, family }: { do: Act; family?: Family | undefined }): boolean {
+  return actRow(act, family).runs === true
 }

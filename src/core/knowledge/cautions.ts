@@ -19,6 +19,8 @@ export type Caution = {
   when: string
   /** Holds for every session, not for one step. */
   general?: boolean
+  /** What is breathed or burns: protection is confirmed before the act begins. Source: handbook 9; N94. */
+  confirm?: boolean
   applies: (work: CautionWork) => boolean
   show: string
 }
@@ -35,12 +37,14 @@ const paints = (work: CautionWork) => work.family !== null || work.solvent !== n
 export const CAUTIONS: readonly Caution[] = [
   {
     id: 'isocyanate',
+    confirm: true,
     when: 'two-part urethane',
     applies: ({ family }) => family === 'urethane-2k',
     show: 'Isocyanates can sensitise for life: a cartridge mask is often not enough; cover skin and follow the data sheet and local rules, or take another clear.',
   },
   {
     id: 'spray',
+    confirm: true,
     when: 'any spraying, water-borne too',
     applies: (work) => sprayed(work.tool) && paints(work),
     show: 'Fine droplets: fitted respirator, booth vented outdoors, eyes covered.',
@@ -62,6 +66,7 @@ export const CAUTIONS: readonly Caution[] = [
   },
   {
     id: 'dust',
+    confirm: true,
     when: 'sanding resin, primer, filler',
     applies: ({ step }) => CUTS.includes(step.do),
     show: 'Dust: particle mask, wet sanding, gloves; wipe, don’t blow.',
@@ -74,6 +79,7 @@ export const CAUTIONS: readonly Caution[] = [
   },
   {
     id: 'powder',
+    confirm: true,
     when: 'powders',
     applies: ({ step }) => POWDERS.includes(step.do),
     show: 'Powders: particle mask, no blowing.',

@@ -1,4 +1,4 @@
-import type { Coat, Family, Milestone } from '../model/vocabulary'
+import type { Coat, Family, Milestone, Role } from '../model/vocabulary'
 
 /**
  * Reference minutes to each milestone at 20 °C and 50 % humidity, one light coat, air moving indoors.
@@ -71,33 +71,70 @@ export const DRYING = {
 } as const satisfies Record<string, ClockRow>
 export type ClockKey = keyof typeof DRYING
 
-/** Which row a family reads when nothing more is known. Source: handbook 3.1. */
-export const FAMILY_CLOCK = {
-  lacquer: 'lacquer-colour',
-  'alcohol-acrylic': 'alcohol-acrylic',
-  'water-acrylic': 'water-acrylic-airbrushed',
-  'acrylic-pu': 'acrylic-pu',
-  enamel: 'enamel',
-  'enamel-wash': 'enamel-wash',
-  oil: 'oil-thin',
-  'urethane-2k': 'urethane-2k',
-  'water-wash': 'water-wash',
-  watercolour: 'watercolour',
-  release: 'release',
-  pigment: 'pigment-fixed',
-  'mirror-metal': 'mirror-metal',
-  'chrome-ink': 'chrome-ink',
-  'metal-enamel': 'metal-enamel',
-  'reactive-iron': 'reactive-iron',
-  decal: 'decal',
-  texture: 'texture-thin',
-  graphite: 'dry-mark',
-  pencil: 'dry-mark',
-  latex: 'latex',
-  tape: 'dry-mark',
-  salt: 'salt',
-  'putty-mask': 'latex',
-} as const satisfies Record<Family, ClockKey>
+/** How a film was laid, as far as its clock asks. */
+export type Laid = {
+  role: Role
+  /** In coats from a nozzle, not by brush. */
+  sprayed: boolean
+  /** As oil paint, hardly thinned. */
+  neat: boolean
+  /** Thinned with spirit. */
+  spirit: boolean
+  flooded: boolean
+  /** Strewn on, not fixed. */
+  loose: boolean
+}
+
+/** A row of milestones, and when a film reads it; left out: always. */
+type ClockCase = { clock: ClockKey; when?: Partial<Laid> }
+
+/** Which row a film of a family reads: the first whose case it is. Source: handbook 3.1. */
+const FAMILY_CLOCKS = {
+  lacquer: [
+    { when: { role: 'primer' }, clock: 'lacquer-primer' },
+    { when: { role: 'clear' }, clock: 'lacquer-clear' },
+    { clock: 'lacquer-colour' },
+  ],
+  'alcohol-acrylic': [{ clock: 'alcohol-acrylic' }],
+  'water-acrylic': [
+    { when: { sprayed: true }, clock: 'water-acrylic-airbrushed' },
+    { clock: 'water-acrylic-brushed' },
+  ],
+  'acrylic-pu': [{ clock: 'acrylic-pu' }],
+  enamel: [{ clock: 'enamel' }],
+  'enamel-wash': [{ clock: 'enamel-wash' }],
+  oil: [{ when: { neat: true }, clock: 'oil-thin' }, { clock: 'oil-wash' }],
+  'urethane-2k': [{ clock: 'urethane-2k' }],
+  'water-wash': [{ clock: 'water-wash' }],
+  watercolour: [{ clock: 'watercolour' }],
+  release: [{ clock: 'release' }],
+  pigment: [{ when: { loose: true }, clock: 'pigment-loose' }, { clock: 'pigment-fixed' }],
+  'mirror-metal': [{ clock: 'mirror-metal' }],
+  'chrome-ink': [{ clock: 'chrome-ink' }],
+  'metal-enamel': [{ clock: 'metal-enamel' }],
+  'reactive-iron': [{ clock: 'reactive-iron' }],
+  decal: [{ clock: 'decal' }],
+  texture: [
+    { when: { spirit: true }, clock: 'texture-thin' },
+    { when: { flooded: true }, clock: 'texture-thick' },
+    { clock: 'texture-thin' },
+  ],
+  graphite: [{ clock: 'dry-mark' }],
+  pencil: [{ clock: 'dry-mark' }],
+  latex: [{ clock: 'latex' }],
+  tape: [{ clock: 'dry-mark' }],
+  salt: [{ clock: 'salt' }],
+  'putty-mask': [{ clock: 'latex' }],
+} as const satisfies Record<Family, readonly ClockCase[]>
+
+/** The row of milestones that a film reads. Source: handbook 3.1. */
+export function clockOfFamily(family: Family, laid: Laid): ClockKey {
+  const cases: readonly ClockCase[] = FAMILY_CLOCKS[family]
+  const found = cases.find(({ when = {} }) =>
+    Object.entries(when).every(([fact, value]) => laid[fact as keyof Laid] === value),
+  )
+  return (found ?? (cases.at(-1) as ClockCase)).clock
+}
 
 /** f_W of one coat for flash and touch. Source: handbook 3.2. */
 export const WETNESS = { mist: 0.5, light: 1, wet: 1.7, flood: 3 } as const satisfies Record<
@@ -108,10 +145,9 @@ export const WETNESS = { mist: 0.5, light: 1, wet: 1.7, flood: 3 } as const sati
 /** f_W for recoat and later: drying through depth is diffusion. Source: handbook 3.2. */
 export const DEPTH_WETNESS = { ...WETNESS, flood: 9 } as const satisfies Record<Coat, number>
 
-/** Streaks are dragged sooner than washes are cleaned. Minutes. Source: handbook 3.4. */
+/** Streaks are dragged from so many minutes on: sooner than washes are cleaned. Source: handbook 3.4. */
 export const DRAG_FROM = 3
-export const DRAG_TO = { enamel: 60, oil: 8 * 60 } as const
 
 /** Windows with an end that belong to pairs of acts, minutes. Source: handbook 3.4 and 2.6. */
 export const RELEASE_TO_TOP = { latest: 12 * H } as const
-export const CHIP_WINDOW = { latest: 24 * H, lacquerHardFrom: 3 * H } as const
+export const CHIP_WINDOW = { latest: 24 * H, hardFrom: 3 * H } as const

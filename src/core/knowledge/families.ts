@@ -20,6 +20,45 @@ export type FamilyRow = {
   overSlow: 'stop' | 'risk'
   /** A temporary mask or dry mark: no film that solvents are judged against. */
   film: boolean
+  /** It sets with a hardener: pot life, polishing by the clock of its sheet, moisture that it reacts with. Source: handbook 3.1, 3.3. */
+  twoPart?: boolean
+  /** A dry powder: clear wets it darker, and it wants something to hold on to. Source: handbook 2.5, 2.6. */
+  powder?: boolean
+  /** Rubbed on: its gleam is lost under any clear. Source: handbook 2.1. */
+  rubbed?: boolean
+  /** It shines as metal does: `mirror` shows all that is under it, and wants gloss black there. Source: handbook 2.6, 6. */
+  shine?: 'mirror' | 'bright'
+  /** In light coats a clear of it leaves such a shine. Source: handbook 2.6, clear-kills-metal. */
+  sparesShine?: boolean
+  /** Laid wet it wrinkles decals, and it dulls a shine for certain. Source: handbook 2.6. */
+  bites?: boolean
+  /** Over a release coat water doesn't enter it: never, or not in more than two light coats. Source: handbook 2.6. */
+  watertight?: 'always' | 'thick'
+  /** From some hours on it is too hard to chip without a start. Source: handbook 3.4. */
+  hardToChip?: boolean
+  /** Once activated it rusts, and goes on until it is sealed. Source: handbook 3.4. */
+  rusts?: boolean
+  /** In the cold it makes no proper film. Source: handbook 3.3. */
+  coldShy?: boolean
+  /** In damp air it turns white. Source: handbook 3.3. */
+  blushes?: boolean
+  /** A brush leaves streaks in it unless it is retarded. Source: handbook 4.5. */
+  streaksBrushed?: boolean
+  /** It wants flow aid in an airbrush. Source: handbook 4.5. */
+  wantsFlowAid?: boolean
+  /** What cleans it out of an airbrush, where the last of its thinners doesn't. Source: handbook 4.5. */
+  cleanedWith?: Solvent
+  /**
+   * What it behaves as where it is laid as a wash or a filter, or is thinned so far (share of the mix), and how long it can
+   * then be worked, hours. Source: handbook 2.3, below the matrix; 3.1.
+   */
+  asWash?: { as: Family; from?: number; reworkHours?: number }
+  /** The row of the matrix that it reads when it is thinned with spirit; it isn't water-borne then. Source: handbook 2.3. */
+  withSpirit?: Family
+  /** Dried on a palette, its thinner makes it liquid again. Source: handbook 2.3, N77. */
+  rewets?: boolean
+  /** How long a streak of it can be dragged, minutes. Source: handbook 3.4. */
+  draggedFor?: number
   /** Processes of recoat, sand, tape and cured; flash and touch are always evaporation. */
   processes: {
     recoat: DryingProcess
@@ -28,6 +67,9 @@ export type FamilyRow = {
     cured: DryingProcess
   }
 }
+
+/** From this share of thinner on, paint is a wash. Source: handbook 2.3. */
+export const WASH_THINNING = 0.8
 
 const EVAPORATION = {
   recoat: 'evaporation',
@@ -67,6 +109,11 @@ export const FAMILY_TABLE = {
     sheen: 'satin',
     hard: true,
     overSlow: 'stop',
+    bites: true,
+    watertight: 'thick',
+    hardToChip: true,
+    blushes: true,
+    streaksBrushed: true,
     processes: EVAPORATION,
   },
   'alcohol-acrylic': {
@@ -75,6 +122,7 @@ export const FAMILY_TABLE = {
     thinners: ['alcohol', 'lacquer-mild'],
     sheen: 'satin',
     hard: true,
+    streaksBrushed: true,
     processes: COALESCENCE,
   },
   'water-acrylic': {
@@ -83,6 +131,10 @@ export const FAMILY_TABLE = {
     thinners: ['water'],
     sheen: 'matt',
     hard: true,
+    coldShy: true,
+    wantsFlowAid: true,
+    cleanedWith: 'alcohol',
+    asWash: { as: 'water-wash' },
     processes: COALESCENCE,
   },
   'acrylic-pu': {
@@ -91,6 +143,10 @@ export const FAMILY_TABLE = {
     thinners: ['water'],
     sheen: 'satin',
     hard: true,
+    sparesShine: true,
+    coldShy: true,
+    wantsFlowAid: true,
+    cleanedWith: 'alcohol',
     processes: { ...CHEMICAL, recoat: 'coalescence' },
   },
   enamel: {
@@ -99,6 +155,8 @@ export const FAMILY_TABLE = {
     thinners: ['spirit-mild', 'spirit-hot'],
     sheen: 'semi-gloss',
     slow: true,
+    watertight: 'always',
+    asWash: { as: 'enamel-wash', from: WASH_THINNING, reworkHours: 12 },
     processes: CHEMICAL,
   },
   'enamel-wash': {
@@ -107,6 +165,8 @@ export const FAMILY_TABLE = {
     thinners: ['spirit-mild', 'spirit-hot'],
     sheen: 'matt',
     slow: true,
+    rewets: true,
+    draggedFor: 60,
     processes: CHEMICAL,
   },
   oil: {
@@ -115,6 +175,9 @@ export const FAMILY_TABLE = {
     thinners: ['spirit-mild'],
     sheen: 'satin',
     slow: true,
+    watertight: 'always',
+    rewets: true,
+    draggedFor: 8 * 60,
     processes: CHEMICAL,
   },
   'urethane-2k': {
@@ -124,6 +187,10 @@ export const FAMILY_TABLE = {
     sheen: 'gloss',
     hard: true,
     overSlow: 'stop',
+    twoPart: true,
+    bites: true,
+    watertight: 'always',
+    cleanedWith: 'lacquer-hot',
     processes: CHEMICAL,
   },
   'water-wash': {
@@ -131,11 +198,13 @@ export const FAMILY_TABLE = {
     name: 'water wash',
     thinners: ['water'],
     sheen: 'matt',
+    coldShy: true,
     processes: EVAPORATION,
   },
   watercolour: {
     ...WATER_FILM,
     name: 'watercolour',
+    rewets: true,
     thinners: ['water'],
     sheen: 'matt',
     processes: EVAPORATION,
@@ -150,6 +219,7 @@ export const FAMILY_TABLE = {
   pigment: {
     ...SOLVENT_FILM,
     name: 'powder',
+    powder: true,
     thinners: ['spirit-mild', 'alcohol'],
     sheen: 'matt',
     processes: EVAPORATION,
@@ -157,6 +227,8 @@ export const FAMILY_TABLE = {
   'mirror-metal': {
     ...SOLVENT_FILM,
     name: 'mirror metal',
+    shine: 'mirror',
+    blushes: true,
     thinners: ['lacquer-mild'],
     sheen: 'gloss',
     processes: EVAPORATION,
@@ -164,6 +236,7 @@ export const FAMILY_TABLE = {
   'chrome-ink': {
     ...SOLVENT_FILM,
     name: 'chrome ink',
+    shine: 'bright',
     thinners: ['alcohol'],
     sheen: 'gloss',
     processes: EVAPORATION,
@@ -171,6 +244,7 @@ export const FAMILY_TABLE = {
   'metal-enamel': {
     ...SOLVENT_FILM,
     name: 'metal enamel',
+    watertight: 'always',
     thinners: ['spirit-mild', 'spirit-hot'],
     sheen: 'semi-gloss',
     slow: true,
@@ -179,6 +253,7 @@ export const FAMILY_TABLE = {
   'reactive-iron': {
     ...WATER_FILM,
     name: 'reactive iron',
+    rusts: true,
     thinners: ['water'],
     sheen: 'matt',
     processes: EVAPORATION,
@@ -186,6 +261,7 @@ export const FAMILY_TABLE = {
   decal: {
     ...WATER_FILM,
     name: 'decal',
+    coldShy: true,
     thinners: ['water'],
     sheen: 'satin',
     processes: COALESCENCE,
@@ -193,12 +269,13 @@ export const FAMILY_TABLE = {
   texture: {
     ...WATER_FILM,
     name: 'texture',
+    withSpirit: 'enamel-wash',
     thinners: ['water'],
     sheen: 'matt',
     processes: EVAPORATION,
   },
-  graphite: { ...MASK, name: 'graphite', waterBorne: false, thinners: [] },
-  pencil: { ...MASK, name: 'pencil', waterBorne: false, thinners: [] },
+  graphite: { ...MASK, name: 'graphite', rubbed: true, waterBorne: false, thinners: [] },
+  pencil: { ...MASK, name: 'pencil', rubbed: true, waterBorne: false, thinners: [] },
   latex: { ...MASK, name: 'latex mask', thinners: ['water'] },
   tape: { ...MASK, name: 'tape', waterBorne: false, thinners: [] },
   salt: { ...MASK, name: 'salt', thinners: ['water'] },

@@ -1,13 +1,48 @@
 import type { Solvent } from '../model/vocabulary'
 
-/** Solvents as they are called on screen. Source: handbook 2.2. */
-export const SOLVENT_WORDS = {
-  water: 'water',
-  alcohol: 'alcohol',
-  'spirit-mild': 'mild spirit',
-  'spirit-hot': 'hot spirit',
-  'lacquer-mild': 'levelling lacquer thinner',
-  'lacquer-hot': 'hot lacquer thinner',
-  'reducer-2k': 'urethane reducer',
-  'plastic-solvent': 'plastic solvent',
-} as const satisfies Record<Solvent, string>
+/** What a solvent is beside what it does to films (reactions.ts). */
+export type SolventRow = {
+  /** The solvent as it is called on screen. */
+  name: string
+  /** Of the spirits: it creeps into stressed joints, and thins paste to a wash. Source: handbook 2.4. */
+  spirit?: boolean
+  /** Of the lacquer thinners. Source: handbook 2.4. */
+  lacquer?: boolean
+  /** It crazes or melts bare plastic. Source: handbook 2.4. */
+  hot?: boolean
+  /** It dissolves every plastic. Source: handbook 2.4. */
+  dissolvesPlastic?: boolean
+  /** Its vapour fogs clear plastic. Source: handbook 2.4, 2.6. */
+  fogsGlass?: boolean
+  /** It gets under the edges of chips that no clear holds. Source: handbook 2.6, unsealed-chips. */
+  opensChips?: boolean
+  /** A wash with it dries from its edge and leaves rings. Source: handbook 2.6, tide-mark-risk. */
+  rings?: boolean
+  /** g/ml as a thinner. Source: handbook 4.2. */
+  density: number
+}
+
+const LACQUER = { lacquer: true, density: 0.87 } as const
+const SPIRIT = { spirit: true, density: 0.78 } as const
+
+/** One row a solvent. Source: handbook 2.2, 2.4, 4.2. */
+export const SOLVENT_TABLE = {
+  water: { name: 'water', opensChips: true, rings: true, density: 1 },
+  alcohol: { name: 'alcohol', opensChips: true, density: 0.8 },
+  'spirit-mild': { ...SPIRIT, name: 'mild spirit' },
+  'spirit-hot': { ...SPIRIT, name: 'hot spirit' },
+  'lacquer-mild': { ...LACQUER, name: 'levelling lacquer thinner' },
+  'lacquer-hot': { ...LACQUER, name: 'hot lacquer thinner', hot: true, fogsGlass: true },
+  'reducer-2k': { name: 'urethane reducer', fogsGlass: true, density: 0.87 },
+  'plastic-solvent': {
+    name: 'plastic solvent',
+    dissolvesPlastic: true,
+    fogsGlass: true,
+    density: 0.87,
+  },
+} as const satisfies Record<Solvent, SolventRow>
+
+/** The row of a solvent. */
+export function solventRow(solvent: Solvent): SolventRow {
+  return SOLVENT_TABLE[solvent]
+}

@@ -101,14 +101,16 @@ export const THINNING = {
   'putty-mask': NONE,
 } as const satisfies Record<Family, ThinningRow>
 
-/** Spray-can lacquer, decanted and gassed off, is thin already. Source: handbook 4.5. */
-export const DECANTED_THINNING: ThinningRow = {
-  brush: null,
-  airbrush: [0.1, 0.25],
-  detail: [0.3, 0.4],
-  clear: [0.15, 0.25],
-  with: null,
-  thinnedWith: 'levelling lacquer thinner',
+/** Paint of a spray can, decanted and gassed off, is thin already. Source: handbook 4.5. */
+export const DECANTED_THINNING: Partial<Record<Family, ThinningRow>> = {
+  lacquer: {
+    brush: null,
+    airbrush: [0.1, 0.25],
+    detail: [0.3, 0.4],
+    clear: [0.15, 0.25],
+    with: null,
+    thinnedWith: 'levelling lacquer thinner',
+  },
 }
 
 /** Pressure by nozzle and use, bar. Source: handbook 4.5, pressure and nozzle. */

@@ -5,6 +5,7 @@ import {
   PSI_PER_BAR,
   type ShareRange,
   THINNING,
+  type ThinningRow,
 } from '../knowledge/thinning'
 import type { Family } from '../model/vocabulary'
 
@@ -33,11 +34,6 @@ const HOT_RETARDER = [2, 5] as const
 /** Viscosity grows so much for every degree below the reference, share. Source: handbook 4.5. */
 const THICKER_A_DEGREE = { solventBorne: 0.025, waterBorne: 0.02 } as const
 
-/** Families that a brush leaves streaks with unless retarded. Source: handbook 4.5. */
-const BRUSH_RETARDER: readonly Family[] = ['lacquer', 'alcohol-acrylic']
-/** Families that an airbrush wants flow aid with. Source: handbook 4.5. */
-const AIRBRUSH_FLOW_AID: readonly Family[] = ['water-acrylic', 'acrylic-pu']
-
 /** How much thicker paint is than at 20 °C, factor. Source: handbook 4.5. */
 export function viscosityFactor(family: Family, celsius: number): number {
   const rate = THICKER_A_DEGREE[familyRow(family).waterBorne ? 'waterBorne' : 'solventBorne']
@@ -56,7 +52,8 @@ export function thinningAdvice(
   celsius: number,
   decanted = false,
 ): ThinningAdvice {
-  const row = decanted && family === 'lacquer' ? DECANTED_THINNING : THINNING[family]
+  const { streaksBrushed, wantsFlowAid } = familyRow(family)
+  const row = (decanted && DECANTED_THINNING[family]) || THINNING[family]
   const range = rangeOf(row, job)
   const because: string[] = []
   const points = Math.max(0, REFERENCE - celsius) / DEGREES_A_POINT / 100
@@ -68,18 +65,18 @@ export function thinningAdvice(
   const hot = celsius > HOT
   if (range && hot)
     because.push(`Above ${HOT} °C it dries in the air: retarder instead of more thinner.`)
-  const brushed = job === 'brush' && BRUSH_RETARDER.includes(family)
+  const brushed = job === 'brush' && streaksBrushed === true
   if (range && brushed) because.push('For the brush a little retarder lets the strokes level.')
   return {
     share: range && [Math.min(0.99, range[0] + points), Math.min(0.99, range[1] + points)],
     thinnedWith: row.thinnedWith,
     retarder: range && (hot || brushed) ? HOT_RETARDER : null,
-    flowAid: range !== null && job !== 'brush' && AIRBRUSH_FLOW_AID.includes(family),
+    flowAid: range !== null && job !== 'brush' && wantsFlowAid === true,
     because,
   }
 }
 
-function rangeOf(row: (typeof THINNING)[Family] | typeof DECANTED_THINNING, job: Job) {
+function rangeOf(row: ThinningRow, job: Job) {
   switch (job) {
     case 'brush':
       return row.brush

@@ -15,22 +15,16 @@ export type Cleaning = {
 
 /** Minutes of a flush between two fills. */
 const FLUSH = 2
-/** Families whose last of their own thinners doesn't clean them out of an airbrush. Source: handbook 4.5. */
-const CLEANED_WITH: Partial<Record<Family, Solvent>> = {
-  'water-acrylic': 'alcohol',
-  'acrylic-pu': 'alcohol',
-  'urethane-2k': 'lacquer-hot',
-}
 
 /** null: it isn't sprayed, or nothing thins it. Source: handbook 4.5, N67. */
 export function cleaningFor(family: Family): Cleaning | null {
-  const { thinners } = familyRow(family)
+  const { thinners, cleanedWith, twoPart = false } = familyRow(family)
   const flush = thinners[0]
   if (!flush) return null
   return {
     flush,
-    clean: CLEANED_WITH[family] ?? thinners.at(-1) ?? flush,
+    clean: cleanedWith ?? thinners.at(-1) ?? flush,
     flushMinutes: FLUSH,
-    beforeItSets: family === 'urethane-2k',
+    beforeItSets: twoPart,
   }
 }

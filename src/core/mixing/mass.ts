@@ -1,4 +1,5 @@
 import { familyRow } from '../knowledge/families'
+import { solventRow } from '../knowledge/solvents'
 import type { Family, Role, Solvent } from '../model/vocabulary'
 
 /** Densities, g/ml, where a bottle doesn't say. Source: handbook 4.2. */
@@ -7,21 +8,8 @@ export const DENSITY = {
   solventBorne: 1,
   metal: 1.3,
   twoPartClear: 1,
-  water: 1,
-  alcohol: 0.8,
-  spirit: 0.78,
-  lacquerThinner: 0.87,
+  thinner: 0.87,
 } as const
-
-const THINNER: Partial<Record<Solvent, number>> = {
-  water: DENSITY.water,
-  alcohol: DENSITY.alcohol,
-  'spirit-mild': DENSITY.spirit,
-  'spirit-hot': DENSITY.spirit,
-  'lacquer-mild': DENSITY.lacquerThinner,
-  'lacquer-hot': DENSITY.lacquerThinner,
-  'reducer-2k': DENSITY.lacquerThinner,
-}
 
 /** Density of a liquid by what it is, g/ml. Source: handbook 4.2. */
 export function densityOf(liquid: {
@@ -32,10 +20,10 @@ export function densityOf(liquid: {
   const row = familyRow(liquid.family)
   if (liquid.role === 'thinner' || liquid.role === 'cleaner') {
     const solvent = liquid.solvent ?? row.thinners[0]
-    return (solvent && THINNER[solvent]) ?? DENSITY.lacquerThinner
+    return solvent ? solventRow(solvent).density : DENSITY.thinner
   }
   if (liquid.role === 'metal') return DENSITY.metal
-  if (liquid.family === 'urethane-2k') return DENSITY.twoPartClear
+  if (row.twoPart) return DENSITY.twoPartClear
   return row.waterBorne ? DENSITY.waterBorne : DENSITY.solventBorne
 }
 

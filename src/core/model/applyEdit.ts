@@ -547,15 +547,13 @@ function withFields<T extends object>(row: T, fields: EditFields): T {
   return next as T
 }
 
-/** A step with other fields; another family, colour or clear's sheen is another paint than the bottle or the mix that was named. */
+/** A step with other fields; another family, colour or sheen is another paint than the bottle or the mix that was named. */
 function repainted(step: BuildStep, fields: EditFields): BuildStep {
   const next = withFields(step, fields) as BuildAct
   if (!isAct(step) || 'bottle' in fields || 'mix' in fields) return next
   const own = step as BuildAct
   const samePaint =
-    next.family === own.family &&
-    next.colour === own.colour &&
-    (own.do !== 'clear' || next.sheen === own.sheen)
+    next.family === own.family && next.colour === own.colour && next.sheen === own.sheen
   return samePaint ? next : (withFields(next, { bottle: null, mix: null }) as BuildStep)
 }
 

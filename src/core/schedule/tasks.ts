@@ -20,8 +20,6 @@ export type PartTasks = { tasks: PlannedTask[]; links: BenchLink[] }
 /** So far ahead the air is trusted to be as forecast, minutes. */
 const AIR_AHEAD = 36 * 60
 
-const LOUD_ACTS: readonly string[] = ['sand', 'scuff', 'cut-polish']
-
 /**
  * The tasks that a part still asks of the hands, and the links between them: every coat a task, every wait and window a
  * link. What a task waits for in the past becomes its `earliest`, a window that is open already its `latest`.
@@ -84,7 +82,7 @@ function coatTasks(simulated: PartSimulation, one: SimulatedStep): PlannedTask[]
     coat: film ? entry.coatsBefore + i + 1 : null,
     minutes: Math.ceil(step.minutes ?? ACT_MINUTES),
     ...(needs.length > 0 ? { needs } : {}),
-    ...(sprays || LOUD_ACTS.includes(step.do) ? { noisy: true } : {}),
+    ...(sprays || resolved.row.cuts ? { noisy: true } : {}),
     ...(sprays ? { setup: `${resolved.family} ${step.colour ?? resolved.sheen}` } : {}),
   }))
 }

@@ -1,3 +1,4 @@
+import { familyRow } from '../knowledge/families'
 import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
 import type { LogIndex } from '../log/logIndex'
 import type { Timer } from '../model/bench'
@@ -64,7 +65,7 @@ function gassingOff(project: Project): RunningTimer[] {
 function potLives(project: Project, log: LogIndex): RunningTimer[] {
   return log.mixed.flatMap((act): RunningTimer[] => {
     const mix = project.mixes?.find(({ id }) => id === act.mix)
-    if (mix?.family !== 'urethane-2k') return []
+    if (!mix?.family || !familyRow(mix.family).twoPart) return []
     const from = Date.parse(act.at)
     const to = from + POT_LIFE * MINUTE
     return [{ id: `pot.${act.id}`, kind: 'pot-life', name: mix.name, from, to, own: false }]

@@ -1,3 +1,4 @@
+import { familyRow } from '../knowledge/families'
 import { POT_LIFE } from '../knowledge/limits'
 import { mix } from '../mixing/mix'
 import type { StoredMix } from '../model/mix'
@@ -40,7 +41,8 @@ export function mixLabel(stored: StoredMix, project: Project): MixLabel {
     family: stored.family ?? null,
     colour: stored.colour ?? null,
     mixedAt,
-    potLifeEnds: stored.family === 'urethane-2k' ? mixedAt + POT_LIFE * MINUTE : null,
+    potLifeEnds:
+      stored.family && familyRow(stored.family).twoPart ? mixedAt + POT_LIFE * MINUTE : null,
     for: build ? [build.name, part?.name].filter(Boolean).join(', ') : null,
     more: { ml: TOUCH_UP, drops: mixed.ingredients.map((one) => one.drops) },
   }

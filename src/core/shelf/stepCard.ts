@@ -1,4 +1,4 @@
-import { actRow } from '../knowledge/acts'
+import { actRow, laysClear } from '../knowledge/acts'
 import { type Caution, cautionsFor } from '../knowledge/cautions'
 import { GUIDE, type Guide } from '../knowledge/guide'
 import { PRESSURE_BAR, type ShareRange, THINNING } from '../knowledge/thinning'
@@ -77,16 +77,19 @@ function adviceFor(
   if (step.thinning !== undefined) return { share: [step.thinning, step.thinning], because: [] }
   if (tool === 'spray-can') return null
   if (!SPRAY.includes(tool)) return thinningAdvice(family, 'brush', celsius)
-  const clear = step.do === 'clear' ? thinningAdvice(family, 'clear', celsius) : null
+  const clear = laysClear(step) ? thinningAdvice(family, 'clear', celsius) : null
   return clear?.share ? clear : thinningAdvice(family, 'colour', celsius)
 }
 
+/** Source: handbook 4.5, pressure and nozzle. */
+const PRESSURE_OF = {
+  close: PRESSURE_BAR.mottleAndSoot,
+  'primer-and-clear': PRESSURE_BAR.primerAndClear,
+} as const
+
 function pressure(step: ActStep): readonly [number, number] {
-  if (step.do === 'mottle' || step.do === 'soot' || step.do === 'speckle')
-    return PRESSURE_BAR.mottleAndSoot
-  return step.do === 'prime' || step.do === 'clear'
-    ? PRESSURE_BAR.primerAndClear
-    : PRESSURE_BAR.fine
+  const { sprayed } = actRow(step.do, step.family)
+  return sprayed ? PRESSURE_OF[sprayed] : PRESSURE_BAR.fine
 }
 
 function mixOf(
@@ -102,7 +105,7 @@ function mixOf(
   const weights = (step.coats ?? ['light']).slice(-coatsLeft)
   const coats = weights.map((coat): MixCoat => {
     if (!sprayed) return 'brush'
-    return step.do === 'clear' && coat === 'wet' ? 'clear-wet' : coat
+    return laysClear(step) && coat === 'wet' ? 'clear-wet' : coat
   })
   const share = Math.round(((thinning[0] + thinning[1]) / 2) * 100) / 100
   const ingredients = paint?.recipe ?? [

@@ -3,11 +3,9 @@
 import type { Caution } from '@/core/knowledge'
 import { Button } from '@/ui/Button'
 
-/** Cautions that are confirmed before an act begins: what is breathed, and what burns. Source: handbook 9; N94. */
-const ASKED: readonly string[] = ['isocyanate', 'spray', 'dust', 'powder']
-
+/** Is protection confirmed before an act with these cautions? */
 export function asksProtection(cautions: readonly Caution[]): boolean {
-  return cautions.some((one) => ASKED.includes(one.id))
+  return cautions.some(({ confirm }) => confirm === true)
 }
 
 /** Before a start: what to put on, and the act that says it is on. Nothing is held back for good. */

@@ -1,5 +1,5 @@
 import type { UndoNow } from '@/core/builds'
-import { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/knowledge'
+import { solventRow } from '@/core/knowledge'
 import { gentlest } from '@/core/stack'
 import { clockTime, sayFigures } from '@/ui/time'
 import { capital, TOUCH_WORDS } from '../shared/words'
@@ -25,7 +25,7 @@ export function UndoFacts({ undo, now }: { undo: UndoNow; now: number }) {
               className="flex items-baseline justify-between gap-3 border-b border-rule py-1"
             >
               <span>
-                <span className="font-semibold">{capital(SOLVENT_NAMES[way.solvent])}</span>{' '}
+                <span className="font-semibold">{capital(solventRow(way.solvent).name)}</span>{' '}
                 {TOUCH_WORDS[way.touch]}
                 {way.under === 's' && <span className="text-soft">, one light pass</span>}
               </span>

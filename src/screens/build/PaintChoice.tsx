@@ -1,4 +1,4 @@
-import { actRow } from '@/core/knowledge'
+import { actRow, laysClear } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { StoredMix } from '@/core/model/mix'
 import type { ActStep } from '@/core/model/sequence'
@@ -26,7 +26,7 @@ export function PaintChoice({
   onChoose: (chosen: Chosen) => void
 }) {
   const role = actRow(step.do, step.family).role
-  const clear = step.do === 'clear'
+  const clear = laysClear(step)
   const bottles = shelf.filter((one) =>
     clear ? one.role === 'clear' && one.sheen : one.colour && fits(one, role),
   )
@@ -82,8 +82,9 @@ function chosenOf(kept: readonly StoredMix[], draft: Chosen, bottle: Bottle | un
 }
 
 /** Any colour may be laid as a colour; washes, metals and the like are laid from their own. */
-function fits({ role }: Bottle, wanted: Bottle['role'] | null): boolean {
-  if (wanted === 'colour' || wanted === 'clear-colour')
-    return role === 'colour' || role === 'clear-colour'
-  return role === wanted
+function fits(bottle: Bottle, role: Bottle['role'] | null): boolean {
+  const isColour = role === 'colour' || role === 'clear-colour'
+  return isColour
+    ? bottle.role === 'colour' || bottle.role === 'clear-colour'
+    : bottle.role === role
 }

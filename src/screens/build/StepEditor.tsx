@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react'
 import { missingFields } from '@/core/formats/sequenceFile'
-import { actRow } from '@/core/knowledge'
+import { actRow, laysClear } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import {
   type Build,
@@ -239,7 +239,7 @@ export function StepEditor({
           label="Sheen"
           {...field('sheen')}
           choices={[
-            ...(step && isAct(step) && step.do === 'clear'
+            ...(step && isAct(step) && laysClear(step)
               ? []
               : [{ value: '', say: 'As the family dries' }]),
             ...SHEENS.map((value) => ({ value, say: plain(value) })),
@@ -284,7 +284,7 @@ export function StepEditor({
               {...field('thinning')}
             />
           )}
-          {row.kind === 'level' || (isAct(step) && step.do === 'sand') ? (
+          {row.kind === 'level' || row.cuts === 'face' ? (
             <TextField label="Grit" inputMode="numeric" {...field('grit')} />
           ) : null}
         </div>

@@ -1,4 +1,4 @@
-import { actRow } from '@/core/knowledge'
+import { actRow, laysClear } from '@/core/knowledge'
 import type { BuildStep } from '@/core/model/build'
 import type { Act } from '@/core/model/vocabulary'
 
@@ -69,7 +69,7 @@ export function newStep(act: Act, part: string, id: string): BuildStep {
     parts: [part],
     do: act,
     ...(row.family === 'must' ? { family: 'alcohol-acrylic' as const } : {}),
-    ...(act === 'clear' ? { sheen: 'satin' as const } : {}),
+    ...(laysClear({ do: act }) ? { sheen: 'satin' as const } : {}),
     ...(row.kind === 'film' && row.tool === 'airbrush'
       ? { coats: ['light' as const, 'light' as const] }
       : {}),

@@ -1,4 +1,4 @@
-import { familyRow, SOLVENT_WORDS as SOLVENT_NAMES, substrateRow } from '@/core/knowledge'
+import { familyRow, solventRow, substrateRow } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import type { Substrate } from '@/core/model/vocabulary'
 import { type Explained, type ExplainedMoment, gentlest } from '@/core/stack'
@@ -129,7 +129,7 @@ function Off({ found, put, on }: { found: Explained; put: FilmChoice; on: FilmCh
         <ul className="mt-1">
           {ways.map((way) => (
             <li key={way.solvent}>
-              <span className="font-semibold">{capital(SOLVENT_NAMES[way.solvent])}</span>,{' '}
+              <span className="font-semibold">{capital(solventRow(way.solvent).name)}</span>,{' '}
               {TOUCH_WORDS[way.touch]}
               {way.under === 's' && <span className="text-soft">: a light pass only</span>}
             </li>

@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation'
 import { Suspense } from 'react'
-import { substrateRow } from '@/core/knowledge'
+import { laysClear, substrateRow } from '@/core/knowledge'
 import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/model/vocabulary'
 import { useAsked, useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
@@ -57,17 +57,14 @@ function Explain() {
           />
         </div>
         <div
-          className={cx(
-            'grid gap-2',
-            ask.on.step.do === 'clear' && 'grid-cols-[minmax(0,1fr)_7.5rem]',
-          )}
+          className={cx('grid gap-2', laysClear(ask.on.step) && 'grid-cols-[minmax(0,1fr)_7.5rem]')}
         >
           <FilmField
             label="What lies there"
             value={ask.on}
             onChange={(id) => ask.set({ on: id })}
           />
-          {ask.on.step.do === 'clear' && (
+          {laysClear(ask.on.step) && (
             <SelectField
               label="Its sheen"
               value={ask.onSheen}

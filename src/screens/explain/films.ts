@@ -1,3 +1,4 @@
+import { laysClear } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep } from '@/core/model/sequence'
@@ -74,7 +75,7 @@ export function asked(choice: FilmChoice, sheen: Sheen, coat: string): ActStep {
   const coats = coat === '' ? step.coats : [coat as 'mist']
   return {
     ...step,
-    ...(step.do === 'clear' ? { sheen } : {}),
+    ...(laysClear(step) ? { sheen } : {}),
     ...(coats ? { coats } : {}),
   }
 }

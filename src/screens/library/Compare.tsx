@@ -1,7 +1,7 @@
 'use client'
 
 import type { TechniqueNumbers } from '@/core/builds'
-import { faultRow, SOLVENT_WORDS as SOLVENT_NAMES, TECHNIQUES } from '@/core/knowledge'
+import { faultRow, solventRow, TECHNIQUES } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
 import { useAsked } from '@/state/hooks'
 import { Button } from '@/ui/Button'
@@ -95,7 +95,7 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
 
 function takenBack({ comesOff }: TechniqueNumbers): string {
   return comesOff
-    ? `${capital(SOLVENT_NAMES[comesOff.solvent])}, ${TOUCH_WORDS[comesOff.touch]}`
+    ? `${capital(solventRow(comesOff.solvent).name)}, ${TOUCH_WORDS[comesOff.touch]}`
     : 'No: what is off is painted again'
 }
 

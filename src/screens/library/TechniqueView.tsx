@@ -6,7 +6,7 @@ import {
   familyRow,
   faultRow,
   questionRow,
-  SOLVENT_WORDS as SOLVENT_NAMES,
+  solventRow,
   type Technique,
 } from '@/core/knowledge'
 import { sayDuration } from '@/core/model/duration'
@@ -186,7 +186,7 @@ function Numbers({ technique, build }: { technique: Technique; build: string | n
       {numbers.marks && <p className="text-sm text-soft">{capital(numbers.marks.say)}.</p>}
       {numbers.comesOff && (
         <p className="mt-1 text-sm">
-          Comes off again with {SOLVENT_NAMES[numbers.comesOff.solvent]},{' '}
+          Comes off again with {solventRow(numbers.comesOff.solvent).name},{' '}
           {TOUCH_WORDS[numbers.comesOff.touch]}.
         </p>
       )}

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { SOLVENT_WORDS as SOLVENT_NAMES } from '@/core/knowledge'
+import { solventRow } from '@/core/knowledge'
 import {
   additiveDrops,
   cleaningFor,
@@ -114,8 +114,8 @@ function CleaningWords({ family, fills }: { family: Bottle['family']; fills: num
   return (
     <p className="mt-1">
       {flushes > 0 &&
-        `Flush with ${SOLVENT_NAMES[flush]} between the fills, ${flushes * flushMinutes} min in all. `}
-      Clean out with {SOLVENT_NAMES[clean]}
+        `Flush with ${solventRow(flush).name} between the fills, ${flushes * flushMinutes} min in all. `}
+      Clean out with {solventRow(clean).name}
       {beforeItSets ? ' before its pot life ends: set, it stays in the brush.' : '.'}
     </p>
   )

@@ -1,5 +1,6 @@
 'use client'
 import { useState } from 'react'
+import { familyRow } from '@/core/knowledge'
 import type { StoredMix } from '@/core/model/mix'
 import { useRun } from '@/state/hooks'
 import { changeMix } from '@/store/actions/shelf'
@@ -7,9 +8,6 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'
 import { isWithin, numberOf } from '../shared/forms'
-
-/** Families that water or spirit makes liquid again once they have dried on a palette. Source: handbook 2.3, N77. */
-const REWETS: readonly StoredMix['family'][] = ['watercolour', 'oil', 'enamel-wash']
 
 /** What is left over of a mix: how much, how old, and how often it was wetted again. */
 export function LeftOver({ mix }: { mix: StoredMix }) {
@@ -53,7 +51,7 @@ export function LeftOver({ mix }: { mix: StoredMix }) {
         <strong>{Number(mix.leftMl.toFixed(2))} ml left</strong>, {age(mix)}
         {rewetted.length > 0 && `, wetted again ${rewetted.length} ×`}
       </span>
-      {REWETS.includes(mix.family) && (
+      {mix.family && familyRow(mix.family).rewets && (
         <Button
           size="small"
           onClick={() =>

@@ -1,4 +1,4 @@
-import { ACT_TABLE, actRow, FAMILY_TABLE } from '@/core/knowledge'
+import { ACT_TABLE, actRow, FAMILY_TABLE, laysClear } from '@/core/knowledge'
 import type { ActStep } from '@/core/model/sequence'
 import type { Act, Family, Solvent, Substrate, Tool } from '@/core/model/vocabulary'
 import type { UndoTouch } from '@/core/stack'
@@ -6,7 +6,7 @@ import type { UndoTouch } from '@/core/stack'
 /** A step's name on screen: "Gloss clear", "Base colour". */
 export function stepName(step: ActStep): string {
   const { name } = actRow(step.do, step.family)
-  return step.do === 'clear' && step.sheen ? `${capital(step.sheen)} clear` : name
+  return laysClear(step) && step.sheen ? `${capital(step.sheen)} clear` : name
 }
 
 export function actName(act: Act): string {

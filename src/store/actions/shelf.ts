@@ -1,5 +1,5 @@
-import { levelAfter, levelOf } from '@/core/log'
-import { loggedIn } from '@/core/log/logged'
+import { laysClear } from '@/core/knowledge'
+import { levelAfter, levelOf, loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, BuildAct } from '@/core/model/build'
@@ -12,8 +12,7 @@ import type { BenchTool } from '@/core/model/tool'
 import type { Drawn, PouredIn } from '@/core/shelf'
 import type { Store } from '../store'
 import type { Write } from '../tables'
-import type { Reading } from '../transact'
-import { type Decision, transact, type Written } from '../transact'
+import { type Decision, type Reading, transact, type Written } from '../transact'
 import { noteAct } from './acts'
 import { away, change, type Fields, GONE, put, withFields } from './rows'
 
@@ -87,7 +86,7 @@ async function repaint(
         do: 'change',
         targets: [{ step: id }],
         on: 'every',
-        fields: { ...paintOf(bottle, act === 'clear'), bottle: bottle.id },
+        fields: { ...paintOf(bottle, laysClear({ do: act })), bottle: bottle.id },
       }),
     )
     let next = build

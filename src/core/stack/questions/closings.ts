@@ -1,8 +1,9 @@
 import { CHIP_WINDOW } from '../../knowledge/drying'
+import { familyRow } from '../../knowledge/families'
 import { latestRecoat } from '../rules/waits/recoatWindowMissed'
 import { type Film, filmReaches } from '../state/film'
 import { theFilm } from '../state/filmName'
-import { newestRelease, openFilms } from '../state/stack'
+import { newestRelease, openFilms, sheetMask } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
 
 /** The end of a window that a step must keep: the minute, the film it counts from, and why. */
@@ -17,14 +18,14 @@ export function closings(context: StepContext): Closing[] {
 }
 
 function cleanEnd({ resolved, target, series }: StepContext): Closing | null {
-  if (resolved.row.kind !== 'clean' || !target || target.family === 'pigment') return null
+  if (resolved.row.kind !== 'clean' || !target || familyRow(target.family).powder) return null
   const at = filmReaches(target, 'workTo', series)
   if (at === null) return null
   return { at, film: target, because: `${theFilm(target)} can be worked until then` }
 }
 
-function chipEnd({ step, stack }: StepContext): Closing | null {
-  if (step.do !== 'chip-wet') return null
+function chipEnd({ resolved, stack }: StepContext): Closing | null {
+  if (resolved.row.kind !== 'open') return null
   const release = newestRelease(stack)
   const top = release && stack.films.slice(release.at + 1).at(-1)
   if (!top) return null
@@ -35,9 +36,10 @@ function chipEnd({ step, stack }: StepContext): Closing | null {
   }
 }
 
-function tapeEnd({ step, stack, series }: StepContext): Closing | null {
-  if (step.do !== 'untape') return null
-  const tape = stack.masks.find((mask) => mask.act === 'tape')
+function tapeEnd({ resolved, stack, series }: StepContext): Closing | null {
+  const { kind, mask } = resolved.row
+  if (kind !== 'unmask' || mask !== 'sheet') return null
+  const tape = sheetMask(stack)
   const film = tape && [...stack.films].reverse().find((one) => one.step > tape.step)
   const at = film && filmReaches(film, 'cured', series)
   if (!film || at === null || at === undefined) return null

@@ -1,3 +1,4 @@
+import { familyRow } from '../../knowledge/families'
 import type { Act, Sheen } from '../../model/vocabulary'
 import type { SimulatedStep } from '../simulate/simulation'
 import type { Film } from '../state/film'
@@ -51,7 +52,7 @@ function coatEffect(film: Film, sheen: Sheen): CoatEffect {
   const base = { step: film.step, act: film.act, name: filmName(film) }
   const lost = lostUnder(film, sheen)
   if (lost) return { ...base, becomes: 'lost', say: lost.how }
-  if (film.family === 'pigment')
+  if (familyRow(film.family).powder)
     return {
       ...base,
       becomes: 'fewer',

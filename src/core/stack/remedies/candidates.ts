@@ -1,6 +1,6 @@
 import { familyRow } from '../../knowledge/families'
 import { reaction } from '../../knowledge/reactions'
-import { SOLVENT_WORDS } from '../../knowledge/solvents'
+import { solventRow } from '../../knowledge/solvents'
 import { minutesOf, sayDuration, writeDuration } from '../../model/duration'
 import { isAct } from '../../model/isAct'
 import type { ActStep, Product, Step } from '../../model/sequence'
@@ -62,7 +62,7 @@ export function milderSolventCandidates(context: StepContext): Remedy[] {
     .thinners.filter((thinner) => thinner !== resolved.solvent)
     .map((solvent) => ({
       kind: 'solvent',
-      say: `Use ${SOLVENT_WORDS[solvent]} instead`,
+      say: `Use ${solventRow(solvent).name} instead`,
       edit: { replace: { step: index, with: changed(step, { solvent }) } },
     }))
 }

@@ -1,3 +1,5 @@
+import { actRow } from '../../knowledge/acts'
+import { familyRow } from '../../knowledge/families'
 import { FILLER_CURES, IRON_SETTLES, POLISH_2K, RUB_HOUR, SALT_DRY } from '../../knowledge/limits'
 import { EPSILON, type Film, filmReaches } from '../state/film'
 import { openFilms, type Since } from '../state/stack'
@@ -37,13 +39,14 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
   for (const film of concerned(context)) {
     const since = { step: film.step, at: film.end }
     for (const point of POINTS) add(filmReaches(film, point, series), since)
-    if (film.family === 'urethane-2k') add(film.end + POLISH_2K, since)
+    if (familyRow(film.family).twoPart) add(film.end + POLISH_2K, since)
     if (film.activated) {
       add(film.activated.at + IRON_SETTLES.from, film.activated)
       add(film.activated.at + IRON_SETTLES.to, film.activated)
     }
   }
-  for (const mask of stack.masks) if (mask.act === 'salt') add(mask.at + SALT_DRY, mask)
+  for (const mask of stack.masks)
+    if (actRow(mask.act, undefined).mask === 'grain') add(mask.at + SALT_DRY, mask)
   for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
   if (stack.filled) add(stack.filled.at + FILLER_CURES, stack.filled)
 }

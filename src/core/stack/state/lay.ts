@@ -1,10 +1,11 @@
+import { actRow } from '../../knowledge/acts'
 import { CUT_MICRONS } from '../../knowledge/limits'
 import { SATIN_GRIT } from '../../knowledge/sheens'
 import type { ActStep } from '../../model/sequence'
 import type { Sheen } from '../../model/vocabulary'
 import { coatEnds } from './coatTimes'
 import { type Film, newClock } from './film'
-import { type ResolvedStep, readsAs } from './resolvedStep'
+import { isSpirit, type ResolvedStep, readsAs } from './resolvedStep'
 import { newestRelease, type Stack } from './stack'
 import type { StepContext } from './stepContext'
 
@@ -49,7 +50,7 @@ function after(stack: Stack, context: StepContext, end: number, index: number): 
 
 /** What one levelling takes off a face, µm. Source: docs/handbook, chapter 6. */
 export function cutBy(step: ActStep): number {
-  return step.do === 'compound' ? CUT_MICRONS.compound : CUT_MICRONS.cut
+  return actRow(step.do, step.family).polishes ? CUT_MICRONS.compound : CUT_MICRONS.cut
 }
 
 /** A new film on top; a whole one seals what was open, and a whole clear holds powder. */
@@ -98,7 +99,7 @@ function newFilm(context: StepContext, start: number, end: number): Film | null 
     colour: step.colour ?? null,
     weathering: resolved.row.weathering,
     effect: resolved.row.effect,
-    loose: step.do === 'powder',
+    loose: resolved.row.loose ?? false,
     keyedAt: null,
     activated: null,
     drying: resolved.drying,
@@ -107,10 +108,10 @@ function newFilm(context: StepContext, start: number, end: number): Film | null 
 }
 
 function prepared(stack: Stack, step: ActStep, end: number, index: number): Stack {
-  if (step.do === 'wash' || step.do === 'degrease')
-    return { ...stack, cleanedAt: end, touchedAt: null, salty: false }
-  if (step.do === 'fill') return { ...stack, filled: { step: index, at: end } }
-  if (step.do !== 'sand' && step.do !== 'scuff') return stack
+  const row = actRow(step.do, step.family)
+  if (row.cleansFace) return { ...stack, cleanedAt: end, touchedAt: null, salty: false }
+  if (row.fills) return { ...stack, filled: { step: index, at: end } }
+  if (!row.cuts) return stack
   const films = stack.films.map((film, i) =>
     i === stack.films.length - 1 ? { ...film, keyedAt: end } : film,
   )
@@ -125,27 +126,30 @@ function prepared(stack: Stack, step: ActStep, end: number, index: number): Stac
 
 /** Sheen after cutting or polishing. Source: handbook 2.1. */
 function levelledSheen(step: ActStep): Sheen {
-  if (step.do === 'compound') return 'gloss'
+  if (actRow(step.do, step.family).polishes) return 'gloss'
   return step.grit !== undefined && step.grit >= SATIN_GRIT ? 'satin' : 'matt'
 }
 
 /** What was laid over a grain or latex mask comes off with it. */
 function unmasked(stack: Stack, { resolved, step }: StepContext, end: number): Stack {
-  const acts = resolved.row.target ?? []
+  const { target, mask: kind } = resolved.row
+  const acts = target ?? []
   const masks = stack.masks.filter((mask) => !acts.includes(mask.act))
-  const lifted = stack.masks.filter((mask) => acts.includes(mask.act) && mask.act !== 'tape')
-  if (lifted.length === 0) return { ...stack, masks }
-  const first = Math.min(...lifted.map((mask) => mask.step))
-  const overRelease = step.do === 'unsalt' && newestRelease(stack) !== null
+  const taken = stack.masks.filter((mask) => acts.includes(mask.act))
+  const first = taken[0]?.step
+  if (first === undefined || kind === 'sheet') return { ...stack, masks }
+  const grain = kind === 'grain'
+  const overRelease = grain && newestRelease(stack) !== null
   const films = stack.films
-    .filter((film) => film.role !== 'release')
+    // Scrubbing the grains off opens the release coat under them; latex is only peeled.
+    .filter((film) => !grain || film.role !== 'release')
     .map((film): Film => (film.step > first ? { ...film, coverage: 'patchy' } : film))
   return {
     ...stack,
     masks,
     films,
     chippedAt: overRelease ? end : stack.chippedAt,
-    salty: step.do === 'unsalt' ? !step.wanted?.includes('salt-frost') : stack.salty,
+    salty: grain ? !step.wanted?.includes('salt-frost') : stack.salty,
   }
 }
 
@@ -164,7 +168,7 @@ function cleaned(stack: Stack, context: StepContext, end: number): Stack {
   const { resolved, targets, step } = context
   const films = stack.films.map((film): Film => {
     if (!targets.has(film)) return film
-    if (step.do === 'powder-fix' && resolved.drying)
+    if (resolved.row.fixes && resolved.drying)
       return {
         ...film,
         loose: false,
@@ -173,7 +177,7 @@ function cleaned(stack: Stack, context: StepContext, end: number): Stack {
         clock: newClock(),
         reads: fixedReads(resolved),
       }
-    if (step.do === 'iron-activate')
+    if (resolved.row.activates)
       return { ...film, activated: film.activated ?? { step: context.index, at: end } }
     return film.coverage === 'patchy' ? film : { ...film, coverage: 'patchy' }
   })
@@ -185,7 +189,5 @@ function cleaned(stack: Stack, context: StepContext, end: number): Stack {
 
 /** Fixed powder behaves as what its fixer leaves behind. */
 function fixedReads(resolved: ResolvedStep): Film['reads'] {
-  return resolved.solvent === 'spirit-mild' || resolved.solvent === 'spirit-hot'
-    ? 'enamel-wash'
-    : 'water-wash'
+  return isSpirit(resolved.solvent) ? 'enamel-wash' : 'water-wash'
 }

@@ -1,10 +1,9 @@
+import { familyRow } from '../../knowledge/families'
 import { GLOSS_UNITS } from '../../knowledge/sheens'
-import type { Family, Sheen } from '../../model/vocabulary'
+import type { Sheen } from '../../model/vocabulary'
 import type { Film } from './film'
 /** An effect in a sentence, and what becomes of it. */
 export type Lost = { what: string; how: string }
-
-const MIRRORS: readonly Family[] = ['mirror-metal', 'chrome-ink']
 
 /** Is this sheen duller than that of the effect? */
 export function duller(coat: Sheen, effect: Sheen): boolean {
@@ -16,11 +15,10 @@ export function duller(coat: Sheen, effect: Sheen): boolean {
  * Source: handbook 2.1 (graphite, pencil), 2.5 (a final matt), 2.6 (matt-hides-effect).
  */
 export function lostUnder(film: Film, coat: Sheen): Lost | null {
-  if (film.family === 'graphite' || film.family === 'pencil')
-    return { what: film.family, how: 'the gleam of rubbed metal is lost under a clear' }
+  const { rubbed, shine, name } = familyRow(film.family)
+  if (rubbed) return { what: name, how: 'the gleam of rubbed metal is lost under a clear' }
   if (!duller(coat, film.sheen)) return null
-  if (MIRRORS.includes(film.family))
-    return { what: 'the mirror', how: 'a mirror under matt is plain grey' }
+  if (shine !== undefined) return { what: 'the mirror', how: 'a mirror under matt is plain grey' }
   if (film.role === 'metal')
     return { what: 'bright metal', how: 'metal under matt loses its shine' }
   if (film.role === 'clear-colour' && coat === 'matt')

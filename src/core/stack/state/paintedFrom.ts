@@ -1,3 +1,4 @@
+import { ACT_TABLE } from '../../knowledge/acts'
 import type { ActStep } from '../../model/sequence'
 import type { BottleAtHand } from './stepContext'
 
@@ -12,6 +13,6 @@ export function isPaintedFrom(
   if (step.bottle !== undefined) return bottle.id === step.bottle
   const { do: act, family, colour, sheen } = step
   if (bottle.family !== family || bottle.role === 'thinner') return false
-  if (act === 'clear') return bottle.role === 'clear' && bottle.sheen === sheen
+  if (ACT_TABLE[act].role === 'clear') return bottle.role === 'clear' && bottle.sheen === sheen
   return colour !== undefined && bottle.colour?.toLowerCase() === colour.toLowerCase()
 }

@@ -1,9 +1,10 @@
 import type { DryingFilm } from '../../drying/clock'
 import { type ActRow, actRow } from '../../knowledge/acts'
-import { type ClockKey, DRAG_FROM, DRAG_TO, FAMILY_CLOCK } from '../../knowledge/drying'
-import { familyRow } from '../../knowledge/families'
+import { clockOfFamily, DRAG_FROM, type Laid } from '../../knowledge/drying'
+import { familyRow, WASH_THINNING } from '../../knowledge/families'
 import { reaction } from '../../knowledge/reactions'
 import { defaultSheen } from '../../knowledge/sheens'
+import { solventRow } from '../../knowledge/solvents'
 import type { ActStep } from '../../model/sequence'
 import {
   type Coat,
@@ -31,53 +32,32 @@ export type ResolvedStep = {
   drying: DryingFilm | null
 }
 
-/** From this share of thinner on, an enamel is a wash. Source: handbook 2.3. */
-const WASH_THINNING = 0.8
-
-/** Rework window of an enamel used as a wash when its product doesn't say, hours. Source: handbook 3.1. */
-const ENAMEL_REWORK_HOURS = 12
-
 const COAT_TOOLS: readonly Tool[] = ['airbrush', 'spray-can', 'stencil']
 
 /** What a film behaves as: thinned to a wash or used as one. Source: handbook 2.3, below the matrix. */
 function behavesAs(family: Family, row: ActRow, thinning: number): Family {
+  const { asWash } = familyRow(family)
   const wash = row.role === 'wash' || row.role === 'filter'
-  if (family === 'enamel' && (wash || thinning >= WASH_THINNING)) return 'enamel-wash'
-  if (family === 'water-acrylic' && wash) return 'water-wash'
-  return family
+  const thin = asWash?.from !== undefined && thinning >= asWash.from
+  return asWash && (wash || thin) ? asWash.as : family
 }
 
-/** Which row of milestones a film reads. Source: handbook 3.1. */
-function clockKey(
-  family: Family,
-  role: Role,
-  row: ActRow,
-  tool: Tool,
-  step: ActStep,
-  spirit: boolean,
-): ClockKey {
-  switch (family) {
-    case 'lacquer':
-      if (role === 'primer') return 'lacquer-primer'
-      return role === 'clear' ? 'lacquer-clear' : 'lacquer-colour'
-    case 'water-acrylic':
-      return COAT_TOOLS.includes(tool) ? 'water-acrylic-airbrushed' : 'water-acrylic-brushed'
-    case 'oil':
-      return row.role === 'oil' && (step.thinning ?? 0) < WASH_THINNING ? 'oil-thin' : 'oil-wash'
-    case 'texture':
-      if (spirit) return 'texture-thin'
-      return step.coats?.includes('flood') ? 'texture-thick' : 'texture-thin'
-    case 'pigment':
-      return step.do === 'powder' ? 'pigment-loose' : 'pigment-fixed'
-    default:
-      return FAMILY_CLOCK[family]
+/** How a film is laid, as far as its clock asks. Source: handbook 3.1. */
+function laidAs(step: ActStep, row: ActRow, role: Role, tool: Tool, spirit: boolean): Laid {
+  return {
+    role,
+    sprayed: COAT_TOOLS.includes(tool),
+    neat: row.role === 'oil' && (step.thinning ?? 0) < WASH_THINNING,
+    spirit,
+    flooded: step.coats?.includes('flood') ?? false,
+    loose: row.loose ?? false,
   }
 }
 
 /** Marks that count as mist however they are loaded; flooding counts as a flood. Source: handbook 3.2, f_W. */
-function weighed(step: ActStep, tool: Tool): readonly Coat[] {
+function weighed(step: ActStep, row: ActRow, tool: Tool): readonly Coat[] {
   const coats = step.coats ?? ['light']
-  if (tool === 'sponge' || step.do === 'drybrush') return coats.map(() => 'mist')
+  if (tool === 'sponge' || row.dryLoad) return coats.map(() => 'mist')
   if (tool === 'flood' || tool === 'soak') return coats.map(() => 'flood')
   return coats
 }
@@ -89,8 +69,7 @@ function wipingSolvent(family: Family): Solvent | null {
 
 function solventOf(step: ActStep, row: ActRow, target: Film | null): Solvent | null {
   if (step.solvent) return step.solvent
-  if (step.do === 'powder') return null
-  if (step.do === 'chip-wet') return 'water'
+  if (row.solvent !== undefined) return row.solvent
   const own = step.family ?? (row.family === 'must' ? null : row.family)
   if (own) return familyRow(own).thinners[0] ?? null
   if (row.kind !== 'clean' || !target) return null
@@ -107,12 +86,12 @@ function solventOf(step: ActStep, row: ActRow, target: Film | null): Solvent | n
 export function resolveStep(step: ActStep, target: Film | null): ResolvedStep {
   const row = actRow(step.do, step.family)
   const named = step.family ?? row.family
-  if (named === 'must') throw new RangeError(`workOf: "${step.do}" must say its family`)
+  if (named === 'must') throw new RangeError(`resolveStep: "${step.do}" must say its family`)
   const tool = step.tool ?? row.tool
   const role = step.role ?? row.role
   const solvent = solventOf(step, row, target)
   const family = named ? behavesAs(named, row, step.thinning ?? 0) : null
-  const coats = weighed(step, tool)
+  const coats = weighed(step, row, tool)
   const coverage = step.over === 'patch' ? 'patchy' : step.over === 'all' ? 'whole' : row.leaves
   return {
     row,
@@ -141,18 +120,19 @@ function dryingOf(
   coats: readonly Coat[],
   solvent: Solvent | null,
 ): DryingFilm {
-  const spirit = solvent === 'spirit-mild' || solvent === 'spirit-hot'
-  const enamelAsWash = named === 'enamel' && family === 'enamel-wash'
-  const reworkHours = step.reworkHours ?? (enamelAsWash ? ENAMEL_REWORK_HOURS : undefined)
+  const spirit = isSpirit(solvent)
+  const thick = familyRow(family).withSpirit === undefined || !spirit
+  const { asWash } = familyRow(named)
+  const reworkHours = step.reworkHours ?? (asWash?.as === family ? asWash.reworkHours : undefined)
   return {
-    clock: clockKey(family, role, row, tool, step, spirit),
+    clock: clockOfFamily(family, laidAs(step, row, role, tool, spirit)),
     family,
-    waterBorne: familyRow(family).waterBorne && !(family === 'texture' && spirit),
+    waterBorne: familyRow(family).waterBorne && thick,
     coats,
     retarder: step.retarder ?? 0,
     product: step.product,
-    reworkHours: step.do === 'streak' ? undefined : reworkHours,
-    work: step.do === 'streak' ? dragWindow(family, step.reworkHours) : undefined,
+    reworkHours: row.dragged ? undefined : reworkHours,
+    work: row.dragged ? dragWindow(family, step.reworkHours) : undefined,
     correction: 1,
   }
 }
@@ -162,13 +142,17 @@ function dragWindow(
   family: Family,
   reworkHours: number | undefined,
 ): { from: number; to: number } | undefined {
-  if (family !== 'oil' && family !== 'enamel-wash') return undefined
-  const to = family === 'oil' ? DRAG_TO.oil : DRAG_TO.enamel
+  const { draggedFor: to } = familyRow(family)
+  if (to === undefined) return undefined
   return { from: DRAG_FROM, to: reworkHours === undefined ? to : Math.min(to, reworkHours * 60) }
 }
 
 /** The row of the matrix a film reads: paste by its thinner. Source: handbook 2.3. */
 export function readsAs(family: Family, solvent: Solvent | null): Family {
-  const spirit = solvent === 'spirit-mild' || solvent === 'spirit-hot'
-  return family === 'texture' && spirit ? 'enamel-wash' : family
+  return (isSpirit(solvent) && familyRow(family).withSpirit) || family
+}
+
+/** Is this one of the spirits? */
+export function isSpirit(solvent: Solvent | null): boolean {
+  return solvent !== null && solventRow(solvent).spirit === true
 }

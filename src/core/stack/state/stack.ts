@@ -1,3 +1,4 @@
+import { actRow } from '../../knowledge/acts'
 import type { Act, Sheen, Substrate } from '../../model/vocabulary'
 import type { Film } from './film'
 
@@ -115,4 +116,9 @@ export function newestRelease(stack: Stack): { film: Film; at: number } | null {
     if (film.role === 'release') return { film, at: i }
   }
   return null
+}
+
+/** The first mask that was pressed on and is still there; null: there is none. */
+export function sheetMask(stack: Stack): Stack['masks'][number] | null {
+  return stack.masks.find(({ act }) => actRow(act, undefined).mask === 'sheet') ?? null
 }

@@ -1,5 +1,5 @@
 import { TOOL_ENERGY } from '../../knowledge/energies'
-import { SOLVENT_WORDS } from '../../knowledge/solvents'
+import { solventRow } from '../../knowledge/solvents'
 import { sayDuration } from '../../model/duration'
 import type { Film } from './film'
 import { named } from './filmName'
@@ -21,7 +21,7 @@ export function age(film: Film, context: StepContext): string {
 export function theSolvent(context: StepContext): string {
   const { resolved } = context
   return resolved.solvent
-    ? `${SOLVENT_WORDS[resolved.solvent]}, ${TOOL_ENERGY[resolved.tool].word}`
+    ? `${solventRow(resolved.solvent).name}, ${TOOL_ENERGY[resolved.tool].word}`
     : 'no solvent'
 }
 

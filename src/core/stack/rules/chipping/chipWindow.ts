@@ -1,4 +1,5 @@
 import { CHIP_WINDOW } from '../../../knowledge/drying'
+import { familyRow } from '../../../knowledge/families'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmState, hasReached } from '../../state/film'
@@ -14,7 +15,7 @@ export const chipWindow: Rule = {
   name: 'chip-window',
   timing: true,
   judge: (context) => {
-    if (context.step.do !== 'chip-wet') return null
+    if (context.resolved.row.kind !== 'open') return null
     const top = topOverRelease(context)
     return top ? draft(context, top) : null
   },
@@ -45,12 +46,12 @@ function draft(context: StepContext, top: Film): Draft | null {
       on,
       candidates: (): Remedy[] => sooner(context, top, old - CHIP_WINDOW.latest),
     }
-  if (top.family !== 'lacquer' || old < CHIP_WINDOW.lacquerHardFrom - EPSILON) return null
+  if (!familyRow(top.family).hardToChip || old < CHIP_WINDOW.hardFrom - EPSILON) return null
   return {
     severity: 'note',
-    because: `${capital(theFilm(top))} is ${sayDuration(old)} old; from ${sayDuration(CHIP_WINDOW.lacquerHardFrom)} on it is hard: scratch it to start.`,
+    because: `${capital(theFilm(top))} is ${sayDuration(old)} old; from ${sayDuration(CHIP_WINDOW.hardFrom)} on it is hard: scratch it to start.`,
     on,
-    candidates: (): Remedy[] => sooner(context, top, old - CHIP_WINDOW.lacquerHardFrom),
+    candidates: (): Remedy[] => sooner(context, top, old - CHIP_WINDOW.hardFrom),
   }
 }
 

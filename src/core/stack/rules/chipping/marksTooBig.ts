@@ -1,15 +1,6 @@
-import { BELIEVABLE, type MarkKind, SMALLEST_MARK } from '../../../knowledge/limits'
+import { BELIEVABLE, SMALLEST_MARK } from '../../../knowledge/limits'
 import type { Act } from '../../../model/vocabulary'
 import type { Rule } from '../finding'
-
-/** Acts that leave marks, and what the marks stand for. Source: handbook 10.1. */
-const MARKS: Partial<Record<Act, MarkKind>> = {
-  'chip-sponge': 'chip',
-  'chip-brush': 'chip',
-  pencil: 'chip',
-  salt: 'chip',
-  scratch: 'scratch',
-}
 
 const INSTEAD: Partial<Record<Act, { act: Act; say: string }>> = {
   'chip-sponge': { act: 'chip-brush', say: 'Paint the chips with a fine liner' },
@@ -20,9 +11,9 @@ const INSTEAD: Partial<Record<Act, { act: Act; say: string }>> = {
 export const marksTooBig: Rule = {
   name: 'marks-too-big',
   timing: false,
-  judge: ({ step, setting, index }) => {
+  judge: ({ step, setting, index, resolved }) => {
     const scale = setting.sequence.scale
-    const kind = MARKS[step.do]
+    const kind = resolved.row.marks
     const mark = SMALLEST_MARK[step.do]
     if (scale === undefined || !kind || mark === undefined) return null
     const real = mark * scale

@@ -1,6 +1,9 @@
 import { newestRelease, newestWhole } from '../../state/stack'
 import type { Draft, Remedy, Rule } from '../finding'
 
+/** What holds grains where they are put, until the paint is on. Source: handbook 6. */
+const WETS = 'water'
+
 /** Wet chipping without a release coat under the top colour; salt without water. Source: handbook 2.6. */
 export const noReleaseUnder: Rule = {
   name: 'no-release-under',
@@ -8,7 +11,8 @@ export const noReleaseUnder: Rule = {
   asksStage: true,
   judge: (context): Draft | null => {
     const { step, stack, index } = context
-    if (step.do === 'salt' && context.resolved.solvent !== 'water')
+    const { kind, mask } = context.resolved.row
+    if (kind === 'mask' && mask === 'grain' && context.resolved.solvent !== WETS)
       return {
         severity: 'stop',
         because: 'Salt without water does not stay where it is put.',
@@ -17,11 +21,11 @@ export const noReleaseUnder: Rule = {
           {
             kind: 'solvent',
             say: 'Wet the face with water for the salt',
-            edit: { replace: { step: index, with: { ...step, solvent: 'water' } } },
+            edit: { replace: { step: index, with: { ...step, solvent: WETS } } },
           },
         ],
       }
-    if (step.do !== 'chip-wet' || newestRelease(stack)) return null
+    if (kind !== 'open' || newestRelease(stack)) return null
     const top = newestWhole(stack)
     return {
       severity: 'stop',

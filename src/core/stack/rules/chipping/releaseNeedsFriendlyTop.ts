@@ -1,12 +1,10 @@
-import type { Family } from '../../../model/vocabulary'
+import { familyRow } from '../../../knowledge/families'
 import { otherFamilyCandidates } from '../../remedies/candidates'
 import { theWork } from '../../state/words'
 import type { Rule } from '../finding'
 
-const CLOSED: readonly Family[] = ['enamel', 'oil', 'urethane-2k', 'metal-enamel']
-
 /** Most light lacquer coats that water still enters. Source: handbook 2.6. */
-const LACQUER_COATS = 2
+const LIGHT_COATS = 2
 
 /** A top coat over release that water can't enter. Source: handbook 2.6. */
 export const releaseNeedsFriendlyTop: Rule = {
@@ -19,7 +17,8 @@ export const releaseNeedsFriendlyTop: Rule = {
     if (stack.films.at(-1)?.role !== 'release' || resolved.role === 'release') return null
     const on = { film: 'release' as const }
     const candidates = () => otherFamilyCandidates(context, ['water-acrylic', 'alcohol-acrylic'])
-    if (CLOSED.includes(resolved.family))
+    const { watertight } = familyRow(resolved.family)
+    if (watertight === 'always')
       return {
         severity: 'stop',
         because: `Water does not enter ${theWork(context)}: the release coat under it never opens.`,
@@ -27,12 +26,12 @@ export const releaseNeedsFriendlyTop: Rule = {
         candidates,
       }
     const thick =
-      resolved.coats.length > LACQUER_COATS ||
+      resolved.coats.length > LIGHT_COATS ||
       resolved.coats.some((c) => c === 'wet' || c === 'flood')
-    if (resolved.family !== 'lacquer' || !thick) return null
+    if (watertight !== 'thick' || !thick) return null
     return {
       severity: 'risk',
-      because: `${resolved.coats.length} coats of lacquer, more than two light ones, keep the water out of the release coat.`,
+      because: `${resolved.coats.length} coats of ${familyRow(resolved.family).name}, more than two light ones, keep the water out of the release coat.`,
       on,
       candidates,
     }

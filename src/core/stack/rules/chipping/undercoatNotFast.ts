@@ -24,7 +24,7 @@ export const undercoatNotFast: Rule = {
   timing: true,
   asksStage: true,
   judge: (context) => {
-    if (context.step.do !== 'chip-wet' || !newestRelease(context.stack)) return null
+    if (context.resolved.row.kind !== 'open' || !newestRelease(context.stack)) return null
     return worstDraft(
       effectsOn(context).map(({ film, effect }): Draft | null => {
         const severity = SEVERITY[effect]

@@ -1,10 +1,7 @@
-import type { Act, Solvent } from '../../../model/vocabulary'
+import { solventRow } from '../../../knowledge/solvents'
 import { shieldCandidates } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import type { Rule } from '../finding'
-
-const TOUCHES: readonly Act[] = ['tape', 'assemble', 'handle', 'wash', 'salt']
-const WET: readonly Solvent[] = ['water', 'alcohol']
 
 /** Water, tape, assembly or handling on a face chipped over release and not yet sealed. Risk. Source: handbook 2.6. */
 export const unsealedChips: Rule = {
@@ -12,15 +9,15 @@ export const unsealedChips: Rule = {
   timing: false,
   causes: { 'open-chips': 0, tape: 1 },
   judge: (context) => {
-    const { step, resolved, stack, at, series } = context
-    if (stack.chippedAt === null || step.do === 'chip-wet') return null
+    const { resolved, stack, at, series } = context
+    if (stack.chippedAt === null || resolved.row.kind === 'open') return null
     const sprayed = resolved.coverage === 'whole' && resolved.row.kind === 'film'
     const wet =
       !sprayed &&
       resolved.row.weathering &&
       resolved.solvent !== null &&
-      WET.includes(resolved.solvent)
-    if (!wet && !TOUCHES.includes(step.do)) return null
+      solventRow(resolved.solvent).opensChips === true
+    if (!wet && !resolved.row.liftsChips) return null
     const top = stack.films.at(-1)
     return {
       severity: 'risk',

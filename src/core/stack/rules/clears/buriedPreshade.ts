@@ -1,14 +1,12 @@
 import { type ColourFilm, colourOver } from '../../../colour/film'
 import { deltaE00 } from '../../../colour/spectrum'
+import { actRow } from '../../../knowledge/acts'
 import { isAct } from '../../../model/isAct'
-import type { Act } from '../../../model/vocabulary'
 import { type Film, filmState } from '../../state/film'
 import { colourFilms, groundUnder, layerOf, thinningOf } from '../../state/filmColours'
 import type { StepContext } from '../../state/stepContext'
 import { theWork } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
-
-const SHADES: readonly Act[] = ['preshade', 'mottle', 'toplight']
 
 /** Under this difference a shading is gone, ΔE00. Source: handbook 5.2. */
 const GONE = 1
@@ -21,7 +19,7 @@ export const buriedPreshade: Rule = {
     const { resolved, stack, step } = context
     if (resolved.row.kind !== 'film' || resolved.coverage !== 'whole' || !step.colour) return null
     if (resolved.role === 'clear' || resolved.role === 'release') return null
-    const at = stack.films.findLastIndex((film) => SHADES.includes(film.act))
+    const at = stack.films.findLastIndex((film) => actRow(film.act, undefined).shades)
     const shade = stack.films[at]
     if (!shade) return null
     const ground = groundUnder(stack.films.slice(0, at))

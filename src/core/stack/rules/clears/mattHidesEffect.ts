@@ -1,3 +1,4 @@
+import { laysClear } from '../../../knowledge/acts'
 import { GLOSS_UNITS } from '../../../knowledge/sheens'
 import { isAct } from '../../../model/isAct'
 import type { Step } from '../../../model/sequence'
@@ -11,7 +12,7 @@ import type { Remedy, Rule } from '../finding'
 export const mattHidesEffect: Rule = {
   name: 'matt-hides-effect',
   timing: false,
-  looksAhead: ({ step }) => step.do === 'clear',
+  looksAhead: ({ resolved }) => resolved.row.role === 'clear',
   judge: (context) => {
     const { resolved, index, setting } = context
     const matt =
@@ -33,7 +34,7 @@ export const mattHidesEffect: Rule = {
 }
 
 function isWholeClear(step: Step): boolean {
-  return isAct(step) && step.do === 'clear' && step.over !== 'patch'
+  return isAct(step) && laysClear(step) && step.over !== 'patch'
 }
 
 function listed(words: readonly string[]): string {

@@ -10,9 +10,9 @@ import type { Rule } from '../finding'
 export const tightFit: Rule = {
   name: 'tight-fit',
   timing: false,
-  judge: ({ step, stack, setting, index }) => {
+  judge: ({ resolved, stack, setting, index }) => {
     const gap = setting.sequence.jointGapMm
-    if (step.do !== 'assemble' || gap === undefined) return null
+    if (!resolved.row.joins || gap === undefined) return null
     const both = 2 * stack.films.reduce((sum, film) => sum + filmMicrons(film), 0)
     if (both <= gap * 1000) return null
     return {
@@ -74,9 +74,9 @@ export const edgeRubThrough: Rule = {
 export const drillAfterPaint: Rule = {
   name: 'drill-after-paint',
   timing: false,
-  judge: ({ step, stack, index }) => {
+  judge: ({ resolved, stack, index }) => {
     const first = stack.films[0]
-    if (step.do !== 'drill' || !first) return null
+    if (!resolved.row.pierces || !first) return null
     return {
       severity: 'note',
       because: 'Drilled after paint, the edge of the hole chips and swarf sticks to the finish.',

@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { substrateRow } from '../../../knowledge/substrates'
 import { filmReaches } from '../../state/film'
 import { theFilm } from '../../state/filmName'
@@ -27,7 +28,7 @@ export function forcedAir(context: StepContext): Draft | null {
       context,
       `Warm air of ${hot.climate.celsius} °C: ${substrateRow(stack.substrate).name} bears ${limit} °C at most and warps.`,
     )
-  if (film.family !== 'urethane-2k') return null
+  if (!familyRow(film.family).twoPart) return null
   const touch = filmReaches(film, 'touch', series)
   const wet = pieces.find((piece) => touch === null || piece.from < touch)
   if (!wet) return null

@@ -1,11 +1,9 @@
-import type { Family } from '../../../model/vocabulary'
+import { familyRow } from '../../../knowledge/families'
 import { lighterCoatCandidates } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { openFilms } from '../../state/stack'
 import { theWork } from '../../state/words'
 import type { Rule } from '../finding'
-
-const HOT: readonly Family[] = ['lacquer', 'urethane-2k']
 
 /** A wet lacquer or two-part coat over decals without mist coats first. Source: handbook 2.6, 6. */
 export const decalHotClear: Rule = {
@@ -14,7 +12,7 @@ export const decalHotClear: Rule = {
   causes: { 'decal-clear': 0 },
   judge: (context) => {
     const { resolved, at, series } = context
-    if (resolved.row.kind !== 'film' || !resolved.family || !HOT.includes(resolved.family))
+    if (resolved.row.kind !== 'film' || !resolved.family || !familyRow(resolved.family).bites)
       return null
     const decal = openFilms(context.stack).find((film) => film.role === 'decal')
     const wet = resolved.coats.findIndex((coat) => coat === 'wet' || coat === 'flood')

@@ -8,8 +8,9 @@ export const decalNeedsGloss: Rule = {
   timing: false,
   asksStage: true,
   judge: (context) => {
-    const { step, stack } = context
-    if (step.do !== 'decal' || stack.sheen === null) return null
+    const { resolved, stack } = context
+    const { kind, role } = resolved.row
+    if (kind !== 'film' || role !== 'decal' || stack.sheen === null) return null
     const flow = FLOW[stack.sheen]
     if (flow === 'gloss') return null
     const top = stack.films.at(-1)

@@ -20,7 +20,7 @@ export const flowNeedsGloss: Rule = {
   asksStage: true,
   judge: (context) => {
     const { step, stack, resolved, setting } = context
-    if (step.do !== 'line' || stack.sheen === null || DRAWN.includes(resolved.tool)) return null
+    if (!resolved.row.runs || stack.sheen === null || DRAWN.includes(resolved.tool)) return null
     if (step.wanted?.includes('ghost')) return null
     const flow = FLOW[stack.sheen]
     const silent: readonly string[] = SILENT[setting.school.liningSurface ?? 'gloss']

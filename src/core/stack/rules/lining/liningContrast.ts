@@ -15,9 +15,9 @@ const DEPTH = 0.2
 const WASH_SHARE = 0.1
 
 /** How a line will look against the face: ΔE00 and whether it is darker; null where a colour isn't known. */
-function contrastOf({ step, stack, setting }: StepContext) {
+function contrastOf({ step, stack, setting, resolved }: StepContext) {
   const face = seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)?.colour
-  if (step.do !== 'line' || !step.colour || !face) return null
+  if (!resolved.row.runs || !step.colour || !face) return null
   const share = step.thinning === undefined ? WASH_SHARE : 1 - step.thinning
   const microns = (setting.sequence.lineDepthMm ?? DEPTH) * 1000 * LEFT
   const film = { masstone: step.colour, thickness: thicknessOf(microns, share) }

@@ -1,3 +1,4 @@
+import { solventRow } from '../../../knowledge/solvents'
 import { changed } from '../../remedies/candidates'
 import type { Rule } from '../finding'
 
@@ -7,8 +8,7 @@ export const tideMarkRisk: Rule = {
   timing: false,
   judge: (context) => {
     const { resolved, step, index } = context
-    if (step.do !== 'wash' || resolved.row.kind !== 'film' || resolved.solvent !== 'water')
-      return null
+    if (!resolved.row.pools || !resolved.solvent || !solventRow(resolved.solvent).rings) return null
     if (step.wick || (step.flowAid ?? 0) > 0 || step.wanted?.includes('tide-ring')) return null
     return {
       severity: 'note',

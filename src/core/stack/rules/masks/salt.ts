@@ -1,3 +1,4 @@
+import { actRow } from '../../../knowledge/acts'
 import { SALT_DRY } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
 import { changed } from '../../remedies/candidates'
@@ -10,7 +11,7 @@ export const saltNotDry: Rule = {
   timing: true,
   judge: ({ resolved, stack, at }) => {
     if (resolved.row.kind !== 'film') return null
-    const salt = stack.masks.findLast((mask) => mask.act === 'salt')
+    const salt = stack.masks.findLast((mask) => actRow(mask.act, undefined).mask === 'grain')
     if (!salt || at >= salt.at + SALT_DRY - EPSILON) return null
     return {
       severity: 'risk',

@@ -12,7 +12,8 @@ export const tapeTooEarly: Rule = {
   timing: true,
   causes: { tape: 0 },
   judge: (context) => {
-    if (context.step.do !== 'tape') return null
+    const { kind, mask } = context.resolved.row
+    if (kind !== 'mask' || mask !== 'sheet') return null
     return worstDraft(openFilms(context.stack).map((film) => draft(context, film)))
   },
 }

@@ -1,6 +1,7 @@
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
+import { sheetMask } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { age, capital } from '../../state/words'
 import type { Rule } from '../finding'
@@ -10,7 +11,8 @@ export const unmaskLate: Rule = {
   name: 'unmask-late',
   timing: true,
   judge: (context) => {
-    if (context.step.do !== 'untape') return null
+    const { kind, mask } = context.resolved.row
+    if (kind !== 'unmask' || mask !== 'sheet') return null
     const film = overTape(context)
     if (!film || !hasReached(film, 'cured', context.at, context.series)) return null
     const cured = filmReaches(film, 'cured', context.series) ?? context.at
@@ -28,7 +30,7 @@ export const unmaskLate: Rule = {
 
 /** The newest film laid while the tape was on. */
 function overTape(context: StepContext): Film | null {
-  const tape = context.stack.masks.find((mask) => mask.act === 'tape')
+  const tape = sheetMask(context.stack)
   if (!tape) return null
   return [...context.stack.films].reverse().find((film) => film.step > tape.step) ?? null
 }

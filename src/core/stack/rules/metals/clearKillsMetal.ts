@@ -1,15 +1,10 @@
-import type { Family } from '../../../model/vocabulary'
+import { familyRow } from '../../../knowledge/families'
 import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { capital, theWork } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
-
-const SHINY: readonly Family[] = ['mirror-metal', 'chrome-ink']
-
-/** Clears that spoil the shine for certain; the others may. Source: handbook 2.6, severities. */
-const CERTAIN: readonly Family[] = ['lacquer', 'urethane-2k']
 
 /** Does the sheet of the product say that it may go on this film? Source: handbook 2, "the maker's data sheet wins". */
 export function suitsFilm(context: StepContext, film: Film): boolean {
@@ -25,12 +20,14 @@ export const clearKillsMetal: Rule = {
   judge: (context) => {
     const { resolved, at, series } = context
     if (resolved.row.kind !== 'film' || resolved.role !== 'clear' || !resolved.family) return null
-    const metal = openFilms(context.stack).find((film) => SHINY.includes(film.family))
+    const metal = openFilms(context.stack).find(
+      (film) => familyRow(film.family).shine !== undefined,
+    )
     if (!metal || suitsFilm(context, metal)) return null
     const light = resolved.coats.every((coat) => coat === 'mist' || coat === 'light')
-    if (resolved.family === 'acrylic-pu' && light) return null
+    if (familyRow(resolved.family).sparesShine && light) return null
     return {
-      severity: CERTAIN.includes(resolved.family) ? 'stop' : 'risk',
+      severity: familyRow(resolved.family).bites ? 'stop' : 'risk',
       because: `${capital(theWork(context))} dulls ${theFilm(metal)}: only light coats of acrylic-PU, or a clear made for it, leave the shine.`,
       on: { film: metal.family, state: filmState(metal, at, series) },
       candidates: () => candidates(context, metal),

@@ -1,5 +1,7 @@
 import { labOf } from '../../../colour/spectrum'
+import { familyRow } from '../../../knowledge/families'
 import type { ActStep } from '../../../model/sequence'
+import type { Family } from '../../../model/vocabulary'
 import { type Film, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { newestWhole, seenFilms } from '../../state/stack'
@@ -26,11 +28,15 @@ export const mirrorNeedsGlossBlack: Rule = {
   asksStage: true,
   judge: (context) => {
     const { resolved, stack } = context
-    if (resolved.row.kind !== 'film' || resolved.family !== 'mirror-metal') return null
+    if (resolved.row.kind !== 'film' || !isMirror(resolved.family)) return null
     const top = newestWhole(stack)
-    if (top?.family === 'mirror-metal') return null
+    if (top && isMirror(top.family)) return null
     return ground(context, top) ?? hardness(context, top)
   },
+}
+
+function isMirror(family: Family | null): boolean {
+  return family !== null && familyRow(family).shine === 'mirror'
 }
 
 /** What is wrong with how the ground looks. */

@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { changed } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { openFilms } from '../../state/stack'
@@ -10,7 +11,7 @@ export const clearEatsPowder: Rule = {
   judge: (context) => {
     const { resolved, at, series, step, index } = context
     if (resolved.row.kind !== 'film' || resolved.role !== 'clear') return null
-    const powder = openFilms(context.stack).find((film) => film.family === 'pigment')
+    const powder = openFilms(context.stack).find((film) => familyRow(film.family).powder)
     if (!powder || resolved.coats.every((coat) => coat === 'mist')) return null
     return {
       severity: 'note',

@@ -1,3 +1,4 @@
+import { actRow } from '../../../knowledge/acts'
 import type { ActStep } from '../../../model/sequence'
 import type { Stack } from '../../state/stack'
 import type { Draft, Remedy, Rule } from '../finding'
@@ -9,10 +10,10 @@ export const powderLoose: Rule = {
   name: 'powder-loose',
   timing: false,
   asksStage: true,
-  judge: ({ step, stack, index }) =>
-    (step.do === 'handle' || step.do === 'assemble') && isLoose(stack) ? draft(index) : null,
+  judge: ({ resolved, stack, index }) =>
+    resolved.row.grips && isLoose(stack) ? draft(index) : null,
   judgeEnd: ({ stack, lastAct, lastStep, use }) =>
-    use === 'handled' && isLoose(stack) && lastStep.do !== 'handle' && lastStep.do !== 'assemble'
+    use === 'handled' && isLoose(stack) && !actRow(lastStep.do, lastStep.family).grips
       ? draft(lastAct + 1)
       : null,
 }

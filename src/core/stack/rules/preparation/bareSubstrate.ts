@@ -26,19 +26,17 @@ function suits(step: ActStep, context: StepContext): boolean {
 /** Roles that count as colour where only water-borne colour minds. */
 const COLOUR_ROLES: readonly Role[] = ['colour', 'metal', 'clear-colour']
 
-const SPIRIT: readonly Family[] = ['enamel', 'oil', 'enamel-wash', 'metal-enamel']
-
 function minds(need: PrimerNeed, context: StepContext): boolean {
   const { resolved } = context
   if (!resolved.family || need.for === 'none') return false
-  const water = familyRow(resolved.family).waterBorne
+  const { waterBorne: water, slow } = familyRow(resolved.family)
   switch (need.for) {
     case 'water-borne':
       return water && resolved.role !== null && COLOUR_ROLES.includes(resolved.role)
     case 'not-water-borne':
-      return !water && !SPIRIT.includes(resolved.family)
+      return !water && !slow
     case 'spirit':
-      return SPIRIT.includes(resolved.family)
+      return slow
     case 'all':
       return resolved.role !== 'primer'
   }

@@ -1,22 +1,18 @@
-import { SOLVENT_WORDS } from '../../../knowledge/solvents'
-import type { Solvent } from '../../../model/vocabulary'
+import { solventRow } from '../../../knowledge/solvents'
 import { capital } from '../../state/words'
 import type { Rule } from '../finding'
-
-/** Solvents whose vapour fogs clear plastic. Source: handbook 2.4, 2.6. */
-const STRONG: readonly Solvent[] = ['lacquer-hot', 'reducer-2k', 'plastic-solvent']
 
 /** Cyanoacrylate or a strong solvent near clear parts. Risk. Source: handbook 2.6. */
 export const fogsClearPart: Rule = {
   name: 'fogs-clear-part',
   timing: false,
   judge: ({ step, stack, resolved, index }) => {
-    const clear = step.do === 'glue-clear' || stack.substrate === 'clear-styrene'
+    const clear = resolved.row.fitsGlass || stack.substrate === 'clear-styrene'
     if (!clear || resolved.row.kind !== 'handle') return null
     const glue = step.adhesive === 'cyanoacrylate'
-    const strong = resolved.solvent !== null && STRONG.includes(resolved.solvent)
+    const strong = resolved.solvent !== null && solventRow(resolved.solvent).fogsGlass === true
     if (!glue && !strong) return null
-    const what = glue ? 'cyanoacrylate' : SOLVENT_WORDS[resolved.solvent ?? 'lacquer-hot']
+    const what = glue ? 'cyanoacrylate' : solventRow(resolved.solvent ?? 'lacquer-hot').name
     return {
       severity: 'risk',
       because: `${capital(what)} near clear parts fogs them with its vapour.`,

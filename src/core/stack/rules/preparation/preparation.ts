@@ -10,8 +10,8 @@ export const fillerCuring: Rule = {
   name: 'filler-curing',
   timing: true,
   worthWaiting: true,
-  judge: ({ step, stack, at, resolved }) => {
-    const cuts = step.do === 'sand' || step.do === 'scuff'
+  judge: ({ stack, at, resolved }) => {
+    const cuts = resolved.row.kind === 'prep' && resolved.row.cuts !== undefined
     if (stack.filled === null || (!cuts && resolved.row.kind !== 'film')) return null
     const left = stack.filled.at + FILLER_CURES - at
     if (left <= EPSILON) return null
@@ -57,7 +57,7 @@ export const gritSkipped: Rule = {
   name: 'grit-skipped',
   timing: false,
   judge: ({ step, stack, index, resolved }) => {
-    const cuts = step.do === 'sand' || resolved.row.kind === 'level'
+    const cuts = resolved.row.cuts === 'face' || resolved.row.kind === 'level'
     const { grit } = step
     if (!cuts || grit === undefined || stack.grit === null) return null
     if (grit <= stack.grit * GRIT_STEP + EPSILON) return null

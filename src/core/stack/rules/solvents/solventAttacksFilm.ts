@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
 import type { Severity } from '../../../model/vocabulary'
 import {
@@ -46,7 +47,7 @@ function spokenOf(context: StepContext, film: Film): boolean {
   if (suitsFilm(context, film)) return true
   if (film.role === 'release' && resolved.row.kind !== 'clean') return true
   if (resolved.row.weathering && film.weathering) return true
-  if (film.family === 'pigment' && resolved.role === 'clear') return true
+  if (familyRow(film.family).powder && resolved.role === 'clear') return true
   return resolved.row.weathering && resolved.row.kind === 'film' && film.role !== 'clear'
 }
 

@@ -1,6 +1,7 @@
 import { TOOL_ENERGY } from '../../../knowledge/energies'
+import { type SolventRow, solventRow } from '../../../knowledge/solvents'
 import { substrateRow } from '../../../knowledge/substrates'
-import type { Severity, Solvent, Substrate } from '../../../model/vocabulary'
+import type { Severity, Substrate } from '../../../model/vocabulary'
 import {
   lighterCoatCandidates,
   milderSolventCandidates,
@@ -11,13 +12,13 @@ import type { StepContext } from '../../state/stepContext'
 import { capital, theSolvent } from '../../state/words'
 import type { Rule } from '../finding'
 
-type Contact = { solvent: Solvent; wet: boolean; flooded: boolean; can: boolean }
+type Contact = { solvent: SolventRow; wet: boolean; flooded: boolean; can: boolean }
 
 type Attack = { severity: Severity; meets: (contact: Contact) => boolean; what: string }
 
-const spirit = (c: Contact) => c.solvent === 'spirit-mild' || c.solvent === 'spirit-hot'
-const lacquer = (c: Contact) => c.solvent === 'lacquer-mild' || c.solvent === 'lacquer-hot'
-const hot = (c: Contact) => c.solvent === 'lacquer-hot'
+const spirit = ({ solvent }: Contact) => solvent.spirit === true
+const lacquer = ({ solvent }: Contact) => solvent.lacquer === true
+const hot = ({ solvent }: Contact) => solvent.hot === true
 
 /** What each bare substrate does not bear, worst first; the first that is met speaks. Source: handbook 2.4, 2.6. */
 const ATTACKS: Partial<Record<Substrate, readonly Attack[]>> = {
@@ -57,7 +58,7 @@ function contactOf(context: StepContext): Contact | null {
   const flooded =
     resolved.tool === 'flood' || resolved.tool === 'soak' || resolved.coats.includes('flood')
   return {
-    solvent: resolved.solvent,
+    solvent: solventRow(resolved.solvent),
     flooded,
     wet: flooded || (TOOL_ENERGY[resolved.tool].sprayed && resolved.coats.includes('wet')),
     can: resolved.tool === 'spray-can',
@@ -65,7 +66,7 @@ function contactOf(context: StepContext): Contact | null {
 }
 
 function attackOf(substrate: Substrate, contact: Contact): Attack | null {
-  if (contact.solvent === 'plastic-solvent')
+  if (contact.solvent.dissolvesPlastic)
     return { severity: 'stop', meets: () => true, what: 'dissolves it' }
   return ATTACKS[substrate]?.find((attack) => attack.meets(contact)) ?? null
 }

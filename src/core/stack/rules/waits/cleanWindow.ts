@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
@@ -12,7 +13,7 @@ import type { Rule } from '../finding'
 function windowed(context: StepContext): Film | null {
   const { resolved, target } = context
   if (resolved.row.kind !== 'clean' || !resolved.row.weathering || !target) return null
-  return target.family === 'pigment' ? null : target
+  return familyRow(target.family).powder ? null : target
 }
 
 /** Clean-up, drag or blend before its window opens. Source: handbook 2.6, 3.1, 3.4. */

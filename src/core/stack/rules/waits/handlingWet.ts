@@ -32,9 +32,9 @@ export const turnedWhileWet: Rule = {
 export const fitCheckMissing: Rule = {
   name: 'fit-check-missing',
   timing: false,
-  looksAhead: ({ step }) => step.do === 'assemble',
-  judge: ({ step, stack, index, setting }) => {
-    if (step.do !== 'assemble' || stack.films.length === 0) return null
+  looksAhead: ({ resolved }) => resolved.row.joins === true,
+  judge: ({ step, resolved, stack, index, setting }) => {
+    if (!resolved.row.joins || stack.films.length === 0) return null
     const looked = setting.steps.some((one) => isAct(one) && one.checked?.includes('fit'))
     if (looked) return null
     return {

@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { POLISH_2K } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
 import { filmReaches, filmState } from '../../state/film'
@@ -11,12 +12,13 @@ export const polishTooEarly: Rule = {
   name: 'polish-too-early',
   timing: true,
   judge: (context) => {
-    const { step, at, series } = context
-    if (step.do !== 'compound') return null
+    const { resolved, at, series } = context
+    if (!resolved.row.polishes) return null
     const film = openFilms(context.stack)[0]
     if (!film) return null
-    const from =
-      film.family === 'urethane-2k' ? film.end + POLISH_2K : filmReaches(film, 'cured', series)
+    const from = familyRow(film.family).twoPart
+      ? film.end + POLISH_2K
+      : filmReaches(film, 'cured', series)
     if (from === null || at >= from) return null
     return {
       severity: 'risk',

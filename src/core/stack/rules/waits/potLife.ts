@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { POT_LIFE } from '../../../knowledge/limits'
 import { minutesOf, sayDuration } from '../../../model/duration'
 import { changed } from '../../remedies/candidates'
@@ -11,7 +12,8 @@ export const potLife: Rule = {
   timing: false,
   judge: (context) => {
     const { resolved, step, climate, index } = context
-    if (resolved.row.kind !== 'film' || resolved.family !== 'urethane-2k') return null
+    const { family } = resolved
+    if (resolved.row.kind !== 'film' || !family || !familyRow(family).twoPart) return null
     const life = step.product?.potLife ? minutesOf(step.product.potLife) : POT_LIFE
     const ends = coatEnds(step, resolved, climate)
     const last = ends.at(-1) ?? 0
@@ -22,7 +24,7 @@ export const potLife: Rule = {
     return {
       severity: 'stop',
       because: `The last coat comes ${sayDuration(last)} after the mix was made; it can be sprayed for ${sayDuration(life)}.`,
-      on: { film: resolved.family },
+      on: { film: family },
       candidates: () => [
         {
           kind: 'coat' as const,

@@ -1,3 +1,4 @@
+import { familyRow } from '../../../knowledge/families'
 import { IRON_SETTLES } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
 import { EPSILON } from '../../state/film'
@@ -12,7 +13,7 @@ export const rustStillGrowing: Rule = {
     const { resolved, at } = context
     if (resolved.row.kind !== 'film' || resolved.role !== 'clear') return null
     const iron = openFilms(context.stack).find(
-      (film) => film.family === 'reactive-iron' && film.activated !== null,
+      (film) => familyRow(film.family).rusts && film.activated !== null,
     )
     const since = iron?.activated?.at
     if (since === undefined || at >= since + IRON_SETTLES.to - EPSILON) return null

@@ -1,4 +1,3 @@
-import type { Act } from '../../../model/vocabulary'
 import { filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
@@ -6,15 +5,13 @@ import { takes } from '../../state/takes'
 import { age, capital } from '../../state/words'
 import type { Rule } from '../finding'
 
-const CUTTING: readonly Act[] = ['sand', 'scuff', 'cut-polish']
-
 /** Cutting a film before it sands to dust. Source: handbook 2.6, 3.1. */
 export const sandTooEarly: Rule = {
   name: 'sand-too-early',
   timing: true,
   judge: (context) => {
-    const { step, at, series } = context
-    if (!CUTTING.includes(step.do)) return null
+    const { resolved, at, series } = context
+    if (!resolved.row.cuts) return null
     const film = openFilms(context.stack).find(
       (one) => filmReaches(one, 'sand', series) !== null && !hasReached(one, 'sand', at, series),
     )
