@@ -189,7 +189,11 @@ function conditions(path, tree) {
       listed.has(callee.object.name) &&
       !OTHERS.includes((node.arguments[0]?.property ?? node.arguments[0])?.name)
     )
-      say(path, node, `${callee.object.name} lists names for a condition: a column of the table says it`)
+      say(
+        path,
+        node,
+        `${callee.object.name} lists names for a condition: a column of the table says it`,
+      )
     if (node.type !== 'StringLiteral' || !NAMED.has(node.value)) continue
     const [outer, next] = above
     const compared =

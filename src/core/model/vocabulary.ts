@@ -191,7 +191,7 @@ export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
 export const WANTED = ['ghost', 'tide-ring', 'salt-frost'] as const
 
 /** What can be looked at before an act: air under decals, the fit of a joint. Source: handbook 2.6, second table. */
-export const CHECKS = ['bubbles', 'fit'] as const
+export const CHECKS = ['bubbles', 'fit', 'bare-joint'] as const
 
 /** Severity of a finding, worst first. Source: handbook 2.6. */
 export const SEVERITIES = ['stop', 'risk', 'note'] as const

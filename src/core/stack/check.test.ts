@@ -3,7 +3,7 @@ import { isoDuration } from '../model/duration'
 import { isAct } from '../model/isAct'
 import type { Sequence } from '../model/sequence'
 import { check } from './check'
-import { applySequenceEdit } from './remedies/sequenceEdit'
+import { applySequenceEdit, editSequence } from './remedies/sequenceEdit'
 import { sequences } from './tests/arbitrary'
 import { EXAMPLE, sequence, told } from './tests/sequences'
 
@@ -104,4 +104,21 @@ describe('edits', () => {
   ])('outside the steps is refused: $edit', ({ edit }) => {
     expect(() => applySequenceEdit(sequence(steps), edit)).toThrow(RangeError)
   })
+})
+
+it('scraping the paint off a joint is said once, and ends it', () => {
+  const joint = sequence(
+    [
+      { do: 'prime', coats: ['light', 'light'] },
+      { wait: '24 h' },
+      { do: 'assemble', checked: ['fit'] },
+    ],
+    { jointGapMm: 0.015 },
+  )
+  const [finding] = check(joint).findings.filter(({ rule }) => rule === 'tight-fit')
+  const [scrape] = finding?.remedies ?? []
+  if (!scrape) throw new Error('a tight joint has a way out')
+  const { sequence: scraped } = editSequence(joint, scrape.edit)
+  expect(scraped.steps).toHaveLength(joint.steps.length)
+  expect(told(scraped)).toEqual([])
 })

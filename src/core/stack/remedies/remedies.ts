@@ -4,6 +4,7 @@ import type { Sequence } from '../../model/sequence'
 import { type Finding, REMEDY_KINDS, type Remedy, type SequenceEdit } from '../rules/finding'
 import { RULESET } from '../rules/rules'
 import { laterMinutes } from '../simulate/laterMinutes'
+import { judge } from '../simulate/ruleset'
 import { resume, simulate } from '../simulate/simulate'
 import type { Drafted, SimulateOptions, Simulation } from '../simulate/simulation'
 import { atMinute, type StepContext } from '../state/stepContext'
@@ -78,7 +79,7 @@ function waitCandidates({ rule, context }: Drafted): Remedy[] {
   const asked = RULESET.byName.get(rule)
   if (!asked?.timing || !context || context.setting.sequence.waits === 'auto') return []
   const clean = laterMinutes(context).filter(
-    ({ at }) => asked.judge(atMinute(context, at)) === null,
+    ({ at }) => judge(atMinute(context, at), [asked]).length === 0,
   )
   return clean.slice(0, 2).map(({ at }) => waitWay(context, at - context.at))
 }

@@ -599,3 +599,56 @@ table('tooth and powder', [
     told: ['5 clear-eats-powder note'],
   },
 ])
+
+const SEAL: Step = { do: 'clear', family: 'acrylic-pu', sheen: 'gloss', coats: ['mist', 'light'] }
+
+table('chipping through a clear', [
+  {
+    why: 'that seals the top colour: water does not come to the release coat',
+    steps: [...RELEASED, TOP, { wait: '4 h' }, SEAL, { wait: '4 h' }, { do: 'chip-wet' }],
+    told: ['8 release-needs-thin-water-friendly-top stop'],
+  },
+  {
+    why: 'in mist, which seals nothing',
+    steps: [
+      ...RELEASED,
+      TOP,
+      { wait: '4 h' },
+      { ...SEAL, coats: ['mist'] } as Step,
+      { wait: '4 h' },
+      { do: 'chip-wet' },
+    ],
+    told: [],
+  },
+])
+
+table('masks over a release coat', [
+  {
+    why: 'latex is peeled off, and the release coat stays to be opened',
+    steps: [
+      ...RELEASED,
+      { do: 'latex' },
+      { wait: '1 h' },
+      TOP,
+      { wait: '1 h' },
+      { do: 'unlatex' },
+      { wait: '1 h' },
+      { do: 'chip-wet' },
+    ],
+    told: [],
+  },
+  {
+    why: 'salt is scrubbed off, and the release coat goes with it',
+    steps: [
+      ...RELEASED,
+      { do: 'salt', solvent: 'water' },
+      { wait: '1 h' },
+      TOP,
+      { wait: '1 h' },
+      { do: 'unsalt' },
+      { wait: '1 h' },
+      { do: 'chip-wet' },
+    ],
+    told: ['10 no-release-under stop'],
+  },
+])

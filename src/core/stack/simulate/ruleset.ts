@@ -1,5 +1,5 @@
 import { isAct } from '../../model/isAct'
-import type { Draft, Drafts, Rule, RuleName } from '../rules/finding'
+import { type Draft, type Drafts, type Rule, type RuleName, worse } from '../rules/finding'
 import type { Setting, StepContext } from '../state/stepContext'
 import type { Drafted, State } from './simulation'
 /** The rules a simulation asks, sorted once by what they need. */
@@ -43,6 +43,19 @@ export function judge(context: StepContext, rules: readonly Rule[]): Drafted[] {
     for (const draft of draftsOf(rule.judge(context)))
       found.push({ step: context.index, rule: rule.name, draft, context })
   return found
+}
+
+/** One finding a step and rule, the worst, the first among equals. Source: handbook 2.6. */
+export function worstOfEach(drafts: readonly Drafted[]): Drafted[] {
+  const worst = new Map<string, Drafted>()
+  for (const drafted of drafts) {
+    const place = [drafted.step, drafted.rule].join(' ')
+    const found = worst.get(place)
+    if (!found || worse(drafted.draft.severity, found.draft.severity)) worst.set(place, drafted)
+  }
+  return worst.size === drafts.length
+    ? [...drafts]
+    : drafts.filter((one) => worst.get([one.step, one.rule].join(' ')) === one)
 }
 
 /** What rules that look ahead say of a step again, after steps behind it have changed. */

@@ -19,6 +19,16 @@ describe('a walk with facts', () => {
     expect(simulated.waits).toMatchObject([{ before: 1, minutes: 35, since: { step: 0, at: 5 } }])
   })
 
+  it('waits for what is under it also where its own coats follow too soon', () => {
+    const base = { do: 'base' as const, family: 'alcohol-acrylic' as const }
+    const coats = ['light' as const, 'light' as const]
+    const waited = (gap?: string) =>
+      simulate(sequence([PRIME, { ...base, coats, ...(gap ? { gap } : {}) }], { waits: 'auto' }))
+        .waits[0]?.minutes
+    expect(waited()).toBe(60)
+    expect(waited('2 min')).toBe(60)
+  })
+
   it('late enough waits for nothing', () => {
     const simulated = simulate(one, {
       facts: new Map([[0, { start: 0, ends: [5] }]]),

@@ -12,7 +12,7 @@ import { bareStack, type Stack } from '../state/stack'
 import type { Setting, StepContext } from '../state/stepContext'
 import { targetsOf } from '../state/targets'
 import { fillWait } from './fillWait'
-import { judge, judgeAhead, judgeEnd, merged, type Ruleset } from './ruleset'
+import { judge, judgeAhead, judgeEnd, merged, type Ruleset, worstOfEach } from './ruleset'
 import type { Corrections, SimulateOptions, Simulation, State, TimelineEntry } from './simulation'
 
 /**
@@ -135,7 +135,8 @@ function doAct(run: Run, state: State, step: ActStep, index: number): void {
   const judged = filled.context
   state.at = judged.at
   if (filled.wait) out.waits.push(filled.wait)
-  out.drafts.push(...merged(filled.timing, judge(judged, ruleset.lasting), ruleset))
+  const drafts = merged(filled.timing, judge(judged, ruleset.lasting), ruleset)
+  out.drafts.push(...worstOfEach(drafts))
   const ends = fact
     ? [...fact.ends]
     : coatEnds(step, judged.resolved, judged.climate).map((end) => judged.at + end)

@@ -104,9 +104,12 @@ export function newestWhole(stack: Stack): Film | null {
 
 /** Is the substrate open to what comes next: no whole film with more than mist on it? Source: handbook 2.6. */
 export function isBare(stack: Stack): boolean {
-  return !stack.films.some(
-    (film) => film.coverage === 'whole' && film.coats.some((coat) => coat !== 'mist'),
-  )
+  return !stack.films.some(seals)
+}
+
+/** Does this film keep from what is under it what comes over it: is it whole, and more than mist? */
+export function seals(film: Film): boolean {
+  return film.coverage === 'whole' && film.coats.some((coat) => coat !== 'mist')
 }
 
 /** The newest release coat, and its place in the stack; null when there is none. */

@@ -1,7 +1,11 @@
 import { familyRow } from '../../../knowledge/families'
-import { otherFamilyCandidates } from '../../remedies/candidates'
-import { theWork } from '../../state/words'
-import type { Rule } from '../finding'
+import { moveCandidates, otherFamilyCandidates } from '../../remedies/candidates'
+import { filmState } from '../../state/film'
+import { theFilm } from '../../state/filmName'
+import { newestRelease, seals } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
+import { capital, theWork } from '../../state/words'
+import type { Draft, Remedy, Rule } from '../finding'
 
 /** Most light lacquer coats that water still enters. Source: handbook 2.6. */
 const LIGHT_COATS = 2
@@ -12,6 +16,7 @@ export const releaseNeedsFriendlyTop: Rule = {
   timing: false,
   judge: (context) => {
     const { resolved, stack } = context
+    if (resolved.row.kind === 'open') return sealedTop(context)
     if (resolved.row.kind !== 'film' || !resolved.family || resolved.coverage !== 'whole')
       return null
     if (stack.films.at(-1)?.role !== 'release' || resolved.role === 'release') return null
@@ -36,4 +41,27 @@ export const releaseNeedsFriendlyTop: Rule = {
       candidates,
     }
   },
+}
+
+/** Chipped through a clear that seals the top colour. */
+function sealedTop(context: StepContext): Draft | null {
+  const { stack, at, series, index } = context
+  const release = newestRelease(stack)
+  const clear =
+    release &&
+    stack.films.slice(release.at + 1).find((film) => film.role === 'clear' && seals(film))
+  if (!clear) return null
+  return {
+    severity: 'stop',
+    because: `${capital(theFilm(clear))} seals the top colour: water does not come to the release coat under it.`,
+    on: { film: clear.family, state: filmState(clear, at, series) },
+    candidates: (): Remedy[] => [
+      ...moveCandidates(context, clear.step, 'Chip it before the clear'),
+      {
+        kind: 'leave-out',
+        say: 'Put the chips on top with a sponge instead',
+        edit: { replace: { step: index, with: { do: 'chip-sponge' } } },
+      },
+    ],
+  }
 }

@@ -1,3 +1,4 @@
+import { changed } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { coatMicrons, filmMicrons } from '../../state/filmBuild'
 import { theFilm } from '../../state/filmName'
@@ -10,9 +11,10 @@ import type { Rule } from '../finding'
 export const tightFit: Rule = {
   name: 'tight-fit',
   timing: false,
-  judge: ({ resolved, stack, setting, index }) => {
+  judge: ({ step, resolved, stack, setting, index }) => {
     const gap = setting.sequence.jointGapMm
-    if (!resolved.row.joins || gap === undefined) return null
+    if (!resolved.row.joins || gap === undefined || step.checked?.includes('bare-joint'))
+      return null
     const both = 2 * stack.films.reduce((sum, film) => sum + filmMicrons(film), 0)
     if (both <= gap * 1000) return null
     return {
@@ -24,16 +26,15 @@ export const tightFit: Rule = {
           kind: 'order',
           say: 'Scrape the paint off the joint first',
           edit: {
-            set: { jointGapMm: Math.ceil(both * 1.2) / 1000, steps: scraped(setting.steps, index) },
+            replace: {
+              step: index,
+              with: changed(step, { checked: [...(step.checked ?? []), 'bare-joint'] }),
+            },
           },
         },
       ],
     }
   },
-}
-
-function scraped<T>(steps: readonly T[], before: number): T[] {
-  return [...steps.slice(0, before), { do: 'scribe' } as T, ...steps.slice(before)]
 }
 
 /** Cutting and polishing against the thickness of the clear, double at edges. Note. Source: handbook 2.6, second table; 6. */

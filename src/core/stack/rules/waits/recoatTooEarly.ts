@@ -22,7 +22,8 @@ export const recoatTooEarly: Rule = {
   judge: (context) => {
     if (context.resolved.row.kind !== 'film') return null
     const below = openFilms(context.stack).map((film) => overFilm(context, film))
-    return worstDraft([...below, betweenCoats(context)])
+    // Two things: no wait before the step makes the gap between its coats any longer.
+    return [worstDraft(below), betweenCoats(context)].filter((draft) => draft !== null)
   },
 }
 
