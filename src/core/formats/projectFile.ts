@@ -3,7 +3,7 @@ import type { Parsed, Problem } from '../model/input'
 import { type Project, parseProject } from '../model/project'
 import { PROJECT_LISTS, type ProjectList } from '../model/projectLists'
 import { sameValue } from '../model/sameValue'
-import { missingFields } from './sequenceFile'
+import { stepProblems } from './stepProblems'
 
 /** Reads a project file: shapes first, then what refers to what. Nothing is let through half. */
 export function readProject(value: unknown): Parsed<Project> {
@@ -38,7 +38,7 @@ function buildProblems(project: Project): Problem[] {
     return [
       ...doubled(build.parts, `${path}.parts`),
       ...doubled(build.steps, `${path}.steps`),
-      ...missingFields(build.steps, `${path}.steps`),
+      ...stepProblems(build.steps, `${path}.steps`),
       ...unknownParts(build, path),
     ]
   })
@@ -46,7 +46,7 @@ function buildProblems(project: Project): Problem[] {
 
 function techniqueProblems(project: Project): Problem[] {
   return (project.techniques ?? []).flatMap((one, i) =>
-    missingFields(one.steps, `techniques[${i}].steps`),
+    stepProblems(one.steps, `techniques[${i}].steps`),
   )
 }
 

@@ -1,38 +1,14 @@
-import { actRow, laysClear } from '../knowledge/acts'
 import { isoDuration, sayDuration, writeDuration } from '../model/duration'
-import type { Parsed, Problem } from '../model/input'
-import { isAct } from '../model/isAct'
-import { parseSequence, type Sequence, type Step } from '../model/sequence'
-import { FAMILIES, SHEENS } from '../model/vocabulary'
+import type { Parsed } from '../model/input'
+import { parseSequence, type Sequence } from '../model/sequence'
 import { check } from '../stack/check'
+import { stepProblems } from './stepProblems'
 
-/** What an act must say and doesn't: a family where there is no default, the sheen of a clear. */
-export function missingFields(steps: readonly Step[], path = 'steps'): Problem[] {
-  return steps.flatMap((step, i): Problem[] => {
-    if (!isAct(step)) return []
-    const row = actRow(step.do, step.family)
-    const problems: Problem[] = []
-    if (row.family === 'must' && step.family === undefined)
-      problems.push({
-        path: `${path}[${i}].family`,
-        found: 'nothing',
-        expected: `the family of "${step.do}": ${FAMILIES.join(', ')}`,
-      })
-    if (laysClear(step) && step.sheen === undefined)
-      problems.push({
-        path: `${path}[${i}].sheen`,
-        found: 'nothing',
-        expected: `the sheen of a clear: ${SHEENS.join(', ')}`,
-      })
-    return problems
-  })
-}
-
-/** Reads a sequence file: the format, and what its acts must say. */
+/** Reads a sequence file: the format, and what its acts must say and may. */
 export function readSequence(value: unknown): Parsed<Sequence> {
   const parsed = parseSequence(value)
   if (!parsed.ok) return parsed
-  const problems = missingFields(parsed.value.steps)
+  const problems = stepProblems(parsed.value.steps)
   return problems.length > 0 ? { ok: false, problems } : parsed
 }
 

@@ -5,13 +5,13 @@ import {
   TECHNIQUE_FORMAT,
   TECHNIQUE_VERSION,
 } from '../model/technique'
-import { missingFields } from './sequenceFile'
+import { stepProblems } from './stepProblems'
 
-/** Reads a technique file: the format, and what its acts must say. */
+/** Reads a technique file: the format, and what its acts must say and may. */
 export function readTechnique(value: unknown): Parsed<OwnTechnique> {
   const parsed = parseTechnique(value)
   if (!parsed.ok) return parsed
-  const problems = missingFields(parsed.value.steps, 'technique.steps')
+  const problems = stepProblems(parsed.value.steps, 'technique.steps')
   return problems.length > 0 ? { ok: false, problems } : parsed
 }
 

@@ -1,4 +1,5 @@
 import type { Act, Family, Role, Solvent, Tool } from '../model/vocabulary'
+import type { Nature } from './families'
 
 /**
  * What kind of act it is for the walk over a sequence:
@@ -21,6 +22,12 @@ export type ActRow = {
   /** Family when the step doesn't say: `must` has to be said, null has none. */
   family: Family | 'must' | null
   tool: Tool
+  /** What it can be laid from or worked with; empty: nothing is laid. Left out: whatever is there. Source: handbook 2.1, 6. */
+  takes?: readonly Nature[]
+  /** Tools that it can't be done with. */
+  notWith?: readonly Tool[]
+  /** It is laid in coats, or can be. */
+  inCoats?: boolean
   /** What a film covers unless `over` says otherwise. */
   leaves: 'whole' | 'patchy'
   /** Weathering: laid over sealed colour, seal-first and lock-first speak of it. Source: handbook 2.6. */
@@ -80,6 +87,7 @@ export type ActRow = {
 }
 
 const PREP = {
+  takes: [],
   kind: 'prep',
   role: null,
   family: null,
@@ -88,7 +96,14 @@ const PREP = {
   weathering: false,
   effect: null,
 } as const
+const WIPES = ['swab', 'wet-swab', 'soak', 'needle', 'hand'] as const
+const SPRAYS = ['airbrush', 'spray-can', 'stencil', 'soak'] as const
+const COLOURS = ['paint', 'wash', 'oil', 'metal', 'iron', 'paste'] as const
+
 const COAT = {
+  takes: COLOURS,
+  notWith: WIPES,
+  inCoats: true,
   kind: 'film',
   role: 'colour',
   family: 'must',
@@ -97,8 +112,13 @@ const COAT = {
   weathering: false,
   effect: null,
 } as const
-const PATCH = { ...COAT, leaves: 'patchy' } as const
+const RUBBED_ON = ['wet-swab', 'soak', 'needle'] as const
+const DRY_MARKS = ['mark', 'powder'] as const
+const METALS = ['paint', 'metal', 'powder', 'mark'] as const
+const PATCH = { ...COAT, notWith: ['wet-swab', 'soak'], leaves: 'patchy' } as const
 const WEATHER = {
+  takes: [...COLOURS, 'powder', 'mark'],
+  inCoats: true,
   kind: 'film',
   role: 'wash',
   family: 'enamel-wash',
@@ -106,8 +126,16 @@ const WEATHER = {
   leaves: 'patchy',
   weathering: true,
 } as const
-const CHIP = { ...PATCH, family: 'water-acrylic', tool: 'brush', effect: 'chips' } as const
+const CHIP = {
+  ...PATCH,
+  takes: [...COLOURS, 'powder', 'mark'],
+  family: 'water-acrylic',
+  tool: 'brush',
+  effect: 'chips',
+} as const
 const CLEAN = {
+  takes: [...COLOURS, 'powder', 'decal'],
+  inCoats: true,
   kind: 'clean',
   role: null,
   family: null,
@@ -117,6 +145,7 @@ const CLEAN = {
 } as const
 const RUB = { ...CLEAN, rubs: true } as const
 const MASK = {
+  notWith: SPRAYS,
   kind: 'mask',
   role: 'mask',
   tool: 'hand',
@@ -125,6 +154,7 @@ const MASK = {
   effect: null,
 } as const
 const UNMASK = {
+  takes: [],
   kind: 'unmask',
   role: 'mask',
   family: null,
@@ -150,48 +180,86 @@ export const ACT_TABLE = {
     name: 'Prime',
     role: 'primer',
     family: 'lacquer',
+    takes: ['paint', 'metal'],
     sprayed: 'primer-and-clear',
   },
   base: { ...COAT, name: 'Base colour', hides: true },
   preshade: { ...PATCH, name: 'Pre-shade', shades: true },
   toplight: { ...PATCH, name: 'Top light', shades: true },
   mottle: { ...PATCH, name: 'Mottle', shades: true, sprayed: 'close' },
-  glaze: { ...COAT, name: 'Glaze', role: 'clear-colour' },
-  'clear-colour': { ...COAT, name: 'Clear colour', role: 'clear-colour' },
-  metal: { ...COAT, name: 'Metal', role: 'metal', hides: true },
-  'mirror-metal': { ...COAT, name: 'Mirror metal', role: 'metal', family: 'mirror-metal' },
-  chrome: { ...COAT, name: 'Chrome', role: 'metal', family: 'chrome-ink' },
+  glaze: { ...COAT, name: 'Glaze', role: 'clear-colour', takes: ['paint', 'wash', 'oil'] },
+  'clear-colour': {
+    ...COAT,
+    name: 'Clear colour',
+    role: 'clear-colour',
+    takes: ['paint', 'wash', 'oil'],
+  },
+  metal: { ...COAT, name: 'Metal', role: 'metal', takes: METALS, notWith: RUBBED_ON, hides: true },
+  'mirror-metal': {
+    ...COAT,
+    name: 'Mirror metal',
+    role: 'metal',
+    family: 'mirror-metal',
+    takes: METALS,
+    notWith: RUBBED_ON,
+  },
+  chrome: { ...COAT, name: 'Chrome', role: 'metal', family: 'chrome-ink', takes: METALS },
   detail: { ...PATCH, name: 'Paint details', family: 'water-acrylic', tool: 'brush' },
-  tape: { ...MASK, name: 'Tape off', family: 'tape', mask: 'sheet', liftsChips: true },
+  tape: {
+    ...MASK,
+    name: 'Tape off',
+    family: 'tape',
+    takes: ['tape', 'liquid-mask'],
+    mask: 'sheet',
+    liftsChips: true,
+  },
   untape: { ...UNMASK, name: 'Take the tape off', mask: 'sheet', target: ['tape'] },
-  latex: { ...MASK, name: 'Dab latex', family: 'latex', mask: 'film' },
+  latex: {
+    ...MASK,
+    name: 'Dab latex',
+    family: 'latex',
+    takes: ['liquid-mask'],
+    inCoats: true,
+    mask: 'film',
+  },
   unlatex: { ...UNMASK, name: 'Pick the latex off', mask: 'film', target: ['latex'] },
   salt: {
     ...MASK,
     name: 'Place salt',
     family: 'salt',
+    takes: ['grain'],
     mask: 'grain',
     liftsChips: true,
     marks: 'chip',
   },
   unsalt: { ...UNMASK, name: 'Brush the salt off', mask: 'grain', target: ['salt'] },
-  release: { ...COAT, name: 'Release coat', role: 'release', family: 'release' },
+  release: {
+    ...COAT,
+    name: 'Release coat',
+    role: 'release',
+    family: 'release',
+    takes: ['release'],
+  },
   'chip-wet': {
     ...CLEAN,
     name: 'Chip with water',
     kind: 'open',
+    takes: [],
+    inCoats: false,
     solvent: 'water',
     role: 'release',
     tool: 'stiff-brush',
     weathering: false,
     effect: 'chips',
   },
-  clear: { ...COAT, name: 'Clear', role: 'clear', sprayed: 'primer-and-clear' },
+  clear: { ...COAT, name: 'Clear', role: 'clear', takes: ['paint'], sprayed: 'primer-and-clear' },
   decal: {
     ...PATCH,
     name: 'Decals',
     role: 'decal',
     family: 'decal',
+    takes: ['decal'],
+    notWith: SPRAYS,
     tool: 'hand',
     effect: 'decals',
   },
@@ -228,8 +296,21 @@ export const ACT_TABLE = {
   'chip-brush': { ...CHIP, name: 'Brush chips', marks: 'chip' },
   drybrush: { ...CHIP, name: 'Drybrush', dryLoad: true },
   scratch: { ...CHIP, name: 'Scratches', marks: 'scratch' },
-  pencil: { ...PATCH, name: 'Pencil', family: 'pencil', tool: 'hand', marks: 'chip' },
-  graphite: { ...PATCH, name: 'Graphite', family: 'graphite', tool: 'hand' },
+  pencil: {
+    ...PATCH,
+    name: 'Pencil',
+    family: 'pencil',
+    takes: DRY_MARKS,
+    tool: 'hand',
+    marks: 'chip',
+  },
+  graphite: {
+    ...PATCH,
+    name: 'Graphite',
+    family: 'graphite',
+    takes: DRY_MARKS,
+    tool: 'hand',
+  },
   'oil-dots': {
     ...WEATHER,
     name: 'Oil dots',

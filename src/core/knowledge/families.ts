@@ -3,6 +3,22 @@ import type { Family, Sheen, Solvent } from '../model/vocabulary'
 /** What governs how fast a milestone is reached. Source: handbook 3.2. */
 export type DryingProcess = 'evaporation' | 'chemical' | 'coalescence'
 
+/** What a family is by nature. Source: handbook 2.1. */
+export type Nature =
+  | 'paint'
+  | 'wash'
+  | 'oil'
+  | 'metal'
+  | 'iron'
+  | 'powder'
+  | 'paste'
+  | 'release'
+  | 'decal'
+  | 'mark'
+  | 'tape'
+  | 'liquid-mask'
+  | 'grain'
+
 export type FamilyRow = {
   /** The family's name on screen. */
   name: string
@@ -20,6 +36,8 @@ export type FamilyRow = {
   overSlow: 'stop' | 'risk'
   /** A temporary mask or dry mark: no film that solvents are judged against. */
   film: boolean
+  /** What it is by nature: what acts lay it (acts.ts, `takes`). Source: handbook 2.1. */
+  nature: Nature
   /** It sets with a hardener: pot life, polishing by the clock of its sheet, moisture that it reacts with. Source: handbook 3.1, 3.3. */
   twoPart?: boolean
   /** A dry powder: clear wets it darker, and it wants something to hold on to. Source: handbook 2.5, 2.6. */
@@ -96,6 +114,7 @@ const SOLVENT_FILM = {
   slow: false,
   overSlow: 'risk',
   film: true,
+  nature: 'paint',
 } as const
 const WATER_FILM = { ...SOLVENT_FILM, waterBorne: true } as const
 const MASK = { ...WATER_FILM, film: false, sheen: 'matt', processes: EVAPORATION } as const
@@ -161,6 +180,7 @@ export const FAMILY_TABLE = {
   },
   'enamel-wash': {
     ...SOLVENT_FILM,
+    nature: 'wash',
     name: 'enamel wash',
     thinners: ['spirit-mild', 'spirit-hot'],
     sheen: 'matt',
@@ -171,6 +191,7 @@ export const FAMILY_TABLE = {
   },
   oil: {
     ...SOLVENT_FILM,
+    nature: 'oil',
     name: 'oil',
     thinners: ['spirit-mild'],
     sheen: 'satin',
@@ -195,6 +216,7 @@ export const FAMILY_TABLE = {
   },
   'water-wash': {
     ...WATER_FILM,
+    nature: 'wash',
     name: 'water wash',
     thinners: ['water'],
     sheen: 'matt',
@@ -203,6 +225,7 @@ export const FAMILY_TABLE = {
   },
   watercolour: {
     ...WATER_FILM,
+    nature: 'wash',
     name: 'watercolour',
     rewets: true,
     thinners: ['water'],
@@ -211,6 +234,7 @@ export const FAMILY_TABLE = {
   },
   release: {
     ...WATER_FILM,
+    nature: 'release',
     name: 'release coat',
     thinners: ['water'],
     sheen: 'satin',
@@ -218,6 +242,7 @@ export const FAMILY_TABLE = {
   },
   pigment: {
     ...SOLVENT_FILM,
+    nature: 'powder',
     name: 'powder',
     powder: true,
     thinners: ['spirit-mild', 'alcohol'],
@@ -226,6 +251,7 @@ export const FAMILY_TABLE = {
   },
   'mirror-metal': {
     ...SOLVENT_FILM,
+    nature: 'metal',
     name: 'mirror metal',
     shine: 'mirror',
     blushes: true,
@@ -235,6 +261,7 @@ export const FAMILY_TABLE = {
   },
   'chrome-ink': {
     ...SOLVENT_FILM,
+    nature: 'metal',
     name: 'chrome ink',
     shine: 'bright',
     thinners: ['alcohol'],
@@ -243,6 +270,7 @@ export const FAMILY_TABLE = {
   },
   'metal-enamel': {
     ...SOLVENT_FILM,
+    nature: 'metal',
     name: 'metal enamel',
     watertight: 'always',
     thinners: ['spirit-mild', 'spirit-hot'],
@@ -252,6 +280,7 @@ export const FAMILY_TABLE = {
   },
   'reactive-iron': {
     ...WATER_FILM,
+    nature: 'iron',
     name: 'reactive iron',
     rusts: true,
     thinners: ['water'],
@@ -260,6 +289,7 @@ export const FAMILY_TABLE = {
   },
   decal: {
     ...WATER_FILM,
+    nature: 'decal',
     name: 'decal',
     coldShy: true,
     thinners: ['water'],
@@ -268,18 +298,39 @@ export const FAMILY_TABLE = {
   },
   texture: {
     ...WATER_FILM,
+    nature: 'paste',
     name: 'texture',
     withSpirit: 'enamel-wash',
     thinners: ['water'],
     sheen: 'matt',
     processes: EVAPORATION,
   },
-  graphite: { ...MASK, name: 'graphite', rubbed: true, waterBorne: false, thinners: [] },
-  pencil: { ...MASK, name: 'pencil', rubbed: true, waterBorne: false, thinners: [] },
-  latex: { ...MASK, name: 'latex mask', thinners: ['water'] },
-  tape: { ...MASK, name: 'tape', waterBorne: false, thinners: [] },
-  salt: { ...MASK, name: 'salt', thinners: ['water'] },
-  'putty-mask': { ...MASK, name: 'putty mask', waterBorne: false, thinners: [] },
+  graphite: {
+    ...MASK,
+    nature: 'mark',
+    name: 'graphite',
+    rubbed: true,
+    waterBorne: false,
+    thinners: [],
+  },
+  pencil: {
+    ...MASK,
+    nature: 'mark',
+    name: 'pencil',
+    rubbed: true,
+    waterBorne: false,
+    thinners: [],
+  },
+  latex: { ...MASK, nature: 'liquid-mask', name: 'latex mask', thinners: ['water'] },
+  tape: { ...MASK, nature: 'tape', name: 'tape', waterBorne: false, thinners: [] },
+  salt: { ...MASK, nature: 'grain', name: 'salt', thinners: ['water'] },
+  'putty-mask': {
+    ...MASK,
+    nature: 'liquid-mask',
+    name: 'putty mask',
+    waterBorne: false,
+    thinners: [],
+  },
 } as const satisfies Record<Family, FamilyRow>
 
 /** The row of a family. */

@@ -1,7 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { missingFields } from '@/core/formats/sequenceFile'
+import { familiesFor, stepProblems, toolsFor } from '@/core/formats/stepProblems'
 import { actRow, laysClear } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import {
@@ -15,7 +15,7 @@ import type { EditScope } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
 import type { StoredMix } from '@/core/model/mix'
 import { sameValue } from '@/core/model/sameValue'
-import { COATS, FAMILIES, SHEENS, SOLVENTS, TOOLS } from '@/core/model/vocabulary'
+import { COATS, SHEENS, SOLVENTS } from '@/core/model/vocabulary'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Swatch } from '@/ui/Swatch'
@@ -153,9 +153,9 @@ export function StepEditor({
   })
   const save = (on: EditScope) => {
     const read = readForm(buildStepSchema, stepOf(step, draft, parts))
-    const missing = read.ok ? missingFields([read.value], '') : []
+    const wrong = read.ok ? stepProblems([read.value], '') : []
     const found = read.ok
-      ? errorsByField(missing.map((one) => ({ ...one, path: one.path.replace('[0].', '') })))
+      ? errorsByField(wrong.map((one) => ({ ...one, path: one.path.replace('[0].', '') })))
       : read.errors
     if (parts.length === 0) found.parts = 'Found nothing, expected at least one part'
     setErrors(found)
@@ -221,7 +221,7 @@ export function StepEditor({
             ...(row.family === 'must'
               ? []
               : [{ value: '', say: `${familyName(row.family)} (usual)` }]),
-            ...FAMILIES.map((value) => ({ value, say: familyName(value) })),
+            ...familiesFor(row).map((value) => ({ value, say: familyName(value) })),
           ]}
         />
       )}
@@ -253,7 +253,7 @@ export function StepEditor({
             {...field('tool')}
             choices={[
               { value: '', say: `${plain(row.tool)} (usual)` },
-              ...TOOLS.map((value) => ({ value, say: plain(value) })),
+              ...toolsFor(row).map((value) => ({ value, say: plain(value) })),
             ]}
           />
           <SelectField

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { actRow } from '../../knowledge/acts'
+import { familyRow } from '../../knowledge/families'
 import type { ActStep, Sequence, Step } from '../../model/sequence'
 import { ACTS, COATS, FAMILIES, SHEENS, SOLVENTS, SUBSTRATES, TOOLS } from '../../model/vocabulary'
 
@@ -33,10 +34,12 @@ const act: fc.Arbitrary<ActStep> = fc
     const must = actRow(name, undefined).family === 'must'
     const step: ActStep = { do: name }
     if (must) step.family = family ?? other
-    if (coats) step.coats = coats
+    const row = actRow(name, step.family)
+    if (step.family && !row.takes?.includes(familyRow(step.family).nature)) step.family = PAINTS[0]
+    if (coats && row.inCoats) step.coats = coats
     if (name === 'clear') step.sheen = sheen
     if (solvent) step.solvent = solvent
-    if (tool) step.tool = tool
+    if (tool && !row.notWith?.includes(tool)) step.tool = tool
     if (gap) step.gap = gap
     return step
   })
