@@ -106,7 +106,7 @@ test('a bottle gasses off while the clock runs', async ({ page }) => {
   await openDemo(page)
   await goTo(page, 'Shelf')
   await expect(
-    page.getByRole('button', { name: /Mountain Cream.*gassing off, 3 h more/ }),
+    page.getByRole('button', { name: /Mountain Cream.*gassing off, 3 h before it sprays/ }),
   ).toBeVisible()
   await standAt(page, later(4 * 60))
   await expect(page.getByRole('button', { name: /Mountain Cream.*gassed off/ })).toBeVisible()

@@ -17,7 +17,7 @@ function newest(folder) {
   for (const item of readdirSync(folder, { withFileTypes: true })) {
     const path = join(folder, item.name)
     if (item.isDirectory()) latest = Math.max(latest, newest(path))
-    else if (/\.(ts|json)$/.test(item.name) && !item.name.endsWith('.test.ts'))
+    else if (/\.(tsx?|json)$/.test(item.name) && !item.name.endsWith('.test.ts'))
       latest = Math.max(latest, statSync(path).mtimeMs)
   }
   return latest
@@ -26,7 +26,8 @@ function newest(folder) {
 function isFresh() {
   try {
     const made = statSync(bundle).mtimeMs
-    const sources = [join(root, 'src', 'core'), join(root, dirname(entry))].map(newest)
+    // All of it: the demo is data too.
+    const sources = [join(root, 'src'), join(root, dirname(entry))].map(newest)
     return Math.max(...sources, statSync(join(root, 'package.json')).mtimeMs) < made
   } catch {
     return false

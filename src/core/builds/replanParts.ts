@@ -77,7 +77,8 @@ function alike(a: readonly unknown[], b: readonly unknown[]): boolean {
   return a.length === b.length && a.every((one, i) => one === b[i])
 }
 
-/** Nothing is left to do on it, and nothing on it dries. */
-function isStill({ next, clocks }: PartPlan): boolean {
-  return next === null && clocks.every((clock) => clock.next === null)
+/** Nothing is left to do on it, nothing on it dries, and nothing that may be done to it ends. */
+function isStill({ next, clocks, undo }: PartPlan): boolean {
+  const ends = undo?.ways.some(({ until }) => until !== null) ?? false
+  return next === null && !ends && clocks.every((clock) => clock.next === null)
 }

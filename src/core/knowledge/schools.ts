@@ -3,11 +3,17 @@ import { SCHOOLS, type SchoolQuestion } from '../model/vocabulary'
 /** One school of a question: what it brings and what it costs. */
 export type SchoolRow = { value: string; name: string; brings: string; costs: string }
 
-export type QuestionRow = { question: string; choices: readonly SchoolRow[] }
+export type QuestionRow = {
+  question: string
+  choices: readonly SchoolRow[]
+  /** Nothing is judged by it until a build has chosen; left out: the first choice is followed. */
+  open?: boolean
+}
 
 type Rows = {
   [Q in SchoolQuestion]: {
     question: string
+    open?: boolean
     choices: readonly (SchoolRow & { value: (typeof SCHOOLS)[Q][number] })[]
   }
 }
@@ -120,6 +126,7 @@ export const SCHOOL_TABLE: Rows = {
   },
   liningLook: {
     question: 'Look of the lines',
+    open: true,
     choices: [
       {
         value: 'normal',
@@ -373,7 +380,7 @@ export function questionRow(question: SchoolQuestion): QuestionRow {
   return SCHOOL_TABLE[question]
 }
 
-/** The school that is followed where a build hasn't chosen. */
-export function usualSchool(question: SchoolQuestion): string {
-  return SCHOOLS[question][0]
+/** The school that is followed where a build hasn't chosen; null: none is, and nothing is judged by it. */
+export function usualSchool(question: SchoolQuestion): string | null {
+  return questionRow(question).open ? null : SCHOOLS[question][0]
 }

@@ -2,6 +2,7 @@ import { type ClimateSeries, type Pace, progress } from '../drying/clock'
 import { type LogIndex, progressOfStep } from '../log/logIndex'
 import type { Observation } from '../log/observations'
 import type { BuildAct } from '../model/build'
+import { extremes } from '../model/extremes'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
@@ -41,7 +42,7 @@ export type Learnt = {
   factor: number
   n: number
   /** Least and greatest ratio that was used; null: none was. */
-  spread: [number, number] | null
+  spread: readonly [least: number, most: number] | null
   ratios: Ratio[]
 }
 
@@ -122,8 +123,14 @@ function bottleLookup(project: Project): (step: ActStep) => string | null {
 export function learntFrom(ratios: readonly Ratio[]): Learnt[] {
   const groups = new Map<string, Ratio[]>()
   for (const ratio of ratios)
-    for (const key of [ratio.family, ...(ratio.bottle ? [`${ratio.family}/${ratio.bottle}`] : [])])
-      groups.set(key, [...(groups.get(key) ?? []), ratio])
+    for (const key of [
+      ratio.family,
+      ...(ratio.bottle ? [`${ratio.family}/${ratio.bottle}`] : []),
+    ]) {
+      const group = groups.get(key)
+      if (group) group.push(ratio)
+      else groups.set(key, [ratio])
+    }
   return [...groups].map(([key, own]) => {
     const used = own.filter((one) => one.use === 'used').map((one) => one.ratio)
     const first = own[0] as Ratio
@@ -132,7 +139,7 @@ export function learntFrom(ratios: readonly Ratio[]): Learnt[] {
       bottle: key === first.family ? null : first.bottle,
       factor: shrunkenMean(used),
       n: used.length,
-      spread: used.length > 0 ? [Math.min(...used), Math.max(...used)] : null,
+      spread: extremes(used),
       ratios: own,
     }
   })

@@ -249,7 +249,25 @@ describe('clocks of what is no film', () => {
           },
         ],
       },
-      to: 23 * 60,
+      to: 11 * 60,
+    },
+    {
+      why: 'decanted paint that can be sprayed, its lid resting',
+      more: {
+        shelf: [
+          {
+            id: 'd',
+            name: 'Can grey',
+            family: 'lacquer' as const,
+            role: 'primer' as const,
+            sizeMl: 10,
+            leftMl: 10,
+            state: 'decanted' as const,
+            decantedAt: new Date(NOW - 13 * HOUR).toISOString(),
+          },
+        ],
+      },
+      to: 11 * 60,
     },
     {
       why: 'two-part paint that was mixed',

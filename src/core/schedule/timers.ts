@@ -3,6 +3,7 @@ import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
 import type { LogIndex } from '../log/logIndex'
 import type { Timer } from '../model/bench'
 import type { Project } from '../model/project'
+import { gassingOff } from '../shelf/condition'
 import type { StockState } from '../stock/stockState'
 
 const MINUTE = 60_000
@@ -34,7 +35,7 @@ export const TIMER_MINUTES: Record<Timer['kind'], number> = {
 
 /** Every clock that runs beside the films, the next to end first. */
 export function runningTimers({ project, log }: StockState, now: number): RunningTimer[] {
-  return [...ownTimers(project), ...gassingOff(project), ...potLives(project, log)]
+  return [...ownTimers(project), ...gassingTimers(project, now), ...potLives(project, log)]
     .filter((one) => one.from <= now && one.to > now - STAYS)
     .sort((a, b) => a.to - b.to)
 }
@@ -49,14 +50,21 @@ function ownTimers(project: Project): RunningTimer[] {
     })
 }
 
-/** Decanted paint gasses off with its lid resting. Source: handbook 3.4. */
-function gassingOff(project: Project): RunningTimer[] {
+/** Decanted paint gasses off until it can be sprayed, then with its lid resting until that may be closed. Source: handbook 3.4. */
+function gassingTimers(project: Project, now: number): RunningTimer[] {
   return (project.shelf ?? []).flatMap((bottle): RunningTimer[] => {
-    if (bottle.state !== 'decanted' || bottle.decantedAt === undefined) return []
-    const from = Date.parse(bottle.decantedAt)
-    const to = from + GASSES_OFF.to * MINUTE
+    const gas = gassingOff(bottle)
+    if (!gas) return []
+    const usable = now >= gas.usable
     return [
-      { id: `gas.${bottle.id}`, kind: 'gassing-off', name: bottle.name, from, to, own: false },
+      {
+        id: `gas.${bottle.id}`,
+        kind: 'gassing-off',
+        name: usable ? `${bottle.name}, lid resting` : bottle.name,
+        from: gas.from,
+        to: usable ? gas.still : gas.usable,
+        own: false,
+      },
     ]
   })
 }

@@ -1,4 +1,5 @@
 export { type Drawn, type PouredIn, pouredInto, thinnerFor } from './bottles'
+export { conditionOf } from './condition'
 export { type MixLabel, mixLabel } from './mixLabel'
 export { paintFor } from './paintFor'
 export {

@@ -7,6 +7,7 @@ import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { Severity } from '../model/vocabulary'
+import { gassingOff } from '../shelf/condition'
 import { mixOfStep, potsLike } from '../shelf/paintFor'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
 import type { PlannedPart } from './plannedPart'
@@ -171,29 +172,21 @@ function withBottle(project: Project, build: Build, from: Bottle, to: Bottle): E
   return { do: 'change', targets, on: 'every', fields }
 }
 
-function decantedAt(bottle: Bottle): number | null {
-  if (bottle.state !== 'decanted' || !bottle.decantedAt) return null
-  return Date.parse(bottle.decantedAt)
-}
-
 function gassing(use: Use, now: number): ShelfFinding | null {
-  const at = decantedAt(use.bottle)
-  if (at === null) return null
-  const ready = at + GASSES_OFF.from * MINUTE
+  const gas = gassingOff(use.bottle)
   const when = Math.max(use.from, now)
-  if (when >= ready) return null
+  if (!gas || when >= gas.usable) return null
   return finding(
     use,
     'gas-off',
     'risk',
-    `${use.bottle.name} was decanted and gasses off for ${sayDuration(GASSES_OFF.from)} to ${sayDuration(GASSES_OFF.to)}; this comes ${sayDuration((ready - when) / MINUTE)} too soon and spits.`,
+    `${use.bottle.name} was decanted and gasses off for ${sayDuration(GASSES_OFF.from)} to ${sayDuration(GASSES_OFF.to)}; this comes ${sayDuration((gas.usable - when) / MINUTE)} too soon and spits.`,
   )
 }
 
 function lid(use: Use, now: number): ShelfFinding | null {
-  const at = decantedAt(use.bottle)
-  if (at === null || use.bottle.lid !== 'closed') return null
-  if (now >= at + GASSES_OFF.to * MINUTE) return null
+  const gas = gassingOff(use.bottle)
+  if (!gas || use.bottle.lid !== 'closed' || now >= gas.still) return null
   return finding(
     use,
     'lid-sealed',

@@ -9,17 +9,19 @@ const SHOWN = 3
 
 /** What takes the newest film off again and leaves the one under it, and until when. Source: handbook 2.3; N91, N92. */
 export function UndoFacts({ undo, now }: { undo: UndoNow; now: number }) {
+  // A way whose time is over is none any more, however long ago the part was reckoned.
+  const ways = undo.ways.filter(({ until }) => until === null || until > now)
   const under = undo.leaves.length > 0 ? undo.leaves[undo.leaves.length - 1] : 'the bare part'
   return (
     <section aria-labelledby="undo-map" className="mt-6 border-t border-rule pt-4">
       <h3 id="undo-map" className="text-sm font-semibold text-soft">
         Taking {undo.name} off again, leaving {under}
       </h3>
-      {undo.ways.length === 0 ? (
+      {ways.length === 0 ? (
         <p className="mt-1">No solvent does it now: sand it off, or paint over it.</p>
       ) : (
         <ul className="mt-1 grid gap-x-8 sm:grid-cols-2">
-          {gentlest(undo.ways, SHOWN).map((way) => (
+          {gentlest(ways, SHOWN).map((way) => (
             <li
               key={way.solvent}
               className="flex items-baseline justify-between gap-3 border-b border-rule py-1"

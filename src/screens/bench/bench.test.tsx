@@ -47,6 +47,11 @@ describe('taking the newest film off', () => {
     expect(screen.getByRole('listitem').textContent).toContain('at any time')
   })
 
+  it('tells no way whose time is over', () => {
+    render(<UndoFacts undo={undo([{ ...clean, until: NOW - 1 }, rough])} now={NOW} />)
+    expect(screen.getByRole('listitem').textContent).toContain('at any time')
+  })
+
   it('says when no solvent does it', () => {
     render(<UndoFacts undo={undo([])} now={NOW} />)
     expect(screen.getByText(/No solvent does it now/)).toBeTruthy()

@@ -32,22 +32,27 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
   const run = useRun()
   const row = questionRow(question)
   const chosen = build.school?.[question]
-  const value = typeof chosen === 'string' ? chosen : usualSchool(question)
+  const value = typeof chosen === 'string' ? chosen : (usualSchool(question) ?? '')
   const now = row.choices.find((one) => one.value === value)
-  const choose = (next: string) =>
+  const choose = (next: string) => {
+    const { [question]: _, ...others } = build.school ?? {}
     void run(
       editBuild,
       build.id,
-      { do: 'set', fields: { school: { ...build.school, [question]: next } } },
-      `${row.question}: ${row.choices.find((one) => one.value === next)?.name ?? next}`,
+      { do: 'set', fields: { school: next === '' ? others : { ...others, [question]: next } } },
+      `${row.question}: ${row.choices.find((one) => one.value === next)?.name ?? 'left open'}`,
     )
+  }
   return (
     <SelectField
       label={row.question}
       value={value}
       onChange={(event) => choose(event.target.value)}
-      choices={row.choices.map((one) => ({ value: one.value, say: one.name }))}
-      hint={now ? `Brings: ${now.brings}. Costs: ${now.costs}.` : undefined}
+      choices={[
+        ...(row.open ? [{ value: '', say: 'Left open' }] : []),
+        ...row.choices.map((one) => ({ value: one.value, say: one.name })),
+      ]}
+      hint={now ? `Brings: ${now.brings}. Costs: ${now.costs}.` : 'Nothing is judged by it.'}
     />
   )
 }

@@ -1,3 +1,4 @@
+import { extremes } from '@/core/model/extremes'
 import { key, partOf } from '@/core/model/stepRef'
 import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 
@@ -67,7 +68,8 @@ export function spanOf(plan: BenchPlan, zoom: Zoom, now: number): { from: number
   const minutes = ZOOMS.find((one) => one.id === zoom)?.minutes ?? 1440
   const day = new Date(now).setHours(0, 0, 0, 0)
   const first = zoom === 'hour' || zoom === 'evening' ? new Date(now).setMinutes(0, 0, 0) : day
-  const last = Math.max(0, ...plan.tasks.map((task) => (task.start ?? 0) + task.minutes * MINUTE))
+  const ends = plan.tasks.map((task) => (task.start ?? 0) + task.minutes * MINUTE)
+  const [, last] = extremes([0, ...ends]) ?? [0, 0]
   const margin = Math.min(minutes * MINUTE, 12 * 60 * MINUTE)
   return { from: first, to: Math.max(first + minutes * MINUTE, last + margin) }
 }

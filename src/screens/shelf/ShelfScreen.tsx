@@ -3,6 +3,7 @@ import { useSearchParams } from 'next/navigation'
 import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
+import { conditionOf } from '@/core/shelf'
 import { useProject, useRun } from '@/state/hooks'
 import { addBottle, changeBottles, pourInto, removeBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
@@ -12,7 +13,7 @@ import { changedFields } from '../shared/forms'
 import { useNow } from '../shared/now'
 import { familyName, plain } from '../shared/words'
 import { BottleForm } from './BottleForm'
-import { LOW, stateWords } from './bottleState'
+import { stateWords } from './bottleState'
 import { Costs } from './Costs'
 import { ManyBar } from './ManyBar'
 import { ManyRow } from './ManyRow'
@@ -286,7 +287,9 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
           )}
         </span>
         <span className="w-32 shrink-0 text-right whitespace-nowrap">
-          <span className={cx('text-lg font-semibold', level < LOW && 'text-risk')}>
+          <span
+            className={cx('text-lg font-semibold', conditionOf(bottle, now).low && 'text-risk')}
+          >
             {Number(bottle.leftMl.toFixed(1))}
           </span>
           <span className="text-sm text-soft"> of {bottle.sizeMl} ml</span>
