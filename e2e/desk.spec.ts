@@ -328,7 +328,7 @@ test('the figures on the screen are those of the command line', async ({ page })
   await openDemo(page)
   const { shelf } = (await exported(page)) as { shelf: Bottle[] }
   const bottles = shelf
-    .filter((one) => one.family === 'water-acrylic' && one.role === 'colour')
+    .filter((bottle) => bottle.family === 'water-acrylic' && bottle.role === 'colour')
     .map(({ name, colour: masstone, strength }) => ({ name, masstone, strength }))
   const asked = readMatch({ target: '#7C8A84', bottles })
   const mixed = readMix({

@@ -143,11 +143,11 @@ test('the plan is saved as a calendar file that reads back as the same acts', as
   await page.getByRole('button', { name: 'Save as a calendar file' }).click()
   const file = await (await waiting).path()
   const events = Object.values(nodeIcal.sync.parseICS(readFileSync(file, 'utf8'))).filter(
-    (one) => one?.type === 'VEVENT',
+    (event) => event?.type === 'VEVENT',
   ) as { summary: string; start: Date; uid: string }[]
   expect(events.length).toBeGreaterThan(20)
-  expect(new Set(events.map((one) => one.uid)).size).toBe(events.length)
-  const clean = events.find((one) => one.summary === 'Clean up the lining: Port hull')
+  expect(new Set(events.map((event) => event.uid)).size).toBe(events.length)
+  const clean = events.find((event) => event.summary === 'Clean up the lining: Port hull')
   expect(clean?.start.toISOString()).toBe('2026-03-17T19:00:00.000Z')
 })
 

@@ -54,11 +54,11 @@ test('a colder room lengthens the clocks by the handbook, and the screen says wh
   // 12 h · 1.3 for three coats, of which 5 h 23 min ran at 20 °C; what is left takes (e^0.36 + 2^0.8) / 2 = 1.587 as long.
   const acts = project.acts as { part?: string; step?: string; kind: string; at: string }[]
   const laid = Date.parse(
-    acts.find((one) => one.step === 'moss' && one.kind === 'finished')?.at ?? '',
+    acts.find((act) => act.step === 'moss' && act.kind === 'finished')?.at ?? '',
   )
   const setAt = Date.parse(
-    (project.climate as { at: string; celsius: number }[]).find((one) => one.celsius === 12)?.at ??
-      '',
+    (project.climate as { at: string; celsius: number }[]).find((reading) => reading.celsius === 12)
+      ?.at ?? '',
   )
   const left = 12 * 1.3 * 3600_000 - (setAt - laid)
   const factor = (Math.exp(0.045 * 8) + 2 ** 0.8) / 2

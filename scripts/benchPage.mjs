@@ -19,10 +19,10 @@ async function traced(cdp, something) {
   await cdp.send('Tracing.end')
   await complete
   cdp.off('Tracing.dataCollected', gather)
-  const mains = events.filter((one) => one.args?.name === 'CrRendererMain')
+  const mains = events.filter((event) => event.args?.name === 'CrRendererMain')
   const isMain = (one) => mains.some(({ pid, tid }) => pid === one.pid && tid === one.tid)
   return events
-    .filter((one) => one.ph === 'X' && one.name.endsWith('RunTask') && isMain(one))
+    .filter((event) => event.ph === 'X' && event.name.endsWith('RunTask') && isMain(event))
     .map(({ dur, tdur }) => ({ clock: dur / 1000, thread: (tdur ?? dur) / 1000 }))
 }
 

@@ -68,7 +68,7 @@ async function judge(name, types, rules) {
 const cycles = config.forbidden.filter((rule) => rule.to.circular)
 const layers = config.forbidden.filter((rule) => !rule.to.circular)
 const summaries = [await judge('all', true, layers), await judge('run', false, cycles)]
-const violations = summaries.flatMap((one) => one.violations)
+const violations = summaries.flatMap((summary) => summary.violations)
 for (const { rule, from, to, cycle } of violations)
   console.error(
     `${rule.name}: ${from} → ${to}${cycle ? ` → ${cycle.map((c) => c.name).join(' → ')}` : ''}`,

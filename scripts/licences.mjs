@@ -28,7 +28,10 @@ const refused = Object.entries(packages).filter(([name, { licenses }]) => {
   const given = [licenses]
     .flat()
     .flatMap((one) => String(one).replaceAll(/[()*]/g, '').split(/ OR /))
-  return !given.some((one) => PERMISSIVE.has(one.trim())) && !ALLOWED.some((one) => one.test(name))
+  return (
+    !given.some((one) => PERMISSIVE.has(one.trim())) &&
+    !ALLOWED.some((otherName) => otherName.test(name))
+  )
 })
 for (const [name, { licenses }] of refused) console.error(`${name}: ${licenses}`)
 console.log(`${Object.keys(packages).length} production packages, ${refused.length} not permissive`)

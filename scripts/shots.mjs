@@ -121,7 +121,7 @@ mkdirSync(folder, { recursive: true })
 const server = await startServer({ demo: true })
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
 try {
-  for (const shot of SHOTS.filter((one) => !values.only || one.name === values.only))
+  for (const shot of SHOTS.filter((shot) => !values.only || shot.name === values.only))
     await take(browser, server.url, shot)
 } finally {
   await browser.close()

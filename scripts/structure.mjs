@@ -55,7 +55,7 @@ function target(from, spec) {
 
 function runsImport({ importKind, exportKind, specifiers = [], source }) {
   if (!source || importKind === 'type' || exportKind === 'type') return false
-  const kinds = specifiers.map((one) => one.importKind ?? one.exportKind)
+  const kinds = specifiers.map((specifier) => specifier.importKind ?? specifier.exportKind)
   return kinds.length === 0 || kinds.some((kind) => kind !== 'type')
 }
 
@@ -126,7 +126,7 @@ function docs(path, tree) {
   for (const node of tree.program.body) {
     if (!node.type.startsWith('Export') || !node.declaration) continue
     counted[part].all += 1
-    const has = (node.leadingComments ?? []).some((one) => one.value.startsWith('*'))
+    const has = (node.leadingComments ?? []).some((comment) => comment.value.startsWith('*'))
     if (!has) counted[part].bare.push([path, node])
   }
 }
@@ -154,8 +154,8 @@ function words(list) {
   for (const { node } of nodes(tree.program))
     if (node.type === 'VariableDeclarator' && node.id.name === list)
       return [...nodes(node)]
-        .filter((one) => one.node.type === 'StringLiteral')
-        .map((one) => one.node.value)
+        .filter((node) => node.node.type === 'StringLiteral')
+        .map((node) => node.node.value)
   throw new Error(`vocabulary.ts: no ${list}`)
 }
 
@@ -172,7 +172,7 @@ function lists(tree) {
     let value = node.init
     while (value?.expression) value = value.expression
     const names = value?.type === 'ArrayExpression' ? value.elements : []
-    if (names.some((one) => one?.type === 'StringLiteral' && NAMED.has(one.value)))
+    if (names.some((name) => name?.type === 'StringLiteral' && NAMED.has(name.value)))
       found.add(node.id.name)
   }
   return found

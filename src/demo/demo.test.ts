@@ -9,7 +9,7 @@ const MINUTE = 60_000
 const project = demoProject(NOW, 'Europe/Lisbon')
 const plan = planBench(stateOf(project), NOW, { steps: 20_000 })
 const part = (build: string, id: string) => {
-  const found = plan.parts.find((one) => one.build === build && one.part === id)
+  const found = plan.parts.find((part) => part.build === build && part.part === id)
   if (!found) throw new Error(`no part ${id}`)
   return found
 }
@@ -45,8 +45,8 @@ describe('the demo opens on', () => {
   })
 
   it('one planned sequence with a stop, and no other', () => {
-    const stops = plan.parts.flatMap((one) =>
-      one.findings.filter((f) => f.severity === 'stop').map((f) => [one.part, f.step, f.rule]),
+    const stops = plan.parts.flatMap((part) =>
+      part.findings.filter((f) => f.severity === 'stop').map((f) => [part.part, f.step, f.rule]),
     )
     expect(stops).toEqual([['frame', 'frame-chips', 'no-release-under']])
   })

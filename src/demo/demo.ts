@@ -12,7 +12,7 @@ import { DEMO_TOOLS, demoShelf } from './shelf'
 const DEMO_BUILDS = builds as Build[]
 
 function named(id: string): Build {
-  const build = DEMO_BUILDS.find((one) => one.id === id)
+  const build = DEMO_BUILDS.find((build) => build.id === id)
   if (!build) throw new RangeError(`demo: no build "${id}"`)
   return build
 }
@@ -57,7 +57,7 @@ const PAST: readonly Past[] = [
 
 function actsOf(past: Past, now: number): LoggedAct[] {
   const { build, part, step } = past
-  const meant = build.steps.find((one) => one.id === step)
+  const meant = build.steps.find((otherStep) => otherStep.id === step)
   if (!meant || !isAct(meant)) throw new RangeError(`demo: no act "${step}" in "${build.id}"`)
   const coats = meant.coats?.length ?? 0
   const minutes = meant.minutes ?? ACT_MINUTES

@@ -116,7 +116,7 @@ export function demoShelf(now: number): Bottle[] {
     ...clear('Glasswing', 'urethane-2k', 'Two-part Clear', 'gloss', 100, 80),
     ...bottles('Glasswing', 'release', [['Chipping Fluid', 'release', null, 35, 27]]),
   ]
-  const priced = shelf.map((one) => ({ ...one, price: priceOf(one) }))
+  const priced = shelf.map((bottle) => ({ ...bottle, price: priceOf(bottle) }))
   return priced.map((bottle): Bottle => {
     if (bottle.name === 'Bone White')
       return { ...bottle, share: 0.8, note: 'Thinned for the airbrush.' }

@@ -75,8 +75,8 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   }
 
   const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
-    for (const one of hosts)
-      one
+    for (const host of hosts)
+      host
         .ask((worker) => (writes ? worker.change(writes) : worker.open(project() as never)))
         // Whatever is asked next hears of it too, and is told.
         .catch(() => undefined)
@@ -96,7 +96,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
       return () => {
         for (const end of hearing) end()
         clearInterval(looking)
-        for (const one of hosts) one.end()
+        for (const host of hosts) host.end()
       }
     },
   }

@@ -92,7 +92,7 @@ export async function write(store: Store, writes: readonly Write[]): Promise<Row
   const { db } = store
   const rows: RowChange[] = []
   for (const table of DATA_TABLES) {
-    const own = writes.filter((one) => one.table === table)
+    const own = writes.filter((write) => write.table === table)
     if (own.length === 0) continue
     const before = await db.table(table).bulkGet(own.map(({ id }) => id))
     own.forEach(({ id, row }, i) => {
@@ -126,7 +126,7 @@ async function remember({ db }: Store, change: ChangeRecord): Promise<void> {
 /** Is every row still as a change left it? */
 export async function stillThere({ db }: Store, rows: readonly RowChange[]): Promise<boolean> {
   for (const table of DATA_TABLES) {
-    const own = rows.filter((one) => one.table === table)
+    const own = rows.filter((row) => row.table === table)
     if (own.length === 0) continue
     const now = await db.table(table).bulkGet(own.map(({ id }) => id))
     if (own.some(({ after }, i) => !sameValue(now[i] ?? null, after))) return false

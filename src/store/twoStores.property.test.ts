@@ -73,8 +73,8 @@ async function carryOut(store: Store, move: Move, n: number, done: Done[]): Prom
   }
   const turned = (written: Written, live: boolean) => {
     if (!written.ok) return
-    const found = done.find((one) =>
-      written.label.replace(/ \(of another tab\)$/, '').endsWith(`: ${one.label}`),
+    const found = done.find((act) =>
+      written.label.replace(/ \(of another tab\)$/, '').endsWith(`: ${act.label}`),
     )
     if (found) found.live = live
   }
@@ -109,7 +109,7 @@ async function expectTold(store: Store, done: readonly Done[]): Promise<void> {
   const ids = acts.map(({ id }) => id)
   expect(new Set(ids).size).toBe(ids.length)
   for (const part of ['p', 'q']) {
-    const coats = done.filter((one) => one.what === 'coat' && one.part === part && one.live)
+    const coats = done.filter((act) => act.what === 'coat' && act.part === part && act.live)
     const laid = progressOfStep(log, { build: 'b', part, step: 's' })?.coatEnds ?? []
     expect([part, laid.length]).toEqual([part, coats.length])
     // Whoever said which coat it was logged just that one.

@@ -24,7 +24,7 @@ export async function redo(store: Store): Promise<Written> {
   return turn(store, 'Done again', 'There is nothing to do again', async () => {
     const next = await store.db.changes
       .orderBy('seq')
-      .filter((one) => !isDone(one))
+      .filter((change) => !isDone(change))
       .first()
     if (!next) return null
     const turned = next.rows.map(({ before, after, ...row }) => ({

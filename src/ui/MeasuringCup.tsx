@@ -25,7 +25,7 @@ export function MeasuringCup({
   rounded: boolean
 }) {
   const size = cupMl ?? niceSize(fillMl)
-  const total = layers.reduce((sum, one) => sum + one.ml, 0)
+  const total = layers.reduce((sum, layer) => sum + layer.ml, 0)
   let level = 0
   const marks = layers.map((layer) => {
     const from = level

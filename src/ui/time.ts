@@ -54,7 +54,7 @@ export function sayFigures(milliseconds: number): string {
   const whole = Math.ceil(milliseconds / 60_000)
   if (whole < 60) return `${Math.max(0, whole)} min`
   return figures(whole * 60_000)
-    .filter((one, i) => i === 0 || Number(one.value) > 0)
+    .filter((figure, i) => i === 0 || Number(figure.value) > 0)
     .map(({ value, unit }) => `${Number(value)} ${unit}`)
     .join(' ')
 }

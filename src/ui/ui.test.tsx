@@ -82,7 +82,7 @@ describe('FilmBand', () => {
         <FilmBand family={null} colour={null} sheen={sheen} patchy={false} settled={1} />,
       )
       const edge = [...container.querySelectorAll('rect')].find(
-        (one) => one.getAttribute('y') === '0',
+        (element) => element.getAttribute('y') === '0',
       )
       const height = Number(edge?.getAttribute('height') ?? 0)
       unmount()
@@ -229,8 +229,8 @@ describe('CoreSample', () => {
 
   it('lies with the newest step on top and the substrate at the bottom', () => {
     sample()
-    const names = [...list().querySelectorAll('[data-step]')].map((one) =>
-      one.getAttribute('data-step'),
+    const names = [...list().querySelectorAll('[data-step]')].map((element) =>
+      element.getAttribute('data-step'),
     )
     expect(names).toEqual(['Line', 'Gloss', 'Base', 'Prime'])
     const substrate = screen.getByText('polystyrene')
@@ -277,7 +277,7 @@ describe('CoreSample', () => {
     sample()
     const grips = screen
       .getAllByRole('button', { name: /^Move / })
-      .map((one) => one.getAttribute('aria-label'))
+      .map((element) => element.getAttribute('aria-label'))
     expect(grips).toEqual(['Move Line', 'Move Gloss', 'Move Base'])
   })
 

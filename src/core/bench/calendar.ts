@@ -40,13 +40,13 @@ function daysBetween(from: number, to: number, zone: string): DateTime[] {
 export function sessionsBetween(sessions: Sessions, from: number, to: number): Session[] {
   const spans = daysBetween(from, to, sessions.zone).flatMap((day): Interval[] => {
     const date = day.toISODate()
-    const exceptions = (sessions.exceptions ?? []).filter((one) => one.date === date)
+    const exceptions = (sessions.exceptions ?? []).filter((exception) => exception.date === date)
     const name = DAYS[day.weekday - 1]
     const times =
       exceptions.length > 0
-        ? exceptions.filter((one) => !one.off)
-        : sessions.pattern.filter((one) => one.day === name)
-    const extra = (sessions.extra ?? []).filter((one) => one.date === date)
+        ? exceptions.filter((exception) => !exception.off)
+        : sessions.pattern.filter((weekly) => weekly.day === name)
+    const extra = (sessions.extra ?? []).filter((evening) => evening.date === date)
     return [...times, ...extra].flatMap((one): Interval[] =>
       one.from && one.to
         ? [[localTime(day, one.from).toMillis(), endOf(day, one.from, one.to).toMillis()]]
@@ -59,7 +59,7 @@ export function sessionsBetween(sessions: Sessions, from: number, to: number): S
 /** The quiet hours between two instants, and those without power, in order. Source: handbook 7.1. */
 export function quietBetween(sessions: Sessions, from: number, to: number): Session[] {
   const { quiet, outages = [] } = sessions
-  const dark = outages.map((one): Interval => [Date.parse(one.from), Date.parse(one.to)])
+  const dark = outages.map((outage): Interval => [Date.parse(outage.from), Date.parse(outage.to)])
   if (!quiet) return cut(dark, from, to)
   const spans = daysBetween(from, to, sessions.zone).map((day): Interval => {
     const begin = localTime(day, quiet.from)

@@ -17,19 +17,19 @@ const problem = (more: Partial<BenchProblem>): BenchProblem => ({ ...BASE, ...mo
 const task = (id: string, minutes: number, more = {}) => ({ id, minutes, ...more })
 
 /** The best makespan by trying every start of every task: the obvious, slow model. */
-function bruteForce(one: BenchProblem): number | null {
-  const tasks = one.tasks ?? []
+function bruteForce(benchProblem: BenchProblem): number | null {
+  const tasks = benchProblem.tasks ?? []
   let best: number | null = null
   const starts: Record<string, number> = {}
   const place = (i: number): void => {
     const t = tasks[i]
     if (!t) {
-      if (broken(one, starts).length > 0) return
+      if (broken(benchProblem, starts).length > 0) return
       const makespan = Math.max(0, ...tasks.map((x) => (starts[x.id] ?? 0) + x.minutes))
       if (best === null || makespan < best) best = makespan
       return
     }
-    for (let start = 0; start <= one.horizonMinutes - t.minutes; start++) {
+    for (let start = 0; start <= benchProblem.horizonMinutes - t.minutes; start++) {
       starts[t.id] = start
       place(i + 1)
     }

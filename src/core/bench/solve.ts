@@ -55,7 +55,7 @@ export function solve(problem: BenchProblem, options: SolveOptions = {}): Soluti
   const model = modelOf(problem)
   if (model.ids.length === 0) return { status: 'optimal', makespan: 0, lowerBound: 0, starts: {} }
   const budget = budgetOf(options)
-  if (model.impossible.length > 0 || model.domains.some((one) => one === null))
+  if (model.impossible.length > 0 || model.domains.some((domain) => domain === null))
     return infeasible(problem, budget)
   const driver = new Driver(
     model,

@@ -94,9 +94,9 @@ function heldBy(hold: Hold): string | null {
 
 type Candidate = { at: number; hold: Hold; rank: number }
 
-function linkOf(laid: Layout, one: Laid): ChainLink {
-  const { task, start } = one
-  const held = holdsOf(laid, one).reduce((a, b) =>
+function linkOf(laid: Layout, otherLaid: Laid): ChainLink {
+  const { task, start } = otherLaid
+  const held = holdsOf(laid, otherLaid).reduce((a, b) =>
     b.at > a.at || (b.at === a.at && b.rank < a.rank) ? b : a,
   )
   const could = nextIn(allowedStarts(laid.problem, task, held.at, start), held.at)
@@ -137,7 +137,8 @@ function holdsOf(laid: Layout, { task, before, after, ...one }: Laid): Candidate
 function handsBefore({ problem, byEnd }: Layout, task: BenchTask, own: number): Candidate[] {
   const shared = problem.changeover?.resource
   const clean = problem.changeover?.minutes ?? 0
-  const uses = (one: BenchTask) => shared !== undefined && one.needs?.includes(shared) === true
+  const uses = (benchTask: BenchTask) =>
+    shared !== undefined && benchTask.needs?.includes(shared) === true
   const holds: Candidate[] = []
   for (const { task: before, start, end } of byEnd) {
     if (before.id === task.id || start > own || end > own) continue

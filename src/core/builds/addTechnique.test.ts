@@ -37,8 +37,8 @@ it('lining goes before the matt, and asks for gloss under it', () => {
   expect(acts).toEqual(['prime', 'base', 'clear', 'line', 'line', 'line', 'line-clean', 'clear'])
   expect(build.steps[2]).toMatchObject({ sheen: 'gloss', parts: ['p', 'q'] })
   expect(steps[0]?.because).toContain('the wash runs')
-  expect(steps.slice(1).every((one) => one.because === null)).toBe(true)
-  expect(steps.every((one) => one.parts.length === 2)).toBe(true)
+  expect(steps.slice(1).every((step) => step.because === null)).toBe(true)
+  expect(steps.every((step) => step.parts.length === 2)).toBe(true)
 })
 
 it('the satin school wants no gloss', () => {
@@ -79,7 +79,9 @@ it('leaves the build without a stop it did not have', () => {
   ]) {
     const { project } = added(id, ['p', 'q'])
     const stops = planParts(stateOf(project), NOW).flatMap(({ plan }) =>
-      plan.findings.filter((one) => one.severity === 'stop').map((one) => `${id}: ${one.rule}`),
+      plan.findings
+        .filter((finding) => finding.severity === 'stop')
+        .map((finding) => `${id}: ${finding.rule}`),
     )
     expect(stops).toEqual([])
   }

@@ -43,7 +43,7 @@ export function addTechnique(
   now: number,
   id: () => string,
 ): Proposal {
-  const start = state.project.builds?.find((one) => one.id === buildId)
+  const start = state.project.builds?.find((build) => build.id === buildId)
   if (!start) throw new RangeError(`addTechnique: no build "${buildId}"`)
   let build = start
   const because = new Map<string, string | null>()
@@ -63,7 +63,7 @@ function simulationOf(
   partId: string,
   now: number,
 ): PartSimulation {
-  const part = build.parts.find((one) => one.id === partId)
+  const part = build.parts.find((part) => part.id === partId)
   if (!part) throw new RangeError(`addTechnique: no part "${partId}" of "${build.id}"`)
   return simulatePart(state, build, part, now)
 }
@@ -80,10 +80,10 @@ function addToPart(
   let build = before
   const own = new Set<string>()
   let last: string | null = null
-  for (const one of chosen.steps) {
+  for (const step of chosen.steps) {
     const simulated = simulationOf(state, build, part, now)
-    const at = placeOf(one, chosen.stage, simulated, last)
-    const steps: Step[] = one.wait ? [{ wait: one.wait }, one.step] : [one.step]
+    const at = placeOf(step, chosen.stage, simulated, last)
+    const steps: Step[] = step.wait ? [{ wait: step.wait }, step.step] : [step.step]
     const made = insert(state, build, simulated, at, steps, id)
     build = made.build
     for (const added of made.ids) {
@@ -105,7 +105,7 @@ function firstFree(simulated: PartSimulation): number {
 
 /** A step goes behind the one before it, the first one where its stage belongs. */
 function placeOf(
-  one: TechniqueStep,
+  techniqueStep: TechniqueStep,
   stage: Stage,
   simulated: PartSimulation,
   last: string | null,
@@ -114,9 +114,10 @@ function placeOf(
   const steps = simulated.entries.map((entry) => entry.step as Step)
   const colour = steps.findLastIndex((step) => isAct(step) && isColour(step))
   const first = firstFree(simulated)
-  if (one.at === 'under-colour' && colour >= 0) return Math.max(first, colour)
+  if (techniqueStep.at === 'under-colour' && colour >= 0) return Math.max(first, colour)
   const behind = last === null ? -1 : order.indexOf(last)
-  if (one.at === 'over-colour' && colour >= 0) return Math.max(first, behind + 1, colour + 1)
+  if (techniqueStep.at === 'over-colour' && colour >= 0)
+    return Math.max(first, behind + 1, colour + 1)
   if (behind >= 0) return Math.max(first, behind + 1)
   return placeFor(stage, steps, first)
 }
@@ -172,10 +173,10 @@ function addStages(
     const simulated = simulationOf(state, build, part, now)
     const order = orderOf(simulated)
     const wanting = simulated.simulation.drafts.find(
-      (one) =>
-        RULESET.byName.get(one.rule)?.asksStage &&
-        own.has(order[one.step] ?? '') &&
-        !given.has(`${one.rule} ${order[one.step]}`),
+      (draft) =>
+        RULESET.byName.get(draft.rule)?.asksStage &&
+        own.has(order[draft.step] ?? '') &&
+        !given.has(`${draft.rule} ${order[draft.step]}`),
     )
     if (!wanting) return build
     given.add(`${wanting.rule} ${order[wanting.step]}`)
@@ -204,7 +205,7 @@ function mergeShared(build: Build, because: ReadonlyMap<string, string | null>):
   const kept: BuildStep[] = []
   for (const step of build.steps) {
     const twin = because.has(step.id)
-      ? kept.findLast((one) => isTwin(one, step, because))
+      ? kept.findLast((otherStep) => isTwin(otherStep, step, because))
       : undefined
     if (twin && mayJoin(kept, twin, step)) kept[kept.indexOf(twin)] = joined(twin, step)
     else kept.push(step)
@@ -213,13 +214,14 @@ function mergeShared(build: Build, because: ReadonlyMap<string, string | null>):
 }
 
 function isTwin(
-  one: BuildStep,
+  buildStep: BuildStep,
   other: BuildStep,
   because: ReadonlyMap<string, string | null>,
 ): boolean {
-  if (!because.has(one.id) || one.parts.some((part) => other.parts.includes(part))) return false
+  if (!because.has(buildStep.id) || buildStep.parts.some((part) => other.parts.includes(part)))
+    return false
   return (
-    JSON.stringify({ ...one, id: '', parts: [] }) ===
+    JSON.stringify({ ...buildStep, id: '', parts: [] }) ===
     JSON.stringify({ ...other, id: '', parts: [] })
   )
 }
@@ -227,7 +229,7 @@ function isTwin(
 /** May the later one move up to its twin: nothing of its parts lies between? */
 function mayJoin(kept: readonly BuildStep[], twin: BuildStep, step: BuildStep): boolean {
   const between = kept.slice(kept.indexOf(twin) + 1)
-  return between.every((one) => !one.parts.some((part) => step.parts.includes(part)))
+  return between.every((otherStep) => !otherStep.parts.some((part) => step.parts.includes(part)))
 }
 
 function joined(twin: BuildStep, step: BuildStep): BuildStep {

@@ -44,7 +44,7 @@ function clockOf(simulated: PartSimulation, film: Film, now: number): DryingCloc
   const milestones = SHOWN.map((point) => ({ point, at: instant(point) })).sort(
     (a, b) => (a.at ?? Number.POSITIVE_INFINITY) - (b.at ?? Number.POSITIVE_INFINITY),
   )
-  const next = milestones.find((one) => one.at !== null && one.at > now)
+  const next = milestones.find((milestone) => milestone.at !== null && milestone.at > now)
   const minute = now / MINUTE
   return {
     build: simulated.build.id,

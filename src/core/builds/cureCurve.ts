@@ -28,9 +28,9 @@ export type CureCurve = {
 export function cureCurve(state: BenchState, clock: DryingClock, now: number): CureCurve | null {
   const { simulated } = planPart(state, clock, now)
   const film = stackNow(simulated)?.films.find(
-    (one) => simulated.entries[one.step]?.step.id === clock.step && one.family === clock.film,
+    (film) => simulated.entries[film.step]?.step.id === clock.step && film.family === clock.film,
   )
-  const cured = clock.milestones.find((one) => one.point === 'cured')?.at ?? null
+  const cured = clock.milestones.find((milestone) => milestone.point === 'cured')?.at ?? null
   if (!film || cured === null) return null
   const { series } = simulated.simulation
   const { from } = clock

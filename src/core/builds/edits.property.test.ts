@@ -2,11 +2,15 @@ import fc from 'fast-check'
 import { loggedIn } from '../log/logged'
 import { indexLog } from '../log/logIndex'
 import { applyEdit, type EditResult, invertPatch, NOTHING_LOGGED } from '../model/applyEdit'
+import type { Bottle } from '../model/bottle'
 import type { Build, BuildAct } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { type Edit, parseEdit } from '../model/edit'
+import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import { key } from '../model/stepRef'
+import type { Family } from '../model/vocabulary'
+import { shelfFindings } from '../stock/shelfRules'
 import { stateOf } from './benchState'
 import { judgePart } from './judgePart'
 import { planPart } from './planParts'
@@ -195,4 +199,55 @@ it('every edit leaves the log as it is, and is taken back whole', () => {
 
 it('a key names its step', () => {
   expect(key({ build: 'b', part: 'p0', step: 's1' })).toBe('b/p0/s1')
+})
+
+/** The same bench, its colours painted from bottles that run short, with others beside them that would do. */
+function withShelf(project: Project): Project {
+  const [build] = project.builds ?? []
+  if (!build) return project
+  const colour = '#5B6B3A'
+  const steps = build.steps.map((step) =>
+    isAct(step) && step.family !== undefined ? { ...step, colour } : step,
+  )
+  const families = new Set(
+    steps.flatMap((step) => (isAct(step) && step.family ? [step.family] : [])),
+  )
+  const bottle = (family: Family, id: string, hex: string, leftMl: number): Bottle => ({
+    id: `${family} ${id}`,
+    name: `${family} ${id}`,
+    family,
+    role: 'colour',
+    colour: hex,
+    sizeMl: 60,
+    leftMl,
+  })
+  return {
+    ...project,
+    builds: [{ ...build, steps, parts: build.parts.map((part) => ({ ...part, areaCm2: 300 })) }],
+    shelf: [...families].flatMap((family) => [
+      bottle(family, 'meant', colour, 0.2),
+      bottle(family, 'other', '#5F6A3D', 60),
+    ]),
+  }
+}
+
+it('a substitute for a bottle that runs short recolours nothing that is laid', () => {
+  let tried = 0
+  fc.assert(
+    fc.property(benches.map(withShelf), (project) => {
+      const build = buildOf(project)
+      const logged = loggedOf(project)
+      const state = stateOf(project)
+      const plans = build.parts.map(({ id }) => planPart(state, { build: 'b', part: id }, NOW).plan)
+      for (const { ways } of shelfFindings(state, plans, NOW))
+        for (const way of ways) {
+          if (!('edit' in way)) continue
+          const result = applyEdit(build, way.edit, logged, newId)
+          holds(project, build, result)
+          tried += result.ok ? 1 : 0
+        }
+    }),
+    { numRuns: Math.ceil(RUNS / 4), seed: 14, endOnFailure: true },
+  )
+  expect(tried).toBeGreaterThan(RUNS / 40)
 })

@@ -50,7 +50,7 @@ export function finalReview(simulated: PartSimulation): ReviewItem[] {
     stack.masks.length > 0 ? { id: 'mask', good: false, say: 'A mask is still on.' } : null,
     glass(simulated),
   ]
-  return items.filter((one): one is ReviewItem => one !== null)
+  return items.filter((item): item is ReviewItem => item !== null)
 }
 
 /** Glass in the build, and clears sprayed on other parts after it was fitted. */

@@ -45,7 +45,7 @@ type Twin = { sequence: Sequence; simulated: Simulation }
 function simulateOnce(shared: Twin[], old: PartSimulation | undefined): typeof simulate {
   return (sequence, options = {}) => {
     const untouched = options.facts?.size === 0
-    const twin = untouched ? shared.find((one) => readsAlike(one.sequence, sequence)) : undefined
+    const twin = untouched ? shared.find((part) => readsAlike(part.sequence, sequence)) : undefined
     if (twin) return twin.simulated
     const from = old && sameFacts(old, options) ? firstChange(old.sequence, sequence) : null
     const simulated =
@@ -58,8 +58,11 @@ function simulateOnce(shared: Twin[], old: PartSimulation | undefined): typeof s
 }
 
 /** The same settings and the very same steps: a step of a build is one object on every part. */
-function readsAlike(one: Sequence, other: Sequence): boolean {
-  return one.steps.length === other.steps.length && firstChange(one, other) === one.steps.length
+function readsAlike(sequence: Sequence, other: Sequence): boolean {
+  return (
+    sequence.steps.length === other.steps.length &&
+    firstChange(sequence, other) === sequence.steps.length
+  )
 }
 
 /** Is everything but the steps what it was? */

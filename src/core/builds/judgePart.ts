@@ -49,9 +49,9 @@ export function judgePart(
   newId: () => string,
 ): JudgedPart {
   const { plan, simulated } = planPart(state, ref, now)
-  const coats = simulated.simulation.simulated.flatMap((one): [string, LastCoat][] => {
-    const coat = lastCoat(one)
-    const entry = simulated.entries[one.index]
+  const coats = simulated.simulation.simulated.flatMap((otherEntry): [string, LastCoat][] => {
+    const coat = lastCoat(otherEntry)
+    const entry = simulated.entries[otherEntry.index]
     return coat && entry && !entry.fact ? [[entry.step.id, coat]] : []
   })
   return {

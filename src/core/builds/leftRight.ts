@@ -45,8 +45,8 @@ export function unbalancedParts(build: Build): Unbalanced[] {
 /** The mirrored twin of a part that is named for the first of two sides. */
 function twinOf(build: Build, part: Part): Part | null {
   const name = part.name.toLowerCase()
-  for (const [one, other] of SIDES) {
-    const pattern = new RegExp(`\\b${one}\\b`)
+  for (const [side, other] of SIDES) {
+    const pattern = new RegExp(`\\b${side}\\b`)
     if (!pattern.test(name)) continue
     const wanted = name.replace(pattern, other)
     return build.parts.find((candidate) => candidate.name.toLowerCase() === wanted) ?? null
@@ -57,5 +57,7 @@ function twinOf(build: Build, part: Part): Part | null {
 /** Does the other part have a step of its own that reads the same? */
 function hasLike(build: Build, step: Build['steps'][number], part: string): boolean {
   const text = JSON.stringify(bare(step))
-  return build.steps.some((one) => one.parts.includes(part) && JSON.stringify(bare(one)) === text)
+  return build.steps.some(
+    (step) => step.parts.includes(part) && JSON.stringify(bare(step)) === text,
+  )
 }

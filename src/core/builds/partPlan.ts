@@ -104,7 +104,7 @@ export function findingsOf(simulated: PartSimulation): PartFinding[] {
 
 function acceptedAs(step: BuildStep, rule: string): string | null {
   const accepted = 'accepted' in step ? (step.accepted as BuildAct['accepted']) : undefined
-  return accepted?.find((one) => one.rule === rule)?.reason ?? null
+  return accepted?.find((acceptance) => acceptance.rule === rule)?.reason ?? null
 }
 
 function stepPlans(simulated: PartSimulation, { steps }: PartLog): StepPlan[] {
@@ -153,10 +153,12 @@ function statusOf(known: StepProgress | undefined, all: boolean, open: boolean):
 }
 
 function nextAct(simulated: PartSimulation): NextAct | null {
-  const first = simulated.simulation.simulated.find((one) => !simulated.entries[one.index]?.fact)
+  const first = simulated.simulation.simulated.find(
+    (entry) => !simulated.entries[entry.index]?.fact,
+  )
   const entry = first && simulated.entries[first.index]
   if (!first || !entry) return null
-  const wait = simulated.simulation.waits.find((one) => one.before === first.index)
+  const wait = simulated.simulation.waits.find((wait) => wait.before === first.index)
   const closing = closings(first.context)[0]
   const coats = coatsMeant(entry.step, simulated.part.id)
   const laysCoats = isAct(entry.step) && first.context.resolved.row.kind === 'film'

@@ -31,7 +31,7 @@ function editBuild(
 ): Build {
   const rows = order.map((one) => build.steps.find((step) => step.id === one) as BuildStep)
   const edited = {
-    part: build.parts.find((one) => one.id === part) as Part,
+    part: build.parts.find((otherPart) => otherPart.id === part) as Part,
     entries: rows.map((step) => ({ step, coatsBefore: 0, fact: false })),
     sequence: sequence(rows.map(bare)),
   }

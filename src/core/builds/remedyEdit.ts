@@ -63,7 +63,8 @@ function changedFields(before: Step, after: Step): EditFields {
   const own = unpainted(before) as Record<string, unknown>
   const names = [...new Set([...Object.keys(old), ...Object.keys(next)])].filter((field) => {
     if (sameValue(old[field], next[field])) return false
-    const fromSheet = OF_THE_SHEET.some((one) => one === field) && own[field] === undefined
+    const fromSheet =
+      OF_THE_SHEET.some((sheetField) => sheetField === field) && own[field] === undefined
     return !fromSheet || (next[field] !== undefined && next.bottle === undefined)
   })
   return Object.fromEntries(names.map((field) => [field, next[field] ?? null]))
@@ -98,7 +99,7 @@ function orderEdit(
   const steps: Extract<Edit, { do: 'order' }>['steps'] = []
   next.forEach((step, i) => {
     const same = places.indexOf(i)
-    const from = same >= 0 ? same : [...gone].find((one) => sameAct(old[one], step))
+    const from = same >= 0 ? same : [...gone].find((place) => sameAct(old[place], step))
     // What is done comes first and stays.
     if (from !== undefined && entries[from]?.fact) return
     if (from === undefined) {

@@ -74,7 +74,7 @@ function followsFrom(
 }
 
 function alike(a: readonly unknown[], b: readonly unknown[]): boolean {
-  return a.length === b.length && a.every((one, i) => one === b[i])
+  return a.length === b.length && a.every((value, i) => value === b[i])
 }
 
 /** Nothing is left to do on it, nothing on it dries, and nothing that may be done to it ends. */

@@ -48,7 +48,7 @@ export function schoolEffect(
   now: number,
   id: () => string,
 ): SchoolEffect {
-  const build = state.project.builds?.find((one) => one.id === buildId)
+  const build = state.project.builds?.find((build) => build.id === buildId)
   if (!build) throw new RangeError(`schoolEffect: no build "${buildId}"`)
   const school = withSchool(build.school, question, value)
   const chosen: Build = { ...build, school }
@@ -66,13 +66,13 @@ export function schoolEffect(
 
 function figures(state: BenchState, build: Build, now: number) {
   const walks = build.parts.map((part) => simulatePart(state, build, part, now))
-  const findings = walks.flatMap((one) => findingsOfSimulation(one.simulation))
+  const findings = walks.flatMap((simulation) => findingsOfSimulation(simulation.simulation))
   return {
     clears: build.steps
       .filter((step) => isAct(step) && laysClear(step))
       .reduce((sum, step) => sum + step.parts.length, 0),
-    minutes: Math.max(0, ...walks.map((one) => one.simulation.total)),
-    findings: findings.filter((one) => one.severity !== 'note').length,
+    minutes: Math.max(0, ...walks.map((simulation) => simulation.simulation.total)),
+    findings: findings.filter((finding) => finding.severity !== 'note').length,
   }
 }
 
@@ -109,7 +109,7 @@ function clearsForFlow(build: Build): BuildStep[] {
     const steps = build.steps.filter((step) => step.parts.includes(part.id))
     const stages = stagesOf(steps)
     steps.forEach((step, i) => {
-      const lines = steps.slice(i + 1).find((one) => isAct(one) && !laysClear(one))
+      const lines = steps.slice(i + 1).find((step) => isAct(step) && !laysClear(step))
       const forLining = lines && isAct(lines) && laysLining(lines)
       if (isAct(step) && laysClear(step) && stages[i] === 7 && forLining) found.set(step.id, step)
     })
@@ -122,10 +122,10 @@ function withoutRepeatedLock(build: Build, done: ReadonlySet<string>): Build {
   const steps = build.steps.filter((step, i) => {
     if (!isAct(step) || !laysClear(step) || step.sheen !== 'satin' || done.has(step.id)) return true
     return step.parts.some((part) => {
-      const own = build.steps.filter((one) => one.parts.includes(part))
+      const own = build.steps.filter((step) => step.parts.includes(part))
       const at = own.indexOf(step)
       const behindLining = own[at - 1]
-      const isLast = !own.slice(at + 1).some((one) => isAct(one) && laysClear(one))
+      const isLast = !own.slice(at + 1).some((step) => isAct(step) && laysClear(step))
       const repeats = behindLining && isAct(behindLining) && cleansLining(behindLining)
       return isLast || !repeats || i < 0
     })
@@ -152,7 +152,7 @@ function glossed(build: Build, done: ReadonlySet<string>, id: () => string): Bui
   if (bare.length === 0) return { ...build, steps }
   const parts = bare.map((part) => part.id)
   const first = steps.findIndex(
-    (step) => isAct(step) && laysLining(step) && step.parts.some((one) => parts.includes(one)),
+    (step) => isAct(step) && laysLining(step) && step.parts.some((part) => parts.includes(part)),
   )
   const clear: BuildStep = {
     id: id(),

@@ -25,6 +25,8 @@ export function instantOf(minute: number): number {
 
 /** What lies on the part now, by the facts. */
 export function stackNow(simulated: PartSimulation): Stack | null {
-  const facts = simulated.simulation.simulated.filter((one) => simulated.entries[one.index]?.fact)
+  const facts = simulated.simulation.simulated.filter(
+    (entry) => simulated.entries[entry.index]?.fact,
+  )
   return facts.at(-1)?.after ?? null
 }

@@ -34,10 +34,10 @@ it('amounts follow the area, a cold room the waits', () => {
 })
 
 it('can be worked out for every entry', () => {
-  for (const one of TECHNIQUES) {
-    const found = techniqueNumbers(one, REFERENCE_CLIMATE, 72, 100)
-    expect([one.id, Number.isFinite(found.handsOn), found.waiting >= 0]).toEqual([
-      one.id,
+  for (const technique of TECHNIQUES) {
+    const found = techniqueNumbers(technique, REFERENCE_CLIMATE, 72, 100)
+    expect([technique.id, Number.isFinite(found.handsOn), found.waiting >= 0]).toEqual([
+      technique.id,
       true,
       true,
     ])

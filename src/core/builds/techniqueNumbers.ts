@@ -75,7 +75,7 @@ export function techniqueNumbers(
   return {
     handsOn,
     waiting: Math.max(0, whole.total - before.total - handsOn),
-    stages: added.filter((one) => one.because !== null).map((one) => one.step),
+    stages: added.filter((step) => step.because !== null).map((step) => step.step),
     marks: marksAt(technique, scale),
     ml: areaCm2 === undefined ? null : amount(technique, areaCm2),
     comesOff: comesOff(technique, climate),

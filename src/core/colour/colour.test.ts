@@ -6,7 +6,7 @@ import { curveOf, deltaE00, labOf, labOfCurve } from './spectrum'
 
 const hex = fc
   .tuple(fc.nat(255), fc.nat(255), fc.nat(255))
-  .map((rgb) => `#${rgb.map((one) => one.toString(16).padStart(2, '0')).join('')}`)
+  .map((rgb) => `#${rgb.map((value) => value.toString(16).padStart(2, '0')).join('')}`)
 
 it('a curve has its colour, and lies between 0 and 1', () => {
   fc.assert(

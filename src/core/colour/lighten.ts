@@ -15,7 +15,7 @@ export const SCALE_EFFECT: readonly (readonly [scale: number, share: number])[] 
 /** The share at any scale: on a logarithm of the scale between the rows, the last row beyond them. Source: handbook 5.5. */
 export function scaleEffectShare(scale: number): number {
   const rows = SCALE_EFFECT
-  const above = rows.findIndex(([one]) => one >= scale)
+  const above = rows.findIndex(([row]) => row >= scale)
   if (above === 0) return rows[0]?.[1] ?? 0
   if (above < 0) return rows.at(-1)?.[1] ?? 0
   const [s0, p0] = rows[above - 1] as readonly [number, number]

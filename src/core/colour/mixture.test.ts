@@ -7,7 +7,7 @@ import { deltaE00, labOf } from './spectrum'
 
 const hex = fc
   .tuple(fc.nat(255), fc.nat(255), fc.nat(255))
-  .map((rgb) => `#${rgb.map((one) => one.toString(16).padStart(2, '0')).join('')}`)
+  .map((rgb) => `#${rgb.map((value) => value.toString(16).padStart(2, '0')).join('')}`)
 const paint: fc.Arbitrary<Paint> = fc.record({
   masstone: hex,
   hiding: fc.double({ min: 0.2, max: 200, noNaN: true }),
@@ -23,7 +23,7 @@ const YELLOW: Paint = { masstone: '#E8C81E', hiding: 7 }
 const RED: Paint = { masstone: '#A8231F', hiding: 5 }
 
 function of(...portions: [Paint, number][]) {
-  return mixColour(portions.map(([one, drops]) => ({ paint: one, amount: drops })))
+  return mixColour(portions.map(([portion, drops]) => ({ paint: portion, amount: drops })))
 }
 
 describe('mixing, the sanity list of handbook 5.1', () => {

@@ -13,7 +13,7 @@ export type Portion = { paint: Paint; amount: number }
  */
 export function mixOptics(portions: readonly Portion[]): Optics {
   const weights = portions.map(({ paint, amount }) => amount * (paint.strength ?? 1))
-  const total = weights.reduce((sum, one) => sum + one, 0)
+  const total = weights.reduce((sum, weight) => sum + weight, 0)
   if (!(total > 0)) throw new RangeError('mixOptics: there is no paint in the mix')
   const all = portions.map(({ paint }) => opticsOf(paint))
   const blend = (of: keyof Optics) =>

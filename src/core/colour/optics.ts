@@ -72,8 +72,8 @@ export function faceUnder(optics: Optics, thickness: number, seen: Curve): Curve
 
 /** An endless film: R = 1/(1 + q + √(q(q + 2))) with q = K/S. Source: handbook 5.1. */
 export function opaque({ k, s }: Optics): Curve {
-  return k.map((one, i) => {
-    const q = one / (s[i] ?? 1)
+  return k.map((value, i) => {
+    const q = value / (s[i] ?? 1)
     return 1 / (1 + q + Math.sqrt(q * (q + 2)))
   })
 }
@@ -126,7 +126,7 @@ function scatteringOf(masstone: Curve, undertone: Curve): Curve {
 }
 
 function scaled({ k, s }: Optics, factor: number): Optics {
-  return { k: k.map((one) => one * factor), s: s.map((one) => one * factor) }
+  return { k: k.map((value) => value * factor), s: s.map((value) => value * factor) }
 }
 
 const known = new Map<string, Optics>()
@@ -162,6 +162,6 @@ function reckon(
     return scaled(unit, hidingThickness(unit) / (hiding ?? defaultHiding(masstone)))
   }
   const s = scatteringOf(full, groundOf(undertone))
-  const own = { k: ratio.map((one, i) => one * (s[i] ?? 0)), s }
+  const own = { k: ratio.map((value, i) => value * (s[i] ?? 0)), s }
   return hiding === undefined ? own : scaled(own, hidingThickness(own) / hiding)
 }

@@ -47,7 +47,11 @@ export function whiteBalance(neutral: Light): WhiteBalance | null {
 
 /** The colour of a light, #RRGGBB, clipped to what a screen can show. */
 export function colourOfLight(light: Light, balance: WhiteBalance = [1, 1, 1]): string {
-  const [r, g, b] = light.map((one, i) => one * (balance[i] as number)) as [number, number, number]
+  const [r, g, b] = light.map((value, i) => value * (balance[i] as number)) as [
+    number,
+    number,
+    number,
+  ]
   return (formatHex(clampRgb(toRgb({ mode: 'lrgb', r, g, b }))) ?? '#000000').toUpperCase()
 }
 

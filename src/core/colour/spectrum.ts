@@ -20,8 +20,8 @@ export const SEEN_WEIGHTS: readonly Curve[] = FROM_XYZ.map(([x, y, z]) => {
     { length: BANDS },
     (_, i) => (x * (X_BAR[i] ?? 0) + y * (Y_BAR[i] ?? 0) + z * (Z_BAR[i] ?? 0)) * (D65[i] ?? 0),
   )
-  const sum = raw.reduce((all, one) => all + one, 0)
-  return raw.map((one) => one / sum)
+  const sum = raw.reduce((all, value) => all + value, 0)
+  return raw.map((value) => value / sum)
 })
 
 const toLinear = converter('lrgb')
@@ -82,11 +82,11 @@ function smoothest(target: readonly number[]): Curve {
 }
 
 function moved(state: Float64Array, step: Float64Array, share: number): Float64Array<ArrayBuffer> {
-  return Float64Array.from(state, (one, i) => one - share * (step[i] ?? 0))
+  return Float64Array.from(state, (value, i) => value - share * (step[i] ?? 0))
 }
 
 function norm(values: Float64Array): number {
-  return Math.sqrt(values.reduce((sum, one) => sum + one * one, 0))
+  return Math.sqrt(values.reduce((sum, value) => sum + value * value, 0))
 }
 
 /** Σ over channels of weight · multiplier at one wavelength. */
@@ -191,6 +191,6 @@ export function hexOf({ l, a, b }: Lab): string {
 }
 
 /** ΔE00 between two colours. Source: handbook 5. */
-export function deltaE00(one: Lab, other: Lab): number {
-  return ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other })
+export function deltaE00(lab: Lab, other: Lab): number {
+  return ciede2000({ mode: 'lab65', ...lab }, { mode: 'lab65', ...other })
 }

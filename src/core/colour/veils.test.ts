@@ -23,9 +23,9 @@ it('passes of a veil are one film of their thickness together', () => {
 
 it('every pass leads further from the face, and towards the paint', () => {
   const steps = veilSteps('#DAD5C4', [{ paint: RUST, thickness: 0.06, passes: 5 }])
-  const away = steps.map((one) => one.fromFace)
+  const away = steps.map((step) => step.fromFace)
   expect(away).toEqual(away.toSorted((a, b) => a - b))
-  const left = steps.map((one) => deltaE00(one.lab, labOf(RUST.masstone)))
+  const left = steps.map((step) => deltaE00(step.lab, labOf(RUST.masstone)))
   expect(left).toEqual(left.toSorted((a, b) => b - a))
 })
 
@@ -74,7 +74,7 @@ test.each([
   ['lively', ['#8A4B22', '#B4622D', '#7C4A30'], []],
   ['chaotic', ['#F1F0EA', '#1C1C1D', '#B4622D'], []],
 ] as const)('tones are %s', (verdict, colours, alike) => {
-  const found = varietyOf(colours.map((one) => ({ lab: labOf(one), area: 1 })))
+  const found = varietyOf(colours.map((colour) => ({ lab: labOf(colour), area: 1 })))
   expect(found.verdict).toBe(verdict)
   expect(found.tooAlike.map((one) => one.first)).toEqual([...alike])
 })
@@ -95,11 +95,11 @@ it('strengths in a row are all there, and neighbours well apart', () => {
     fc.property(fc.integer({ min: 4, max: 20 }), (count) => {
       const row = interleaved(count, 2, 10)
       const step = 8 / (count - 1)
-      expect(row.toSorted((a, b) => a - b).map((one, i) => one - (2 + step * i))).toEqual(
+      expect(row.toSorted((a, b) => a - b).map((value, i) => value - (2 + step * i))).toEqual(
         row.map(() => expect.closeTo(0, 9)),
       )
-      row.slice(1).forEach((one, i) => {
-        expect(Math.abs(one - (row[i] as number))).toBeGreaterThan(1.5 * step)
+      row.slice(1).forEach((value, i) => {
+        expect(Math.abs(value - (row[i] as number))).toBeGreaterThan(1.5 * step)
       })
     }),
   )

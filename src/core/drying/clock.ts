@@ -40,7 +40,7 @@ export type Pace = { point: Milestone; factor: number }
 /** Factor of what was seen on one point: windows close with `recoat`. Source: handbook 3.5, 7.4. */
 function paceFactor(pace: Pace | undefined, point: ClockPoint): number {
   if (!pace) return 1
-  const place = (one: Milestone) => MILESTONES.indexOf(one)
+  const place = (milestone: Milestone) => MILESTONES.indexOf(milestone)
   const own = point === 'workFrom' ? 'touch' : isWindow(point) ? 'recoat' : point
   const concerned =
     pace.factor >= 1 ? place(own) >= place(pace.point) : place(own) <= place(pace.point)

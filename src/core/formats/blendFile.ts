@@ -47,6 +47,6 @@ export function blendAnswer({ bottles, recipes }: BlendFile) {
     version: 1,
     predicted: labs.map(hexOf),
     lab: labs.map(({ l, a, b }) => [round(l, 3), round(a, 3), round(b, 3)]),
-    warnings: paintWarnings(bottles.map((one) => one.masstone)),
+    warnings: paintWarnings(bottles.map((bottle) => bottle.masstone)),
   } as const
 }

@@ -112,7 +112,7 @@ it('match and blend say the same colour', () => {
   const mixed = readBlend(BLEND)
   if (!parsed.ok || !mixed.ok) throw new Error('the examples don’t read')
   const [first] = matchAnswer(parsed.value).recipes
-  expect(first?.parts.map((one) => one.drops)).toEqual([5, 1, 2])
+  expect(first?.parts.map((part) => part.drops)).toEqual([5, 1, 2])
   const { predicted, lab } = blendAnswer(mixed.value)
   expect(predicted[0]).toBe(first?.predicted)
   expect(predicted[1]).toBe('#F4F4F2')

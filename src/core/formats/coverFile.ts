@@ -39,7 +39,7 @@ export function coverAnswer({ paint, over, coats = COATS, share = 1 }: CoverFile
       return {
         background,
         coats: covering.coats.map(hexOf),
-        deltaE00: covering.deltaE00.map((one) => round(one, 4)),
+        deltaE00: covering.deltaE00.map((value) => round(value, 4)),
         toCover: covering.toCover,
       }
     }),

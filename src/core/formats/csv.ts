@@ -31,7 +31,7 @@ export function readCsv(text: string): { columns: string[]; rows: CsvRow[] } | P
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
     skipEmptyLines: false,
   })
-  const quotes = errors.find((one) => one.type === 'Quotes')
+  const quotes = errors.find((error) => error.type === 'Quotes')
   if (quotes)
     return {
       path: `line ${(quotes.row ?? 0) + 1}`,
@@ -39,8 +39,8 @@ export function readCsv(text: string): { columns: string[]; rows: CsvRow[] } | P
       expected: 'CSV whose quotes are closed',
     }
   const [head = [], ...body] = data
-  const columns = head.map((one) => one.trim())
-  if (columns.every((one) => one === ''))
+  const columns = head.map((name) => name.trim())
+  if (columns.every((column) => column === ''))
     return { path: 'line 1', found: 'nothing', expected: 'the names of the columns' }
   const rows = body.flatMap((cells, i): CsvRow[] => {
     const named = columns.flatMap((column, c): [string, string][] => {

@@ -105,7 +105,7 @@ function airOf({ climate, laidAt, now, zone = 'UTC' }: DryRequest) {
   )
   const from = laidAt === undefined ? first : Date.parse(laidAt)
   const at = now === undefined ? from : Date.parse(now)
-  const readings = climate.map((one, i) => ({ ...one, id: one.id ?? String(i) }))
+  const readings = climate.map((reading, i) => ({ ...reading, id: reading.id ?? String(i) }))
   const room = roomOf({ climate: readings, sessions: { zone, pattern: [] } })
   const series = sinceMinute(climateSeries(room, at), from / MINUTE)
   const minute = (at - from) / MINUTE

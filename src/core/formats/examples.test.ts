@@ -25,7 +25,7 @@ test.each(files)('%s is judged as it says', (name) => {
   const { sequence, expected } = read(name)
   const answer = checkAnswer(sequence)
   const findings = answer.findings
-    .filter((one) => one.rule !== 'ppe')
+    .filter((finding) => finding.rule !== 'ppe')
     .map(({ step, rule, severity, follows }) => ({
       step,
       rule,
@@ -37,9 +37,9 @@ test.each(files)('%s is judged as it says', (name) => {
 
 test.each(files)('every finding of %s that stands for itself has a way out', (name) => {
   const { sequence } = read(name)
-  for (const one of checkAnswer(sequence).findings)
-    expect([one.rule, one.follows !== undefined || one.remedies.length > 0]).toEqual([
-      one.rule,
+  for (const finding of checkAnswer(sequence).findings)
+    expect([finding.rule, finding.follows !== undefined || finding.remedies.length > 0]).toEqual([
+      finding.rule,
       true,
     ])
 })
@@ -48,6 +48,6 @@ test.each(files.filter((name) => name > '2'))(
   '%s has one mistake that stands for itself',
   (name) => {
     const { expected } = read(name)
-    expect(expected.findings.filter((one) => !one.follows)).toHaveLength(1)
+    expect(expected.findings.filter((finding) => !finding.follows)).toHaveLength(1)
   },
 )

@@ -286,7 +286,7 @@ describe('dry through readings', () => {
         },
       ],
       acts: [act('started', LAID - 300_000), act('finished', LAID)],
-      climate: asked.climate.map((one, i) => ({ ...one, id: String(i) })),
+      climate: asked.climate.map((reading, i) => ({ ...reading, id: String(i) })),
     }
     const now = Date.parse(asked.now)
     const clock = planParts(stateOf(project), now)[0]?.plan.clocks[0]

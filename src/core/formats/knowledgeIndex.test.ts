@@ -17,7 +17,7 @@ function ruleNames(): string[] {
     .split('\n')
     .filter((line) => line.startsWith('| `'))
     .flatMap((line) =>
-      [...(line.split('|')[1] ?? '').matchAll(/`([^`]+)`/g)].map((one) => one[1] ?? ''),
+      [...(line.split('|')[1] ?? '').matchAll(/`([^`]+)`/g)].map((match) => match[1] ?? ''),
     )
 }
 
@@ -36,7 +36,7 @@ it('every caution of chapter 9 is there', () => {
     .split('\n')
     .filter((line) => line.startsWith('| ') && !line.startsWith('| when'))
     .map((line) => (line.split('|')[1] ?? '').replaceAll('`', '').trim())
-  const ours = CAUTIONS.map((one) => one.when)
+  const ours = CAUTIONS.map((caution) => caution.when)
   const named = (row: string) =>
     ours.some(
       (when) => row.startsWith(when) || (when === 'two-part urethane' && row === 'urethane-2k'),

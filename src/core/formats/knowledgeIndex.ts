@@ -66,7 +66,9 @@ export function knowledgeIndex(): string {
       section(
         `Techniques: ${group}`,
         'Chapter 6, `src/core/knowledge/techniques/`.',
-        TECHNIQUES.filter((one) => one.group === group).map((one) => `\`${one.id}\` ${one.name}`),
+        TECHNIQUES.filter((technique) => technique.group === group).map(
+          (technique) => `\`${technique.id}\` ${technique.name}`,
+        ),
       ),
     ),
     section(
@@ -80,7 +82,7 @@ export function knowledgeIndex(): string {
     section(
       'Starting sequences',
       'Chapters 1 and 6, `src/core/knowledge/starters/`.',
-      STARTERS.map((one) => `\`${one.id}\` ${one.name}: ${one.about}`),
+      STARTERS.map((starter) => `\`${starter.id}\` ${starter.name}: ${starter.about}`),
     ),
     section(
       'Faults',
@@ -90,7 +92,7 @@ export function knowledgeIndex(): string {
     section(
       'Cautions',
       'Chapter 9, `src/core/knowledge/cautions.ts`.',
-      CAUTIONS.map((one) => `\`${one.id}\` ${one.when}`),
+      CAUTIONS.map((caution) => `\`${caution.id}\` ${caution.when}`),
     ),
   ]
   return parts.join('\n')

@@ -38,6 +38,6 @@ export function matchAnswer({
       predicted: recipe.predicted,
       deltaE00: round(recipe.deltaE00, 4),
     })),
-    warnings: paintWarnings(bottles.map((one) => one.masstone)),
+    warnings: paintWarnings(bottles.map((bottle) => bottle.masstone)),
   } as const
 }

@@ -53,7 +53,7 @@ function withCoats(value: Record<string, unknown>): unknown {
   const { coats, tool } = value
   if (typeof coats !== 'number' || !Number.isInteger(coats) || coats < 1 || coats > MOST_COATS)
     return value
-  const brushed = MIX_TOOLS.some((one) => one === tool && isBrush(one))
+  const brushed = MIX_TOOLS.some((otherTool) => otherTool === tool && isBrush(otherTool))
   return { ...value, coats: Array.from({ length: coats }, () => (brushed ? 'brush' : 'light')) }
 }
 
@@ -84,12 +84,12 @@ export function mixAnswer(request: MixFile) {
   return {
     format: 'tectoria-mix-answer',
     version: 1,
-    ingredients: mixed.ingredients.map((one) => ({
-      name: one.name,
-      ml: round(one.ml, 4),
-      drops: round(one.drops, 2),
-      percentOfMix: round(one.percentOfMix, 3),
-      percentAdded: round(one.percentAdded, 3),
+    ingredients: mixed.ingredients.map((ingredient) => ({
+      name: ingredient.name,
+      ml: round(ingredient.ml, 4),
+      drops: round(ingredient.drops, 2),
+      percentOfMix: round(ingredient.percentOfMix, 3),
+      percentAdded: round(ingredient.percentAdded, 3),
     })),
     ratio: mixed.ratio,
     paintShare: round(mixed.paintShare, 4),

@@ -26,7 +26,7 @@ export const bottlesField = v.pipe(
 
 /** Paints that can't be: a white that absorbs nothing. Source: handbook 5.1. */
 export function paintWarnings(masstones: readonly string[]): string[] {
-  return masstones.some((one) => /^#f{6}$/i.test(one))
+  return masstones.some((masstone) => /^#f{6}$/i.test(masstone))
     ? [
         'A masstone of #FFFFFF absorbs nothing, which no paint does: #F4F4F2 is nearer to a real white.',
       ]

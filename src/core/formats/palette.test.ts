@@ -5,7 +5,7 @@ it('what is written is read again', () => {
   const hex = fc.tuple(fc.nat(255), fc.nat(255), fc.nat(255)).map(
     (rgb) =>
       `#${rgb
-        .map((one) => one.toString(16).padStart(2, '0'))
+        .map((value) => value.toString(16).padStart(2, '0'))
         .join('')
         .toUpperCase()}`,
   )

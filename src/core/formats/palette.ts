@@ -9,9 +9,9 @@ const MOST = 5000
 
 /** Colours as a GPL palette. Source: docs/formats.md. */
 export function writePalette(name: string, colours: readonly PaletteColour[]): string {
-  const rows = colours.map(({ name: one, colour }) => {
+  const rows = colours.map(({ name: otherColour, colour }) => {
     const channels = [1, 3, 5].map((at) => String(Number.parseInt(colour.slice(at, at + 2), 16)))
-    return `${channels.map((value) => value.padStart(3)).join(' ')}\t${oneLine(one)}`
+    return `${channels.map((value) => value.padStart(3)).join(' ')}\t${oneLine(otherColour)}`
   })
   return [HEAD, `Name: ${oneLine(name)}`, '#', ...rows, ''].join('\n')
 }
@@ -33,7 +33,7 @@ export function readPalette(text: string): Parsed<PaletteColour[]> {
     if (i === 0 || line.trim() === '' || /^\s*(#|[A-Za-z]+:)/.test(line)) continue
     const [, r, g, b, name = ''] = line.match(/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})\s*(.*)$/) ?? []
     const channels = [r, g, b].map(Number)
-    if (r === undefined || channels.some((one) => one > 255) || colours.length >= MOST)
+    if (r === undefined || channels.some((channel) => channel > 255) || colours.length >= MOST)
       return {
         ok: false,
         problems: [
@@ -45,7 +45,7 @@ export function readPalette(text: string): Parsed<PaletteColour[]> {
         ],
       }
     const hex = channels
-      .map((one) => one.toString(16).padStart(2, '0'))
+      .map((channel) => channel.toString(16).padStart(2, '0'))
       .join('')
       .toUpperCase()
     colours.push({ name: name.trim() || `#${hex}`, colour: `#${hex}` })

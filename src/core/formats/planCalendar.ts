@@ -19,7 +19,9 @@ function entriesOf(plan: BenchPlan): Entry[] {
   for (const task of [...plan.tasks].sort((a, b) => (a.start ?? 0) - (b.start ?? 0))) {
     const { start } = task
     if (start === null) continue
-    const session = plan.sessions.findIndex((one) => one.from <= start && start < one.to)
+    const session = plan.sessions.findIndex(
+      (session) => session.from <= start && start < session.to,
+    )
     const line = [key(stepOf(task)), session].join('/')
     const to = start + task.minutes * MINUTE
     const known = entries.get(line)

@@ -27,7 +27,7 @@ export function planAnswer(project: Project, now: number, options: SolveOptions)
       minutes,
       start: iso(start),
     })),
-    shelf: plan.shelf.map(({ ways, ...one }) => one),
+    shelf: plan.shelf.map(({ ways, ...bottle }) => bottle),
     schedule: scheduleAnswer(plan),
   } as const
 }
@@ -44,7 +44,7 @@ function partAnswer(part: WholePlan['parts'][number]) {
       on,
       ...(follows ? { follows } : {}),
     })),
-    steps: part.steps.map((one) => ({ ...one, from: iso(one.from), to: iso(one.to) })),
+    steps: part.steps.map((step) => ({ ...step, from: iso(step.from), to: iso(step.to) })),
     clocks: part.clocks.map((clock) => ({
       step: clock.step,
       film: clock.film,

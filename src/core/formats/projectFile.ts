@@ -45,8 +45,8 @@ function buildProblems(project: Project): Problem[] {
 }
 
 function techniqueProblems(project: Project): Problem[] {
-  return (project.techniques ?? []).flatMap((one, i) =>
-    stepProblems(one.steps, `techniques[${i}].steps`),
+  return (project.techniques ?? []).flatMap((technique, i) =>
+    stepProblems(technique.steps, `techniques[${i}].steps`),
   )
 }
 
@@ -80,11 +80,11 @@ export function previewImport(current: Project, incoming: Project): ImportRow[] 
   const rows = PROJECT_LISTS.map((list): ImportRow => {
     const known = new Map<string, unknown>((current[list] ?? []).map((row) => [row.id, row]))
     const row: ImportRow = { list, added: [], replaced: [], same: 0 }
-    for (const one of incoming[list] ?? []) {
-      const before = known.get(one.id)
-      if (before === undefined) row.added.push(nameOf(one))
-      else if (sameValue(before, one)) row.same += 1
-      else row.replaced.push(nameOf(one))
+    for (const otherRow of incoming[list] ?? []) {
+      const before = known.get(otherRow.id)
+      if (before === undefined) row.added.push(nameOf(otherRow))
+      else if (sameValue(before, otherRow)) row.same += 1
+      else row.replaced.push(nameOf(otherRow))
     }
     return row
   })

@@ -70,7 +70,7 @@ export type ShelfPreview = {
 export function previewShelfCsv(text: string, shelf: readonly Bottle[]): Parsed<ShelfPreview> {
   const table = readCsv(text)
   if ('expected' in table) return { ok: false, problems: [table] }
-  const missing = NEEDED.filter((one) => !table.columns.includes(one))
+  const missing = NEEDED.filter((column) => !table.columns.includes(column))
   if (missing.length > 0)
     return {
       ok: false,
@@ -88,10 +88,10 @@ export function previewShelfCsv(text: string, shelf: readonly Bottle[]): Parsed<
     changed: [],
     same: 0,
     bad: [],
-    ignored: table.columns.filter((one) => one !== '' && !known.includes(one)),
+    ignored: table.columns.filter((column) => column !== '' && !known.includes(column)),
   }
-  const byId = new Map(shelf.map((one) => [one.id, one]))
-  const byName = new Map(shelf.map((one) => [nameKey(one), one]))
+  const byId = new Map(shelf.map((bottle) => [bottle.id, bottle]))
+  const byName = new Map(shelf.map((bottle) => [nameKey(bottle), bottle]))
   const taken = new Set(byId.keys())
   const seen = new Map<string, number>()
   for (const { line, cells } of table.rows) {
@@ -120,7 +120,7 @@ export function previewShelfCsv(text: string, shelf: readonly Bottle[]): Parsed<
 
 function place(preview: ShelfPreview, before: Bottle | undefined, after: Bottle): void {
   if (!before) preview.added.push(after)
-  else if (SHELF_COLUMNS.every((one) => before[one] === after[one])) preview.same++
+  else if (SHELF_COLUMNS.every((column) => before[column] === after[column])) preview.same++
   else preview.changed.push({ before, after })
 }
 
@@ -130,10 +130,10 @@ function nameKey(row: { name?: unknown; maker?: unknown; family?: unknown }): st
 
 function fieldsOf(cells: Record<string, string>): Record<string, unknown> {
   return Object.fromEntries(
-    SHELF_COLUMNS.flatMap((one) =>
-      cells[one] === undefined
+    SHELF_COLUMNS.flatMap((column) =>
+      cells[column] === undefined
         ? []
-        : [[one, NUMBERS.includes(one) ? numberIn(cells[one]) : cells[one]]],
+        : [[column, NUMBERS.includes(column) ? numberIn(cells[column]) : cells[column]]],
     ),
   )
 }

@@ -5,7 +5,9 @@ import { CAUTIONS, cautionsFor, generalCautions } from './cautions'
 
 function told(step: ActStep, more: { decanted?: boolean; substrate?: 'resin-printed' } = {}) {
   const work = resolveStep(step, null)
-  return cautionsFor({ step, ...work, substrate: 'polystyrene', ...more }).map((one) => one.id)
+  return cautionsFor({ step, ...work, substrate: 'polystyrene', ...more }).map(
+    (caution) => caution.id,
+  )
 }
 
 test.each([
@@ -42,12 +44,12 @@ it('decanted paint, warm air and uncured resin have their own', () => {
 })
 
 it('what holds for every session is told once for all of them', () => {
-  expect(generalCautions().map((one) => one.id)).toEqual([
+  expect(generalCautions().map((caution) => caution.id)).toEqual([
     'ammonia-bleach',
     'long-session',
     'others',
     'disposal',
     'brushes',
   ])
-  expect(new Set(CAUTIONS.map((one) => one.id)).size).toBe(CAUTIONS.length)
+  expect(new Set(CAUTIONS.map((caution) => caution.id)).size).toBe(CAUTIONS.length)
 })

@@ -100,12 +100,12 @@ export function stagesOf(steps: readonly Step[]): Stage[] {
   const stages: (Stage | null)[] = acts.map((step, i) => {
     if (!step) return null
     if (step.do !== 'clear') return ownStage(step)
-    const next = acts.slice(i + 1).find((one) => one !== null && one.do !== 'clear')
+    const next = acts.slice(i + 1).find((act) => act !== null && act.do !== 'clear')
     const following = next ? ownStage(next) : 13
     if (following === 8 || following === 9) return 7
     return i === lastClear && following >= 12 ? 13 : 10
   })
-  return stages.map((stage, i) => stage ?? stages.slice(i).find((one) => one !== null) ?? 13)
+  return stages.map((stage, i) => stage ?? stages.slice(i).find((stage) => stage !== null) ?? 13)
 }
 
 /**
@@ -119,8 +119,8 @@ export function placeFor(stage: Stage, steps: readonly Step[], first: number): n
   let best = first
   let fewest = Number.POSITIVE_INFINITY
   for (let place = first; place <= steps.length; place++) {
-    const before = stages.slice(0, place).filter((one) => one > stage).length
-    const after = stages.slice(place).filter((one) => one < stage).length
+    const before = stages.slice(0, place).filter((otherStage) => otherStage > stage).length
+    const after = stages.slice(place).filter((otherStage) => otherStage < stage).length
     if (before + after > fewest) continue
     fewest = before + after
     best = place

@@ -22,8 +22,8 @@ export function hundredths(ml: number): number {
  */
 export function levelAfter(before: BottleLevel, act: LoggedAct, bottle: string): BottleLevel {
   const drawn = (act.drawn ?? [])
-    .filter((one) => one.bottle === bottle)
-    .reduce((sum, one) => sum + one.ml, 0)
+    .filter((portion) => portion.bottle === bottle)
+    .reduce((sum, portion) => sum + portion.ml, 0)
   const left = drawn > 0 ? { ...before, ml: Math.max(0, hundredths(before.ml - drawn)) } : before
   if (act.bottle !== bottle || act.ml === undefined) return left
   switch (act.kind) {
@@ -127,10 +127,10 @@ export function shelfNow(shelf: readonly Bottle[], log: LogIndex, before?: Shelf
   const same =
     before !== undefined &&
     before.bottles.length === rows.length &&
-    rows.every((one, i) => one.now === before.bottles[i])
+    rows.every((row, i) => row.now === before.bottles[i])
   return {
     bottles: same ? before.bottles : rows.map(({ now }) => now),
-    known: new Map(rows.map((one) => [one.row.id, one])),
+    known: new Map(rows.map((row) => [row.row.id, row])),
   }
 }
 

@@ -64,7 +64,7 @@ it('an act that was undone does not count, and stays in the log', () => {
   const coat = act('coat-done', 5)
   const acts = [act('started', 1), coat, act('undone', 6, { undoes: coat.id })]
   expect(of(acts)?.coatEnds).toEqual([])
-  expect(acts.filter((one) => stands(indexLog(acts), one)).map((one) => one.kind)).toEqual([
+  expect(acts.filter((act) => stands(indexLog(acts), act)).map((act) => act.kind)).toEqual([
     'started',
     'undone',
   ])
@@ -92,7 +92,7 @@ describe('what the bench writes', () => {
     let i = 0
     return () => `n${++i}`
   }
-  const kinds = (acts: LoggedAct[]) => acts.map((one) => one.kind)
+  const kinds = (acts: LoggedAct[]) => acts.map((act) => act.kind)
   it('a coat, and with the last one the finish', () => {
     const progress = { status: 'running' as const, startedAt: 0, coatEnds: [1], finishedAt: null }
     expect(kinds(record(PLACE, { kind: 'coat-done' }, progress, 3, 5, ids()))).toEqual([

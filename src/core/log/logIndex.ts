@@ -157,13 +157,13 @@ function touchedBy(acts: readonly LoggedAct[], added: readonly LoggedAct[]): Log
 }
 
 function isOf(act: LoggedAct, bottle: string): boolean {
-  return act.bottle === bottle || (act.drawn?.some((one) => one.bottle === bottle) ?? false)
+  return act.bottle === bottle || (act.drawn?.some((portion) => portion.bottle === bottle) ?? false)
 }
 
 function bottlesOf(act: LoggedAct): string[] {
   return [
     ...(act.bottle === undefined ? [] : [act.bottle]),
-    ...(act.drawn ?? []).map((one) => one.bottle),
+    ...(act.drawn ?? []).map((portion) => portion.bottle),
   ]
 }
 

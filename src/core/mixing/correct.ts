@@ -12,9 +12,9 @@ const SAME = 1e-9
 
 /** The paint share of liquids poured together: Σ pᵢ·Vᵢ / ΣVᵢ. @throws RangeError if there is nothing. Source: handbook 4.3. */
 export function shareTogether(liquids: readonly Liquid[]): number {
-  const all = liquids.reduce((sum, one) => sum + one.ml, 0)
+  const all = liquids.reduce((sum, liquid) => sum + liquid.ml, 0)
   if (!(all > 0)) throw new RangeError('shareTogether: there is nothing in the mix')
-  return liquids.reduce((sum, one) => sum + one.ml * one.share, 0) / all
+  return liquids.reduce((sum, liquid) => sum + liquid.ml * liquid.share, 0) / all
 }
 
 /**

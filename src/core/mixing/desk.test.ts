@@ -103,7 +103,7 @@ describe('correcting a mix, handbook 4.3', () => {
         const poured = recipe.map(() => stream.next().value)
         const add = putRight(recipe, poured)
         const scale = recipe.map((part, i) => ((poured[i] as number) + (add[i] as number)) / part)
-        for (const one of scale) expect(one).toBeCloseTo(scale[0] as number, 6)
+        for (const value of scale) expect(value).toBeCloseTo(scale[0] as number, 6)
         expect(Math.min(...add)).toBeCloseTo(0, 9)
       }),
       RUNS,
@@ -255,7 +255,7 @@ it('volumes add up over coats and fills', () => {
         coats: coats as ['mist'],
         cupMl: cupMl + 1,
       })
-      const sum = made.ingredients.reduce((all, one) => all + one.ml, 0)
+      const sum = made.ingredients.reduce((all, ingredient) => all + ingredient.ml, 0)
       expect(sum).toBeCloseTo(made.totalMl, 9)
       expect(made.fillMl * made.fills).toBeCloseTo(made.totalMl, 9)
       expect(made.fillMl).toBeLessThanOrEqual(cupMl + 1 + 1e-6)

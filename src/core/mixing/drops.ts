@@ -12,14 +12,14 @@ export type Wanted = { ml: number; dropsPerMl: number }
  * in percent of the share that was wanted; an unwanted one doesn't count.
  */
 export function dropError(wanted: readonly Wanted[], drops: readonly number[]): number {
-  const total = wanted.reduce((sum, one) => sum + one.ml, 0)
-  const got = wanted.map((one, i) => (drops[i] ?? 0) / one.dropsPerMl)
+  const total = wanted.reduce((sum, portion) => sum + portion.ml, 0)
+  const got = wanted.map((portion, i) => (drops[i] ?? 0) / portion.dropsPerMl)
   const all = got.reduce((sum, ml) => sum + ml, 0)
   if (all === 0) return 100
   return Math.max(
     0,
-    ...wanted.map((one, i) =>
-      one.ml === 0 ? 0 : Math.abs(((got[i] ?? 0) / all / (one.ml / total) - 1) * 100),
+    ...wanted.map((portion, i) =>
+      portion.ml === 0 ? 0 : Math.abs(((got[i] ?? 0) / all / (portion.ml / total) - 1) * 100),
     ),
   )
 }
@@ -32,7 +32,7 @@ const MOST_TRIED = 10
  * least one drop of everything that is wanted.
  */
 export function roundToDrops(wanted: readonly Wanted[]): number[] {
-  const exact = wanted.map((one) => one.ml * one.dropsPerMl)
+  const exact = wanted.map((portion) => portion.ml * portion.dropsPerMl)
   let choices: number[][] = [[]]
   exact.forEach((drops) => {
     const least = drops > 0 ? 1 : 0
@@ -55,10 +55,13 @@ const LARGEST_ML = 50
 
 /** The smallest size, by tenths of a millilitre, whose whole drops stay within 2 %; null when none up to 50 ml does. */
 export function smallestGoodSize(wanted: readonly Wanted[]): number | null {
-  const total = wanted.reduce((sum, one) => sum + one.ml, 0)
+  const total = wanted.reduce((sum, portion) => sum + portion.ml, 0)
   if (total === 0) return null
   for (let tenth = 1; tenth <= LARGEST_ML * 10; tenth++) {
-    const scaled = wanted.map((one) => ({ ...one, ml: (one.ml / total) * (tenth / 10) }))
+    const scaled = wanted.map((portion) => ({
+      ...portion,
+      ml: (portion.ml / total) * (tenth / 10),
+    }))
     if (dropError(scaled, roundToDrops(scaled)) <= GOOD_ERROR) return tenth / 10
   }
   return null

@@ -63,8 +63,8 @@ function shareOf(ingredient: Ingredient, index: number): number {
  * the thinner that was to be added. Source: handbook 4.3.
  */
 function pour(ingredients: readonly Ingredient[]): Poured {
-  const wanted = exactParts(ingredients.map((one) => one.parts))
-  const shares = ingredients.map((one, i) => new Fraction(shareOf(one, i)))
+  const wanted = exactParts(ingredients.map((ingredient) => ingredient.parts))
+  const shares = ingredients.map((ingredient, i) => new Fraction(shareOf(ingredient, i)))
   let brought = new Fraction(0)
   const parts = wanted.map((part, i) => {
     const share = shares[i] as Fraction
@@ -124,27 +124,29 @@ export function mix(request: MixRequest): Mix {
   if (sum.equals(0)) throw new RangeError('mix: every part is zero')
   const size = sizeOf(request)
   const ml = poured.parts.map((part) => part.div(sum).valueOf() * size.ml)
-  const wanted = ml.map((one, i) => ({
-    ml: one,
+  const wanted = ml.map((value, i) => ({
+    ml: value,
     dropsPerMl: dropsPerMl(ingredients[i] as Ingredient, i),
   }))
   const rounded = request.round === 'drops'
-  const drops = rounded ? roundToDrops(wanted) : wanted.map((one) => one.ml * one.dropsPerMl)
+  const drops = rounded
+    ? roundToDrops(wanted)
+    : wanted.map((portion) => portion.ml * portion.dropsPerMl)
   const errorPercent = rounded ? dropError(wanted, drops) : 0
   const paint = ml.reduce(
-    (total, one, i) => total + one * shareOf(ingredients[i] as Ingredient, i),
+    (total, value, i) => total + value * shareOf(ingredients[i] as Ingredient, i),
     0,
   )
   return {
-    ingredients: ingredients.map((one, i) => ({
-      name: one.name,
+    ingredients: ingredients.map((ingredient, i) => ({
+      name: ingredient.name,
       ml: ml[i] as number,
       drops: drops[i] as number,
       percentOfMix: ((ml[i] as number) / size.ml) * 100,
       percentAdded: ((ml[i] as number) / (ml[0] as number)) * 100,
     })),
     ratio: sayRatio(
-      ingredients.map((one) => one.name),
+      ingredients.map((ingredient) => ingredient.name),
       wholeParts(poured.parts),
     ),
     errorPercent,
@@ -178,10 +180,10 @@ function warningsOf(
 }
 
 function wantedShare(request: MixRequest): number {
-  const parts = request.ingredients.map((one) => one.parts)
+  const parts = request.ingredients.map((ingredient) => ingredient.parts)
   const total = parts.reduce((sum, part) => sum + part, 0)
   const neat = request.ingredients.reduce(
-    (sum, one, i) => sum + (shareOf(one, i) > 0 ? one.parts : 0),
+    (sum, ingredient, i) => sum + (shareOf(ingredient, i) > 0 ? ingredient.parts : 0),
     0,
   )
   return neat / total

@@ -39,7 +39,7 @@ describe('ratios, handbook 4.1', () => {
 describe('a mix', () => {
   it('2 : 1 of 6 ml', () => {
     const made = mix({ ingredients: two(2, 1), volumeMl: 6 })
-    expect(made.ingredients.map((one) => one.ml)).toEqual([4, 2])
+    expect(made.ingredients.map((ingredient) => ingredient.ml)).toEqual([4, 2])
     expect(made.ingredients[1]).toMatchObject({ percentAdded: 50 })
     expect(made.ingredients[1]?.percentOfMix).toBeCloseTo(33.333, 3)
   })
@@ -55,7 +55,7 @@ describe('a mix', () => {
       round: 'drops',
     })
     expect(made.ratio).toBe('paint 5 : thinner 1')
-    expect(made.ingredients.map((one) => one.drops)).toEqual([140, 36])
+    expect(made.ingredients.map((ingredient) => ingredient.drops)).toEqual([140, 36])
     expect(made.paintShare).toBeCloseTo(2 / 3, 12)
     expect(made).toMatchObject({ fills: 3, fillMl: 2, errorPercent: 0, warnings: [] })
   })
@@ -81,7 +81,9 @@ describe('a mix', () => {
       ],
       volumeMl: 10,
     })
-    expect(made.ingredients.map((one) => Number(one.ml.toFixed(6)))).toEqual([7.5, 1, 1.5])
+    expect(made.ingredients.map((ingredient) => Number(ingredient.ml.toFixed(6)))).toEqual([
+      7.5, 1, 1.5,
+    ])
     expect(made.paintShare).toBeCloseTo(0.7, 12)
   })
 
@@ -103,7 +105,7 @@ describe('a mix', () => {
             ],
             volumeMl: 5,
           })
-          const total = made.ingredients.reduce((sum, one) => sum + one.ml, 0)
+          const total = made.ingredients.reduce((sum, ingredient) => sum + ingredient.ml, 0)
           expect(total).toBeCloseTo(5, 9)
           const wanted = paint / (paint + thinner)
           if (made.warnings.length === 0) expect(made.paintShare).toBeCloseTo(wanted, 6)
@@ -128,7 +130,7 @@ describe('whole drops', () => {
 
   it('at least one of each, and the size from which it rounds well', () => {
     const made = mix({ ingredients: two(19, 1), volumeMl: 0.4, round: 'drops' })
-    expect(Math.min(...made.ingredients.map((one) => one.drops))).toBe(1)
+    expect(Math.min(...made.ingredients.map((ingredient) => ingredient.drops))).toBe(1)
     expect(made.warnings[0]).toMatch(/off the ratio at this size; from [\d.]+ ml on/)
   })
 
@@ -143,7 +145,9 @@ describe('whole drops', () => {
           { minLength: 1, maxLength: 4 },
         ),
         (wanted) => {
-          const plain = wanted.map((one) => Math.max(1, Math.round(one.ml * one.dropsPerMl)))
+          const plain = wanted.map((portion) =>
+            Math.max(1, Math.round(portion.ml * portion.dropsPerMl)),
+          )
           expect(dropError(wanted, roundToDrops(wanted))).toBeLessThanOrEqual(
             dropError(wanted, plain) + 1e-9,
           )
@@ -227,7 +231,7 @@ it('what a thinned bottle brings is taken off the thinner, not off the flow aid 
     ],
     volumeMl: 20,
   })
-  expect(ingredients.map((one) => one.ml)).toEqual(
+  expect(ingredients.map((ingredient) => ingredient.ml)).toEqual(
     [12.5, 1, 6.5].map((ml) => expect.closeTo(ml, 9)),
   )
 })

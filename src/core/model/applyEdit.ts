@@ -179,8 +179,8 @@ class Desk {
       case 'patch':
         return this.patch(edit)
       case 'all':
-        for (const one of edit.edits) {
-          const why = this.apply(one)
+        for (const otherEdit of edit.edits) {
+          const why = this.apply(otherEdit)
           if (why !== null) return why
         }
         return null
@@ -201,7 +201,7 @@ class Desk {
 
   /** The parts in scope on which something of the step is still to do, from which coat on. */
   private openOn(step: BuildStep, scope: EditScope, coat: number | undefined): Open[] {
-    const parts = scope === 'every' ? step.parts : step.parts.filter((one) => scope.includes(one))
+    const parts = scope === 'every' ? step.parts : step.parts.filter((part) => scope.includes(part))
     return parts.flatMap((part): Open[] => {
       const fact = this.logged(step.id, part)
       if (fact && fact.status !== 'running') return []
@@ -252,7 +252,7 @@ class Desk {
     const stays = kept.length > 0
     const rest = stays ? ({ ...step, parts: kept, ...endsOf(endsAfter) } as BuildStep) : null
     const plain = rest && Object.keys(endsAfter).length === 0 ? dropEnds(rest) : rest
-    const added = made.map((one) => one.step)
+    const added = made.map((piece) => piece.step)
     this.steps = [
       ...this.steps.slice(0, index),
       ...(plain ? [plain] : []),
@@ -261,7 +261,7 @@ class Desk {
     this.insertAt(first ?? (plain ? index + 1 : index), added)
     for (const { step: own } of made)
       for (const part of own.parts) this.became.set(pair(step.id, part), own.id)
-    return made.map((one) => ({ id: one.step.id, from: one.from, parts: one.step.parts }))
+    return made.map((piece) => ({ id: piece.step.id, from: piece.from, parts: piece.step.parts }))
   }
 
   /**
@@ -273,7 +273,7 @@ class Desk {
     made: readonly { step: BuildStep; from: number }[],
     index: number,
   ): number | null {
-    const parts = made.flatMap((one) => (one.from > 0 ? one.step.parts : []))
+    const parts = made.flatMap((piece) => (piece.from > 0 ? piece.step.parts : []))
     const place = this.steps.findIndex(
       (other) =>
         other !== step &&
@@ -410,7 +410,7 @@ class Desk {
     )
     if (at === null) return GONE
     const anchor = this.steps[at]?.id
-    const moved = this.steps.filter(({ id }) => ids.some((one) => one.id === id))
+    const moved = this.steps.filter(({ id }) => ids.some((otherId) => otherId.id === id))
     const rest = this.steps.filter((step) => !moved.includes(step))
     const index = anchor === undefined ? rest.length : rest.findIndex(({ id }) => id === anchor)
     this.steps = rest
@@ -422,10 +422,10 @@ class Desk {
     part: string,
     wanted: readonly ({ known: EditTarget } | { added: BuildStep })[],
   ): string | null {
-    const now = wanted.map((one) =>
-      'known' in one ? { known: this.nowOf(one.known, [part]) } : one,
+    const now = wanted.map((entry) =>
+      'known' in entry ? { known: this.nowOf(entry.known, [part]) } : entry,
     )
-    const named = now.flatMap((one) => ('known' in one ? [one.known.step] : []))
+    const named = now.flatMap((entry) => ('known' in entry ? [entry.known.step] : []))
     if (named.some((id) => !this.find(id)?.parts.includes(part))) return GONE
     const gone = this.steps.filter(
       (step) =>
@@ -434,12 +434,12 @@ class Desk {
         this.openOn(step, [part], undefined).length > 0,
     )
     for (const step of gone) this.remove([{ step: step.id }], [part])
-    const ids = now.flatMap((one): string[] => {
-      if ('added' in one) {
-        this.steps = [...this.steps, one.added]
-        return [one.added.id]
+    const ids = now.flatMap((entry): string[] => {
+      if ('added' in entry) {
+        this.steps = [...this.steps, entry.added]
+        return [entry.added.id]
       }
-      const { known } = one
+      const { known } = entry
       // What is left of a step under way is a step of its own only where it has to move.
       return this.openOn(this.find(known.step) as BuildStep, [part], known.coat).length > 0
         ? [known.step]
@@ -461,9 +461,9 @@ class Desk {
       const step = moved && this.find(moved.id)
       if (!step) continue
       ids[i] = step.id
-      this.steps = this.steps.filter((one) => one !== step)
+      this.steps = this.steps.filter((otherStep) => otherStep !== step)
       this.insertAt(
-        this.steps.findIndex((one) => one.id === next),
+        this.steps.findIndex((step) => step.id === next),
         [step],
       )
     }
@@ -483,7 +483,9 @@ class Desk {
   private accept(id: string, rule: string, reason: string | null): string | null {
     const step = this.find(id)
     if (!step || !isAct(step)) return GONE
-    const others = ((step as BuildAct).accepted ?? []).filter((one) => one.rule !== rule)
+    const others = ((step as BuildAct).accepted ?? []).filter(
+      (acceptance) => acceptance.rule !== rule,
+    )
     const accepted = reason === null ? others : [...others, { rule, reason }]
     const { accepted: _, ...plain } = step as BuildAct
     this.put(accepted.length > 0 ? ({ ...plain, accepted } as BuildStep) : (plain as BuildStep))

@@ -15,7 +15,7 @@ const scopeSchema = v.union([v.literal('every'), v.array(idField)])
 export type EditScope = v.InferOutput<typeof scopeSchema>
 
 /** What a row is, and what has edits of its own: no edit of fields changes it. */
-const FIXED = ['id', 'parts', 'steps', 'do', 'endsAfter'] as const
+const FIXED = ['id', 'parts', 'steps', 'endsAfter'] as const
 
 /** Fields by name; null takes one away. */
 const fieldsSchema = v.pipe(

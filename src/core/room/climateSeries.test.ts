@@ -27,8 +27,9 @@ const project = (climate: ClimateReading[], zone = 'UTC'): Project => ({
   sessions: { zone, pattern: [] },
 })
 
-const airAt = (one: Project, hours: number) =>
-  climateSeries(roomOf(one), NOW).findLast(({ from }) => from <= NOW / MINUTE + hours * 60)?.climate
+const airAt = (project: Project, hours: number) =>
+  climateSeries(roomOf(project), NOW).findLast(({ from }) => from <= NOW / MINUTE + hours * 60)
+    ?.climate
 
 describe('the pattern of a day', () => {
   it('is the mean of what was read, by blocks of the local day', () => {

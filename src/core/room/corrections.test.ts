@@ -56,9 +56,9 @@ function project(seen: Seen[], more: Partial<Project> = {}): Project {
   }
 }
 
-const k = (one: Project, step = 0) => {
-  const act = one.builds?.[0]?.steps[step] as never
-  return correctionOf(stateOf(one))(step === 0 ? 'lacquer' : 'water-acrylic', act)
+const k = (project: Project, step = 0) => {
+  const act = project.builds?.[0]?.steps[step] as never
+  return correctionOf(stateOf(project))(step === 0 ? 'lacquer' : 'water-acrylic', act)
 }
 
 describe('the mean of handbook 3.5', () => {
@@ -192,9 +192,9 @@ describe('a film that was looked at', () => {
   })
 
   it('still tacky moves what comes next past now, and dry already lets it begin', () => {
-    const next = (one: Project, minutes: number, part: string) =>
-      planParts(stateOf(one), START + minutes * MINUTE).find(({ plan }) => plan.part === part)?.plan
-        .next
+    const next = (project: Project, minutes: number, part: string) =>
+      planParts(stateOf(project), START + minutes * MINUTE).find(({ plan }) => plan.part === part)
+        ?.plan.next
     const tacky = project([{ minutes: 70, seen: 'not-yet' }])
     tacky.acts = tacky.acts?.map((act) =>
       act.kind === 'observed' ? { ...act, milestone: 'recoat' } : act,

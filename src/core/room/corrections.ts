@@ -102,8 +102,8 @@ export function ratiosOf({ project, log, room }: Observed): Ratio[] {
 }
 
 function actOf(project: Project, at: { build: string; step: string }): BuildAct | null {
-  const build = project.builds?.find((one) => one.id === at.build)
-  const step = build?.steps.find((one) => one.id === at.step)
+  const build = project.builds?.find((build) => build.id === at.build)
+  const step = build?.steps.find((step) => step.id === at.step)
   return step && isAct(step) ? (step as BuildAct) : null
 }
 
@@ -132,7 +132,7 @@ export function learntFrom(ratios: readonly Ratio[]): Learnt[] {
       else groups.set(key, [ratio])
     }
   return [...groups].map(([key, own]) => {
-    const used = own.filter((one) => one.use === 'used').map((one) => one.ratio)
+    const used = own.filter((ratio) => ratio.use === 'used').map((ratio) => ratio.ratio)
     const first = own[0] as Ratio
     return {
       family: first.family,

@@ -86,10 +86,10 @@ describe('the card of a session', () => {
     const tasks = plan.tasks.filter(
       ({ start }) => start !== null && start >= tonight.from && start < tonight.to,
     )
-    expect(card.acts.flatMap((one) => one.tasks).sort()).toEqual(tasks.map(({ id }) => id).sort())
+    expect(card.acts.flatMap((act) => act.tasks).sort()).toEqual(tasks.map(({ id }) => id).sort())
     expect(card.handsOnMinutes).toBe(tasks.reduce((sum, task) => sum + task.minutes, 0))
-    card.acts.slice(1).forEach((one, i) => {
-      expect(one.from).toBeGreaterThanOrEqual(card.acts[i]?.to ?? 0)
+    card.acts.slice(1).forEach((act, i) => {
+      expect(act.from).toBeGreaterThanOrEqual(card.acts[i]?.to ?? 0)
     })
   })
 
@@ -105,13 +105,15 @@ describe('the card of a session', () => {
   })
 
   it('says what is left to dry, and when it goes on', () => {
-    const hull = card.overnight.find((one) => one.part === 'p')
+    const hull = card.overnight.find((night) => night.part === 'p')
     expect(hull?.nextAt).toBeGreaterThan(tonight.to)
   })
 
   it('names the windows that it opens, with their ends', () => {
-    const cards = plan.sessions.slice(0, 3).map((one) => sessionCard(stateOf(project()), plan, one))
-    const open = cards.flatMap((one) => one.mustClose).filter((one) => one.step === 'clean')
+    const cards = plan.sessions
+      .slice(0, 3)
+      .map((session) => sessionCard(stateOf(project()), plan, session))
+    const open = cards.flatMap((card) => card.mustClose).filter((one) => one.step === 'clean')
     const line = plan.tasks.find((task) => task.step === 'line')
     expect(open).toHaveLength(1)
     expect(open[0]?.closesAt).toBe((line?.start ?? 0) + (20 + 24 * 60) * MINUTE)
@@ -330,5 +332,5 @@ it('the curve of a film rises from nothing to the whole, and is at a share where
     expect(share).toBeGreaterThan(shares[i] ?? 1)
   })
   expect(curve?.air.map(({ climate }) => climate.celsius)).toEqual([20, 10])
-  expect(curve?.to).toBe(clock.milestones.find((one) => one.point === 'cured')?.at)
+  expect(curve?.to).toBe(clock.milestones.find((milestone) => milestone.point === 'cured')?.at)
 })

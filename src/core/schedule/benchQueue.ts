@@ -17,7 +17,7 @@ function kindOf(plan: PartPlan, next: NextAct, now: number): QueueItem['kind'] {
   const ready = next.readyAt <= now
   if (ready && next.closesAt !== null && next.closesAt - now <= CLOSING_MINUTES * MINUTE)
     return 'closing'
-  const running = plan.steps.some((one) => one.step === next.step && one.status === 'running')
+  const running = plan.steps.some((step) => step.step === next.step && step.status === 'running')
   if (running) return 'running'
   return ready ? 'ready' : 'drying'
 }

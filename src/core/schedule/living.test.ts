@@ -61,7 +61,7 @@ const act = (step: string, kind: LoggedAct['kind'], at: number, more = {}): Logg
 
 const OPTIONS = { steps: 5000 }
 const startOf = (plan: BenchPlan, step: string) =>
-  plan.tasks.find((one) => one.step === step)?.start
+  plan.tasks.find((task) => task.step === step)?.start
 
 describe('the plan lives on', () => {
   const before = planBench(stateOf(project()), NOW, OPTIONS)
@@ -136,14 +136,14 @@ describe('the plan lives on', () => {
     ]
     const plan = planBench(stateOf(project(laid)), NOW, OPTIONS)
     const hull = plan.parts.find((part) => part.part === 'p')
-    expect(hull?.findings.map((one) => one.rule)).toContain('clean-too-late')
+    expect(hull?.findings.map((finding) => finding.rule)).toContain('clean-too-late')
     expect(startOf(plan, 'clean')).not.toBeNull()
   })
 
   it('too damp tonight: the matt clear goes to another session, and says why', () => {
     const climate = [{ id: 'c', at: new Date(NOW).toISOString(), celsius: 18, humidity: 84 }]
     const after = planBench(stateOf(project([], { climate })), NOW, { ...OPTIONS, before })
-    const move = planDifference(before, after).moves.find((one) => one.step === 'matt')
+    const move = planDifference(before, after).moves.find((move) => move.step === 'matt')
     expect(move?.to).toBeGreaterThan(NOW + 24 * HOUR)
     expect(move?.why.air).toContain('84 % relative humidity')
   })
@@ -211,7 +211,7 @@ describe('the plan as a calendar', () => {
   })
   const RULES = getVtimezoneComponent('Europe/Lisbon') ?? null
   const read = (text: string) =>
-    Object.values(nodeIcal.sync.parseICS(text)).filter((one) => one?.type === 'VEVENT')
+    Object.values(nodeIcal.sync.parseICS(text)).filter((event) => event?.type === 'VEVENT')
 
   it('reads back as the same acts at the same instants, with zone and alarm', () => {
     const plan = planBench(stateOf(project()), NOW, OPTIONS)
@@ -226,7 +226,7 @@ describe('the plan as a calendar', () => {
     }[]
     expect(events).toHaveLength(4)
     for (const task of plan.tasks) {
-      const event = events.find((one) => one.summary === `${task.step}: ${task.part}`)
+      const event = events.find((event) => event.summary === `${task.step}: ${task.part}`)
       expect(event?.start.getTime()).toBe(task.start)
       expect(event?.description).toBe('Skiff; with, signs')
     }
@@ -239,7 +239,7 @@ describe('the plan as a calendar', () => {
       start: Date
     }[]
     const starts = plan.tasks.map((task) => task.start)
-    expect(events.map((one) => one.start.getTime()).sort()).toEqual([...starts].sort())
+    expect(events.map((event) => event.start.getTime()).sort()).toEqual([...starts].sort())
   })
 
   it('a later export moves the events instead of doubling them', () => {
@@ -253,7 +253,7 @@ describe('the plan as a calendar', () => {
           now,
         ),
       ) as unknown as { uid: string; sequence: string }[]
-      return events.map((one) => [one.uid, Number(one.sequence)] as const)
+      return events.map((event) => [event.uid, Number(event.sequence)] as const)
     }
     const [first, second] = [ids(NOW), ids(NOW + 5 * HOUR)]
     expect(second.map(([uid]) => uid).sort()).toEqual(first.map(([uid]) => uid).sort())

@@ -53,8 +53,8 @@ function project(acts: LoggedAct[] = [], more: Partial<Project> = {}): Project {
   }
 }
 
-const hull = (one: Project) => {
-  const plan = planParts(stateOf(one), NOW)[0]?.plan
+const hull = (project: Project) => {
+  const plan = planParts(stateOf(project), NOW)[0]?.plan
   if (!plan) throw new Error('no hull')
   return plan
 }
@@ -74,7 +74,8 @@ describe('one part', () => {
   it('clocks run from the facts', () => {
     const plan = hull(project([logged('coat-done', 'prime', 30), logged('finished', 'prime', 20)]))
     expect(plan.clocks[0]?.next).toMatchObject({ point: 'recoat' })
-    const recoat = plan.clocks[0]?.milestones.find((one) => one.point === 'recoat')?.at ?? 0
+    const recoat =
+      plan.clocks[0]?.milestones.find((milestone) => milestone.point === 'recoat')?.at ?? 0
     // One end of a coat was logged, 30 minutes ago, of a step of two coats: 60 min · 1.15.
     expect((recoat - (NOW - 30 * MINUTE)) / MINUTE).toBeCloseTo(69, 6)
   })
@@ -85,8 +86,8 @@ describe('one part', () => {
       { id: 'a', at: at(5000), celsius: 20, humidity: 50 },
       { id: 'b', at: at(0), celsius: 12, humidity: 50 },
     ]
-    const recoat = (one: Project) =>
-      hull(one).clocks[0]?.milestones.find((m) => m.point === 'recoat')?.at ?? 0
+    const recoat = (project: Project) =>
+      hull(project).clocks[0]?.milestones.find((m) => m.point === 'recoat')?.at ?? 0
     const left = recoat(project(acts)) - NOW
     expect((recoat(project(acts, { climate })) - NOW) / left).toBeCloseTo(Math.exp(0.36), 6)
   })
@@ -105,7 +106,7 @@ describe('one part', () => {
   it('a skipped step is out of the way', () => {
     const plan = hull(project([logged('skipped', 'prime', 5)]))
     expect(plan.next?.step).toBe('gloss')
-    expect(plan.steps.find((one) => one.step === 'prime')?.status).toBe('skipped')
+    expect(plan.steps.find((step) => step.step === 'prime')?.status).toBe('skipped')
   })
 
   it('all done: nothing is next', () => {
@@ -126,7 +127,9 @@ describe('one part', () => {
       ],
     }
     const plan = hull(project([], { builds: [bad] }))
-    expect(plan.findings.find((one) => one.rule === 'no-release-under')?.accepted).toBe('a trial')
+    expect(plan.findings.find((finding) => finding.rule === 'no-release-under')?.accepted).toBe(
+      'a trial',
+    )
     expect(plan.verdict).toBe('sound')
   })
 })
@@ -136,7 +139,7 @@ describe('the bench', () => {
     const plan = planBench(stateOf(project()), NOW)
     expect(plan.schedule?.status).toBe('optimal')
     const start = (task: string) =>
-      plan.tasks.find((one) => one.id === `skiff/hull/${task}`)?.start ?? 0
+      plan.tasks.find((otherTask) => otherTask.id === `skiff/hull/${task}`)?.start ?? 0
     expect(start('prime/1')).toBe(Date.parse('2026-03-17T19:00:00Z'))
     expect(start('prime/2') - start('prime/1')).toBe(15 * MINUTE)
     expect((start('clean/1') - start('line/1')) / MINUTE - 20).toBeGreaterThanOrEqual(30)
@@ -158,7 +161,7 @@ describe('the bench', () => {
 
   it('finished acts never move: what is left is planned from now', () => {
     const plan = planBench(stateOf(project([logged('finished', 'prime', 30)])), NOW)
-    expect(plan.tasks.map((one) => one.step)).toEqual(['gloss', 'line', 'clean'])
+    expect(plan.tasks.map((task) => task.step)).toEqual(['gloss', 'line', 'clean'])
     expect(plan.tasks[0]?.earliest).toBe(39) // 60 · 1.15 of recoat, 30 of them behind us
   })
 })
@@ -173,7 +176,7 @@ it('the queue puts a closing window first, then work in hand, then what is ready
   const plans = planParts(stateOf(project(acts, { builds: [two, SKIFF] })), NOW).map(
     ({ plan }) => plan,
   )
-  expect(benchQueue(plans, NOW).map((one) => [one.build, one.kind])).toEqual([
+  expect(benchQueue(plans, NOW).map((queued) => [queued.build, queued.kind])).toEqual([
     ['skiff', 'closing'],
     ['punt', 'ready'],
   ])
@@ -191,7 +194,7 @@ it('a part is judged with its ways out, and refuses to be somebody else’s', ()
     id,
   )
   expect(judged.order).toEqual(['prime', 'gloss', 'line', 'clean', 'chip'])
-  const finding = judged.findings.find((one) => one.rule === 'no-release-under')
+  const finding = judged.findings.find((finding) => finding.rule === 'no-release-under')
   expect(finding?.remedies.length).toBeGreaterThan(0)
   expect(() => judgePart(stateOf(project()), { build: 'skiff', part: 'keel' }, NOW, id)).toThrow(
     'keel',
@@ -212,7 +215,7 @@ it('a remedy is never an edit of what is done', () => {
     NOW,
     id,
   )
-  const says = judged.findings.flatMap((one) => one.remedies.map((remedy) => remedy.say))
+  const says = judged.findings.flatMap((finding) => finding.remedies.map((remedy) => remedy.say))
   expect(says).toContain('Put the chips on top with a sponge instead')
   expect(says).not.toContain('Lay a release coat under the top colour')
 })
@@ -230,7 +233,7 @@ describe('the card of a step', () => {
     expect(card.pressure).toEqual([0.8, 1.4])
     expect(card.mix?.totalMl).toBeCloseTo((0.86308 + 0.4) * 1.15, 3)
     expect(card.mix?.paintShare).toBeCloseTo(0.52, 2)
-    expect(card.cautions.map((one) => one.id)).toEqual(['spray', 'flammable'])
+    expect(card.cautions.map((caution) => caution.id)).toEqual(['spray', 'flammable'])
   })
   it('thins more in a cold room, and says so', () => {
     const step = { do: 'base' as const, family: 'lacquer' as const }

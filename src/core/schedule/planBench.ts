@@ -65,7 +65,7 @@ export function planBench(
   const zero = Math.ceil(now / MINUTE) * MINUTE
   const all = parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE))
   const tasks = withPins(
-    all.flatMap((one) => one.tasks),
+    all.flatMap((part) => part.tasks),
     project.pins ?? [],
     zero,
   )
@@ -79,7 +79,7 @@ export function planBench(
     quiet: project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : [],
     resources: { airbrush: 1, booth: 1 },
     tasks: tasks.map(({ build, part, step, coat, closedBecause, ...task }) => task),
-    links: all.flatMap((one) => one.links),
+    links: all.flatMap((part) => part.links),
     changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
   }
   const solved = project.sessions ? solveAnyway(problem, solveOptions(options, zero)) : null

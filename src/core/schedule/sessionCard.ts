@@ -131,8 +131,8 @@ function cardActs(tasks: readonly (ScheduledTask & { start: number })[]): CardAc
 }
 
 function stepOf(project: Project, at: { build: string; step: string }): BuildStep | null {
-  const build = project.builds?.find((one) => one.id === at.build)
-  return build?.steps.find((one) => one.id === at.step) ?? null
+  const build = project.builds?.find((build) => build.id === at.build)
+  return build?.steps.find((step) => step.id === at.step) ?? null
 }
 
 function mixesOf(
@@ -169,8 +169,8 @@ function addCoat(
   step: BuildStep | null,
   paint: PaintSource | null,
 ): void {
-  const build = project.builds?.find((one) => one.id === task.build)
-  const part = build?.parts.find((one) => one.id === task.part)
+  const build = project.builds?.find((build) => build.id === task.build)
+  const part = build?.parts.find((part) => part.id === task.part)
   if (!part || !step || !isAct(step)) return
   const coat = (step.coats ?? ['light'])[(task.coat ?? 1) - 1] ?? 'light'
   const card = stepCard(
@@ -181,7 +181,7 @@ function addCoat(
     room.latest.celsius,
   )
   for (const { name, ml } of card.mix?.ingredients ?? []) {
-    const known = mix.amounts.find((one) => one.name === name)
+    const known = mix.amounts.find((amount) => amount.name === name)
     if (known) known.ml += ml
     else mix.amounts.push({ name, ml })
   }
@@ -214,8 +214,8 @@ function overnightOf(
     const resolved = step && isAct(step) ? resolveStep(step as ActStep, null) : null
     if (!resolved?.drying || !resolved.family) return []
     const next = plan.tasks
-      .filter((one) => one.build === task.build && one.part === task.part)
-      .map((one) => one.start)
+      .filter((otherTask) => otherTask.build === task.build && otherTask.part === task.part)
+      .map((task) => task.start)
       .filter((start): start is number => start !== null && start > task.start)
     return [
       {

@@ -33,43 +33,43 @@ export function tasksOf(simulated: PartSimulation, zero: number): PartTasks {
   /** Last task of each walked step. */
   const lastTask = new Map<number, string>()
   let previous: { id: string; end: number } | null = null
-  for (const one of simulated.simulation.simulated) {
-    const entry = simulated.entries[one.index]
+  for (const otherEntry of simulated.simulation.simulated) {
+    const entry = simulated.entries[otherEntry.index]
     if (!entry || entry.fact) continue
-    const own = coatTasks(simulated, one)
+    const own = coatTasks(simulated, otherEntry)
     const first = own[0]
     if (!first) continue
     if (previous) links.push({ from: previous.id, to: first.id, minGap: 0 })
-    waitLinks(simulated, one, first, lastTask, previous, links, zero)
-    windowLinks(one, first, lastTask, links, zero)
+    waitLinks(simulated, otherEntry, first, lastTask, previous, links, zero)
+    windowLinks(otherEntry, first, lastTask, links, zero)
     own.forEach((task, i) => {
       const before = own[i - 1]
-      const start = (one.ends[i] ?? 0) - task.minutes
+      const start = (otherEntry.ends[i] ?? 0) - task.minutes
       if (before)
         links.push({
           from: before.id,
           to: task.id,
-          minGap: Math.max(0, Math.ceil(start - (one.ends[i - 1] ?? 0) - 1e-6)),
+          minGap: Math.max(0, Math.ceil(start - (otherEntry.ends[i - 1] ?? 0) - 1e-6)),
         })
     })
-    const air = closedByAir(simulated, one, zero)
+    const air = closedByAir(simulated, otherEntry, zero)
     tasks.push(...own.map((task) => ({ ...task, ...air })))
     const last = own.at(-1) ?? first
-    lastTask.set(one.index, last.id)
-    previous = { id: last.id, end: one.ends.at(-1) ?? one.context.at }
+    lastTask.set(otherEntry.index, last.id)
+    previous = { id: last.id, end: otherEntry.ends.at(-1) ?? otherEntry.context.at }
   }
   return { tasks, links }
 }
 
-function coatTasks(simulated: PartSimulation, one: SimulatedStep): PlannedTask[] {
-  const entry = simulated.entries[one.index]
+function coatTasks(simulated: PartSimulation, simulatedStep: SimulatedStep): PlannedTask[] {
+  const entry = simulated.entries[simulatedStep.index]
   if (!entry) return []
-  const { step, resolved } = one.context
+  const { step, resolved } = simulatedStep.context
   const { build, part } = simulated
   const film = resolved.row.kind === 'film'
   const sprays = resolved.tool === 'airbrush' || resolved.tool === 'stencil'
   const needs = sprays ? ['airbrush', 'booth'] : resolved.tool === 'spray-can' ? ['booth'] : []
-  return one.ends.map((_, i) => ({
+  return simulatedStep.ends.map((_, i) => ({
     id: key({
       build: build.id,
       part: part.id,
@@ -121,21 +121,21 @@ function closedByAir(
 /** The wait before a step counts from the film it waits for, and a wait that is written from the step before. */
 function waitLinks(
   simulated: PartSimulation,
-  one: SimulatedStep,
+  simulatedStep: SimulatedStep,
   first: PlannedTask,
   lastTask: ReadonlyMap<number, string>,
   previous: { id: string; end: number } | null,
   links: BenchLink[],
   zero: number,
 ): void {
-  const wait = simulated.simulation.waits.find((filled) => filled.before === one.index)
+  const wait = simulated.simulation.waits.find((filled) => filled.before === simulatedStep.index)
   const filled = wait?.minutes ?? 0
-  const written = one.context.at - filled - (previous?.end ?? zero)
+  const written = simulatedStep.context.at - filled - (previous?.end ?? zero)
   if (written > 0.5) later(previous?.id, first, Math.ceil(written), links)
   if (!wait) return
   const from = lastTask.get(wait.since.step)
-  if (from) later(from, first, Math.ceil(one.context.at - wait.since.at - 1e-6), links)
-  else later(undefined, first, Math.ceil(one.context.at - zero - 1e-6), links)
+  if (from) later(from, first, Math.ceil(simulatedStep.context.at - wait.since.at - 1e-6), links)
+  else later(undefined, first, Math.ceil(simulatedStep.context.at - zero - 1e-6), links)
 }
 
 function later(
@@ -150,14 +150,14 @@ function later(
 
 /** A window that has closed already is a finding, not a reason to plan nothing. */
 function windowLinks(
-  one: SimulatedStep,
+  simulatedStep: SimulatedStep,
   first: PlannedTask,
   lastTask: ReadonlyMap<number, string>,
   links: BenchLink[],
   zero: number,
 ): void {
-  for (const { at, film } of closings(one.context)) {
-    if (at < one.context.at) continue
+  for (const { at, film } of closings(simulatedStep.context)) {
+    if (at < simulatedStep.context.at) continue
     const from = lastTask.get(film.step)
     if (from) links.push({ from, to: first.id, maxGap: Math.floor(at - film.end + 1e-6) })
     else first.latest = Math.min(first.latest ?? Number.MAX_SAFE_INTEGER, Math.floor(at - zero))

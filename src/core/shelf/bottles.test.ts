@@ -74,7 +74,7 @@ describe('running short', () => {
   })
   it('taking it is a way out, and ends the finding', () => {
     const finding = shelfFindings(stateOf(short), plansOf(short), NOW).find(
-      (one) => one.rule === 'bottle-short',
+      (finding) => finding.rule === 'bottle-short',
     )
     const way = finding?.ways[0]
     if (!way || !('build' in way)) throw new Error('no way out by another bottle')
@@ -82,7 +82,7 @@ describe('running short', () => {
     const result = applyEdit(BUILD, way.edit, NOTHING_LOGGED, () => 'new')
     const mended = { ...short, builds: result.ok ? [result.build] : [] }
     expect(
-      shelfFindings(stateOf(mended), plansOf(mended), NOW).map((one) => one.rule),
+      shelfFindings(stateOf(mended), plansOf(mended), NOW).map((finding) => finding.rule),
     ).not.toContain('bottle-short')
   })
 })
@@ -124,7 +124,7 @@ describe('a kept mix that a step is painted from', () => {
     ],
     volumeMl: 6,
   } as const
-  const steps = BUILD.steps.map((one) => ({ ...one, mix: 'kept' }))
+  const steps = BUILD.steps.map((step) => ({ ...step, mix: 'kept' }))
   const mixed = (leftOf: number): Project => ({
     ...project([bottle(), { ...NEAR, leftMl: leftOf }, FAR, thinner]),
     builds: [{ ...BUILD, steps } as Build],
@@ -133,21 +133,23 @@ describe('a kept mix that a step is painted from', () => {
   it('takes its ingredients in their proportion, and nothing of another bottle', () => {
     const all = mixed(20)
     const uses = usesOf(stateOf(all), plansOf(all))
-    expect(uses.map((one) => one.bottle.id)).toEqual(['near', 'far', 'thin'])
-    const [near, far, thin] = uses.map((one) => one.ml)
+    expect(uses.map((use) => use.bottle.id)).toEqual(['near', 'far', 'thin'])
+    const [near, far, thin] = uses.map((use) => use.ml)
     expect((near ?? 0) / (far ?? 1)).toBeCloseTo(2, 9)
     expect((thin ?? 0) / ((near ?? 0) + (far ?? 0))).toBeCloseTo(1, 9)
   })
   it('runs short of one of them; gone, the step is painted from a bottle again', () => {
     const short = mixed(0.5)
-    expect(shortages(stateOf(short), plansOf(short)).map((one) => one.bottle.id)).toEqual(['near'])
+    expect(shortages(stateOf(short), plansOf(short)).map((shortage) => shortage.bottle.id)).toEqual(
+      ['near'],
+    )
     const finding = shelfFindings(stateOf(short), plansOf(short), NOW).find(
-      (one) => one.rule === 'bottle-short',
+      (finding) => finding.rule === 'bottle-short',
     )
     // Another bottle in its place would be another mix: no way out that changes the step helps.
     expect(finding).toMatchObject({ bottle: 'near', ways: [] })
     const gone = { ...mixed(20), mixes: [] }
-    expect(usesOf(stateOf(gone), plansOf(gone)).map((one) => one.bottle.id)).toEqual(['teal'])
+    expect(usesOf(stateOf(gone), plansOf(gone)).map((use) => use.bottle.id)).toEqual(['teal'])
   })
 })
 
@@ -161,8 +163,8 @@ describe('tools that steps need', () => {
   ] as const)('%s', (_, tools, kinds) => {
     const bench = { ...project([bottle()]), tools: [...tools] }
     const missing = missingTools(bench, plansOf(bench))
-    expect(missing.map((one) => one.kind)).toEqual([...kinds])
-    for (const one of missing) expect(one).toMatchObject({ steps: 1, builds: ['b'] })
+    expect(missing.map((name) => name.kind)).toEqual([...kinds])
+    for (const name of missing) expect(name).toMatchObject({ steps: 1, builds: ['b'] })
   })
   it('says what the same coat takes otherwise', () => {
     const brushed = { ...project([bottle()]), tools: [brush] }

@@ -31,8 +31,8 @@ const MINUTE = 60_000
 /** The label of a kept mix. Source: handbook 4.6. */
 export function mixLabel(stored: StoredMix, project: Project): MixLabel {
   const mixed = mix({ ingredients: stored.ingredients, volumeMl: TOUCH_UP, round: 'drops' })
-  const build = project.builds?.find((one) => one.id === stored.build)
-  const part = build?.parts.find((one) => one.id === stored.part)
+  const build = project.builds?.find((build) => build.id === stored.build)
+  const part = build?.parts.find((part) => part.id === stored.part)
   const mixedAt = Date.parse(stored.at)
   return {
     name: stored.name,
@@ -44,6 +44,6 @@ export function mixLabel(stored: StoredMix, project: Project): MixLabel {
     potLifeEnds:
       stored.family && familyRow(stored.family).twoPart ? mixedAt + POT_LIFE * MINUTE : null,
     for: build ? [build.name, part?.name].filter(Boolean).join(', ') : null,
-    more: { ml: TOUCH_UP, drops: mixed.ingredients.map((one) => one.drops) },
+    more: { ml: TOUCH_UP, drops: mixed.ingredients.map((ingredient) => ingredient.drops) },
   }
 }

@@ -46,7 +46,7 @@ function fullestFirst(bottles: readonly Bottle[]): Bottle[] {
 /** The kept mix that a step is painted from; null: none, or it isn't kept any more. */
 export function mixOfStep(project: Project, step: ActStep): StoredMix | null {
   const { mix } = step as { mix?: unknown }
-  return project.mixes?.find((one) => one.id === mix) ?? null
+  return project.mixes?.find((otherMix) => otherMix.id === mix) ?? null
 }
 
 /** What a step would be painted from: the kept mix that it names, else a bottle; null when none suits. */

@@ -58,7 +58,7 @@ export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): 
   const band = lineBand(question.look, question.scale)
   const base = labOf(question.face)
   const washes = shelf
-    .filter((one) => one.role === 'wash' && one.colour)
+    .filter((bottle) => bottle.role === 'wash' && bottle.colour)
     .map((bottle) => linedBy(bottle, question, band))
   washes.sort(
     (a, b) =>
@@ -73,10 +73,10 @@ export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): 
 function linedBy(bottle: Bottle, question: LiningQuestion, band: LiningAnswer['band']): LinedBy {
   const shares = question.share === null ? SHARES : [question.share]
   const tries = shares.map((share) => seen(bottle, question, share, band))
-  const usual = (one: LinedBy) => Math.abs(one.share - 0.1)
-  return tries.reduce((best, one) => {
-    const nearer = offBand(one.deltaE00, band) - offBand(best.deltaE00, band)
-    return nearer < -1e-9 || (nearer < 1e-9 && usual(one) < usual(best)) ? one : best
+  const usual = (linedBy: LinedBy) => Math.abs(linedBy.share - 0.1)
+  return tries.reduce((best, share) => {
+    const nearer = offBand(share.deltaE00, band) - offBand(best.deltaE00, band)
+    return nearer < -1e-9 || (nearer < 1e-9 && usual(share) < usual(best)) ? share : best
   })
 }
 
@@ -193,7 +193,7 @@ export function gradedWashes({ washes }: LiningAnswer): GradedWashes | null {
   const taken = new Set<LinedBy>()
   const find = (kinds: readonly WashKind[]) => {
     const found = kinds
-      .flatMap((kind) => washes.filter((one) => washKind(colourOf(one)) === kind))
+      .flatMap((kind) => washes.filter((wash) => washKind(colourOf(wash)) === kind))
       .find((one) => one.darker && !taken.has(one))
     if (found) taken.add(found)
     return found
@@ -227,7 +227,7 @@ export function washGradient(
       { paint: bottlePaint(high.bottle), amount: (1 - part) * paintIn(high) },
       { paint: bottlePaint(low.bottle), amount: part * paintIn(low) },
     ]
-    const paint = portions.reduce((sum, one) => sum + one.amount, 0)
+    const paint = portions.reduce((sum, portion) => sum + portion.amount, 0)
     const line = labInside(layer(mixOptics(portions), thicknessOf(liquid, paint), groundOf(face)))
     return { low: part, line: hexOf(line), deltaE00: deltaE00(line, labOf(face)) }
   })

@@ -74,7 +74,7 @@ it('steps put in another order keep their ids, and the sheet stays with the bott
   const edit = buildEditOf(part, { set: { steps: painted.toReversed() } }, () => 'new')
   const result = applyEdit(BUILD, edit, NOTHING_LOGGED, () => 'new')
   const edited = result.ok ? result.build : BUILD
-  expect(edited.steps.map((one) => one.id)).toEqual(['two', 'one'])
+  expect(edited.steps.map((step) => step.id)).toEqual(['two', 'one'])
   expect(JSON.stringify(edited)).not.toContain('2 h')
 })
 

@@ -17,7 +17,7 @@ function hasSheet({ product, reworkHours }: Bottle): boolean {
 function familiesWithSheets(shelf: readonly Bottle[]): ReadonlySet<Family> {
   const known = familiesKnown.get(shelf)
   if (known) return known
-  const families = new Set(shelf.filter(hasSheet).map((one) => one.family))
+  const families = new Set(shelf.filter(hasSheet).map((bottle) => bottle.family))
   familiesKnown.set(shelf, families)
   return families
 }

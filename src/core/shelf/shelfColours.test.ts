@@ -40,17 +40,17 @@ describe('a wash for a face, handbook 5.3', () => {
   })
   it('what reads comes before what doesn’t, and stays in its band', () => {
     const { band, washes } = pickLining(WASHES, question('#8B8C8B', { look: 'restrained' }))
-    const reads = washes.map((one) => one.reads)
+    const reads = washes.map((wash) => wash.reads)
     expect(reads).toEqual(reads.toSorted((a, b) => Number(b) - Number(a)))
-    for (const one of washes.filter((each) => each.reads)) {
-      expect(one.deltaE00).toBeGreaterThanOrEqual(band.from)
-      expect(one.deltaE00).toBeLessThanOrEqual(band.to)
+    for (const wash of washes.filter((each) => each.reads)) {
+      expect(wash.deltaE00).toBeGreaterThanOrEqual(band.from)
+      expect(wash.deltaE00).toBeLessThanOrEqual(band.to)
     }
   })
   it('dust comes after every shadow, however much of it there is', () => {
     const dust = bottle({ name: 'Dust', colour: '#A8977A', leftMl: 200 })
     const { washes } = pickLining([dust, NEUTRAL, BROWN], question('#DAD5C4'))
-    expect(washes.map((one) => one.bottle.name)).toEqual(['Brown', 'Neutral', 'Dust'])
+    expect(washes.map((wash) => wash.bottle.name)).toEqual(['Brown', 'Neutral', 'Dust'])
   })
   it('a dilution that is chosen is kept; stronger reads stronger', () => {
     const at = (share: number) => pickLining([BROWN], question('#E9E9E6', { share })).washes[0]
@@ -59,7 +59,7 @@ describe('a wash for a face, handbook 5.3', () => {
   })
   it('on a very dark face nothing reads, and it says what does', () => {
     const { washes, instead } = pickLining(WASHES, question('#1C1C1D', { look: 'graphic' }))
-    expect(washes.some((one) => one.reads)).toBe(false)
+    expect(washes.some((wash) => wash.reads)).toBe(false)
     expect(instead).toContain('lighter line')
     expect(pickLining(WASHES, question('#E9E9E6')).instead).toBeNull()
   })
@@ -86,7 +86,7 @@ describe('a wash for a face, handbook 5.3', () => {
     const set = gradedWashes(pickLining(WASHES, asked))
     if (!set) throw new Error('no set')
     const bands = washGradient(set, asked, 5)
-    expect(bands.map((one) => one.low)).toEqual([0, 0.25, 0.5, 0.75, 1])
+    expect(bands.map((band) => band.low)).toEqual([0, 0.25, 0.5, 0.75, 1])
     expect([bands[0]?.line, bands[4]?.line]).toEqual([set.high.line, set.low.line])
   })
   it('a dark warm grey lightens a dark blue: that is no line', () => {
@@ -105,7 +105,7 @@ describe('paints of the shelf', () => {
     ...WASHES,
   ]
   it('are those of a family that a colour is mixed from', () => {
-    expect(mixablePaints(shelf, 'lacquer').map((one) => one.share)).toEqual([undefined, 0.8])
+    expect(mixablePaints(shelf, 'lacquer').map((paint) => paint.share)).toEqual([undefined, 0.8])
     expect(mixableFamilies(shelf)).toEqual(['lacquer'])
   })
   it('say what their swatch says, else what is usual', () => {

@@ -22,7 +22,7 @@ export type MixablePaint = MatchBottle & { bottle: Bottle }
 /** Bottles of a family that a colour can be mixed from. */
 export function mixablePaints(shelf: readonly Bottle[], family: Family): MixablePaint[] {
   return shelf
-    .filter((one) => one.family === family && one.colour && MIXES.includes(one.role))
+    .filter((bottle) => bottle.family === family && bottle.colour && MIXES.includes(bottle.role))
     .map((bottle) => ({
       ...bottlePaint(bottle),
       name: bottle.name,
@@ -34,7 +34,7 @@ export function mixablePaints(shelf: readonly Bottle[], family: Family): Mixable
 
 /** Families that have two paints or more on the shelf, the one with most first. */
 export function mixableFamilies(shelf: readonly Bottle[]): Family[] {
-  const families = [...new Set(shelf.map((one) => one.family))]
+  const families = [...new Set(shelf.map((bottle) => bottle.family))]
   return families
     .map((family) => ({ family, count: mixablePaints(shelf, family).length }))
     .filter(({ count }) => count > 1)

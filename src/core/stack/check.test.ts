@@ -59,8 +59,8 @@ describe('every finding', () => {
 
 describe('automatic waits over random sequences', () => {
   it('never make a sequence worse than its written waits', () => {
-    const stops = (one: Sequence) =>
-      check(one).findings.filter((f) => f.rule === 'recoat-too-early' && f.severity === 'stop')
+    const stops = (sequence: Sequence) =>
+      check(sequence).findings.filter((f) => f.rule === 'recoat-too-early' && f.severity === 'stop')
         .length
     fc.assert(
       fc.property(sequences, (one) => {
@@ -75,7 +75,8 @@ describe('automatic waits over random sequences', () => {
 
 describe('edits', () => {
   const steps = [{ do: 'wash' as const }, { do: 'scribe' as const }, { do: 'fill' as const }]
-  const names = (one: Sequence) => one.steps.map((step) => (isAct(step) ? step.do : step.wait))
+  const names = (sequence: Sequence) =>
+    sequence.steps.map((step) => (isAct(step) ? step.do : step.wait))
   test.each([
     {
       edit: { insert: { before: 1, step: { wait: '1 h' } } },

@@ -7,8 +7,8 @@ export type Verdict = 'sound' | 'risky' | 'unsound'
 
 /** Unsound if anything would spoil the work, risky if anything may, else sound. */
 export function verdictOf(findings: readonly { severity: Severity }[]): Verdict {
-  if (findings.some((one) => one.severity === 'stop')) return 'unsound'
-  return findings.some((one) => one.severity === 'risk') ? 'risky' : 'sound'
+  if (findings.some((finding) => finding.severity === 'stop')) return 'unsound'
+  return findings.some((finding) => finding.severity === 'risk') ? 'risky' : 'sound'
 }
 
 const known = new WeakMap<Simulation, Finding[]>()

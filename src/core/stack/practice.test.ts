@@ -180,8 +180,8 @@ const SOUND: Case[] = [
 
 test.each(SOUND)('sound: $why', ({ steps, more }) => {
   const found = check(sequence(steps, { waits: 'auto', ...more }))
-  const bad = found.findings.filter((one) => one.severity !== 'note')
-  expect(bad.map((one) => `${one.step} ${one.rule}: ${one.because}`)).toEqual([])
+  const bad = found.findings.filter((finding) => finding.severity !== 'note')
+  expect(bad.map((finding) => `${finding.step} ${finding.rule}: ${finding.because}`)).toEqual([])
   expect(found.timeline).toHaveLength(steps.filter((step) => 'do' in step).length)
 })
 
@@ -299,6 +299,8 @@ test.each(ACCIDENTS)('an accident: $why', ({ steps, more, told: expected }) => {
 })
 
 test.each(ACCIDENTS)('every finding of it has a way out: $why', ({ steps, more }) => {
-  const stuck = check(sequence(steps, more)).findings.filter((one) => one.remedies.length === 0)
-  expect(stuck.map((one) => one.rule)).toEqual([])
+  const stuck = check(sequence(steps, more)).findings.filter(
+    (finding) => finding.remedies.length === 0,
+  )
+  expect(stuck.map((finding) => finding.rule)).toEqual([])
 })

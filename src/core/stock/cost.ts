@@ -64,7 +64,7 @@ export function costsOf(state: StockState, plans: readonly PlannedPart[]): Build
         0,
       ),
       toCome: uses
-        .filter((one) => one.build.id === id)
+        .filter((use) => use.build.id === id)
         .reduce((sum, { bottle, ml }) => sum + ml * (perMl.get(bottle.id) ?? 0), 0),
     }
   })

@@ -54,17 +54,19 @@ export function substitutesFor(bottle: Bottle, shelf: readonly Bottle[]): Substi
   const far = Number.POSITIVE_INFINITY
   return shelf
     .filter(
-      (one) =>
-        one.id !== bottle.id &&
-        one.family === bottle.family &&
-        one.role === bottle.role &&
-        one.leftMl > 0,
+      (otherBottle) =>
+        otherBottle.id !== bottle.id &&
+        otherBottle.family === bottle.family &&
+        otherBottle.role === bottle.role &&
+        otherBottle.leftMl > 0,
     )
-    .map((one) => ({
-      bottle: one,
+    .map((otherBottle) => ({
+      bottle: otherBottle,
       deltaE00:
-        one.colour && bottle.colour ? deltaE00(labOf(one.colour), labOf(bottle.colour)) : null,
-      sameSheen: one.sheen === bottle.sheen,
+        otherBottle.colour && bottle.colour
+          ? deltaE00(labOf(otherBottle.colour), labOf(bottle.colour))
+          : null,
+      sameSheen: otherBottle.sheen === bottle.sheen,
     }))
     .sort(
       (a, b) =>
@@ -100,7 +102,7 @@ function insteadOf(more: number): string {
 
 /** Tools that planned steps need and the shelf has none of; none while no tool was ever put there. Source: N76. */
 export function missingTools(project: Project, plans: readonly PlannedPart[]): MissingTool[] {
-  const owned = new Set((project.tools ?? []).map((one) => one.kind))
+  const owned = new Set((project.tools ?? []).map((tool) => tool.kind))
   if (owned.size === 0) return []
   const missing = new Map<BenchTool['kind'], { steps: Set<string>; builds: Set<string> }>()
   for (const { build, step } of openSteps(project, plans)) {
@@ -115,6 +117,6 @@ export function missingTools(project: Project, plans: readonly PlannedPart[]): M
     kind,
     steps: steps.size,
     builds: [...builds],
-    instead: Object.values(ON_SHELF).find((one) => one.kind === kind)?.instead ?? null,
+    instead: Object.values(ON_SHELF).find((bottle) => bottle.kind === kind)?.instead ?? null,
   }))
 }

@@ -82,11 +82,11 @@ function taken({ pots, ml, ...want }: Want, left: Map<string, number>): Use[] {
     open -= out
     return { bottle, ml: out }
   })
-  const used = parts.filter((one, i) => i === 0 || one.ml > 0)
-  return used.map((one, i) => ({
+  const used = parts.filter((part, i) => i === 0 || part.ml > 0)
+  return used.map((portion, i) => ({
     ...want,
-    bottle: one.bottle,
-    ml: i === 0 ? one.ml + open : one.ml,
+    bottle: portion.bottle,
+    ml: i === 0 ? portion.ml + open : portion.ml,
     wantedMl: ml,
     shortMl: i === 0 ? open : 0,
   }))

@@ -27,12 +27,12 @@ export function ActButtons({
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)
   const place = { build: item.build, part: item.part, step: item.next.step }
-  const plan = parts.find((one) => one.build === item.build && one.part === item.part)
-  const running = plan?.steps.find((one) => one.step === place.step)?.status === 'running'
+  const plan = parts.find((part) => part.build === item.build && part.part === item.part)
+  const running = plan?.steps.find((step) => step.step === place.step)?.status === 'running'
   const clock = plan?.clocks[0]
   const name = `${item.partName}: ${stepName(step).toLowerCase()}`
-  const act = (one: BenchAct, say: string) =>
-    void run(logAct, place, one, { coat: item.next.coat }, say)
+  const act = (benchAct: BenchAct, say: string) =>
+    void run(logAct, place, benchAct, { coat: item.next.coat }, say)
   const observe = (seen: keyof typeof SEEN_WORDS) => {
     if (!clock) return
     const milestone =

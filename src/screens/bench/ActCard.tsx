@@ -23,9 +23,10 @@ export function ActCard({ item }: { item: NamedItem }) {
   if (!found) return null
   const { step, card } = found
   const { next } = item
-  const plan = parts.find((one) => one.build === item.build && one.part === item.part)
+  const plan = parts.find((part) => part.build === item.build && part.part === item.part)
   const warnings = (plan?.findings ?? []).filter(
-    (one) => one.step === next.step && one.severity !== 'note' && one.follows === null,
+    (finding) =>
+      finding.step === next.step && finding.severity !== 'note' && finding.follows === null,
   )
   return (
     <section aria-label="The act in hand" className="border-t-4 border-ink pt-4">
@@ -45,9 +46,9 @@ export function ActCard({ item }: { item: NamedItem }) {
       {item.kind === 'drying' && next.because && (
         <p className="mt-3 max-w-prose text-soft">{next.because}</p>
       )}
-      {warnings.map((one) => (
-        <p key={one.rule} className="mt-3 max-w-prose border-l-4 border-risk pl-3">
-          {one.because}
+      {warnings.map((warning) => (
+        <p key={warning.rule} className="mt-3 max-w-prose border-l-4 border-risk pl-3">
+          {warning.because}
         </p>
       ))}
       <ActButtons item={item} step={step} cautions={card.cautions} />
@@ -59,12 +60,12 @@ export function ActCard({ item }: { item: NamedItem }) {
 
 /** What comes after this step on the part, and how long it waits at the soonest; null when nothing does. */
 function whatThen(plan: PartPlan | undefined, step: string, project: Project): string | null {
-  const at = plan?.steps.findIndex((one) => one.step === step) ?? -1
+  const at = plan?.steps.findIndex((otherStep) => otherStep.step === step) ?? -1
   const here = plan?.steps[at]
   const next = plan?.steps[at + 1]
   const meant = project.builds
-    ?.find((one) => one.id === plan?.build)
-    ?.steps.find((one) => one.id === next?.step)
+    ?.find((build) => build.id === plan?.build)
+    ?.steps.find((step) => step.id === next?.step)
   if (!here || !next || !meant || !isAct(meant)) return null
   const wait = next.from - here.to
   const name = stepName(meant).toLowerCase()

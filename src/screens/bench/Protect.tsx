@@ -27,8 +27,8 @@ export function Protect({
       onKeyDown={(event) => event.key === 'Escape' && onClose()}
     >
       <ul className="space-y-1">
-        {cautions.map((one) => (
-          <li key={one.id}>{one.show}</li>
+        {cautions.map((caution) => (
+          <li key={caution.id}>{caution.show}</li>
         ))}
       </ul>
       <div className="mt-3 flex flex-wrap gap-2.5">

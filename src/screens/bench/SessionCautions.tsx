@@ -18,12 +18,16 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
   const sprayed = useMemo(() => sprayedSinceFilter(stock), [stock])
   const found = new Map<string, Caution>()
   for (const task of tasks) {
-    const build = project.builds?.find((one) => one.id === task.build)
-    const step = build?.steps.find((one) => one.id === task.step)
-    const part = build?.parts.find((one) => one.id === task.part)
+    const build = project.builds?.find((build) => build.id === task.build)
+    const step = build?.steps.find((step) => step.id === task.step)
+    const part = build?.parts.find((part) => part.id === task.part)
     if (!step || !part || !isAct(step)) continue
-    for (const one of cautionsFor({ step, ...resolveStep(step, null), substrate: part.substrate }))
-      found.set(one.id, one)
+    for (const caution of cautionsFor({
+      step,
+      ...resolveStep(step, null),
+      substrate: part.substrate,
+    }))
+      found.set(caution.id, caution)
   }
   return (
     <details className="mt-4 border-t border-rule pt-2">
@@ -31,8 +35,8 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
         Cautions for this session: {found.size}
       </summary>
       <ul className="space-y-1.5 text-sm">
-        {[...found.values()].map((one) => (
-          <li key={one.id}>{one.show}</li>
+        {[...found.values()].map((caution) => (
+          <li key={caution.id}>{caution.show}</li>
         ))}
       </ul>
       <p className="mt-3 flex flex-wrap items-center gap-3 text-sm">
@@ -43,8 +47,8 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
       </p>
       <p className="mt-3 text-sm font-semibold text-soft">Always</p>
       <ul className="mt-1 space-y-1 text-sm text-soft">
-        {generalCautions().map((one) => (
-          <li key={one.id}>{one.show}</li>
+        {generalCautions().map((caution) => (
+          <li key={caution.id}>{caution.show}</li>
         ))}
       </ul>
     </details>

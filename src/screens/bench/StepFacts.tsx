@@ -21,11 +21,11 @@ export function StepFacts({
           {mix ? (
             <>
               <ul>
-                {mix.ingredients.map((one) => (
-                  <li key={one.name} className="flex items-baseline justify-between gap-3">
-                    <span className="min-w-0 truncate">{one.name}</span>
+                {mix.ingredients.map((ingredient) => (
+                  <li key={ingredient.name} className="flex items-baseline justify-between gap-3">
+                    <span className="min-w-0 truncate">{ingredient.name}</span>
                     <span className="whitespace-nowrap">
-                      <strong className="text-2xl">{Math.round(one.drops)}</strong> drops
+                      <strong className="text-2xl">{Math.round(ingredient.drops)}</strong> drops
                     </span>
                   </li>
                 ))}
@@ -44,9 +44,9 @@ export function StepFacts({
               Mix
             </Link>
           </p>
-          {card.warmth.map((one) => (
-            <p key={one} className="text-sm text-soft">
-              {one}
+          {card.warmth.map((line) => (
+            <p key={line} className="text-sm text-soft">
+              {line}
             </p>
           ))}
         </Fact>
@@ -80,8 +80,8 @@ export function StepFacts({
       {card.cautions.length > 0 && (
         <Fact name="Cautions">
           <ul className="space-y-1 text-sm">
-            {card.cautions.map((one) => (
-              <li key={one.id}>{one.show}</li>
+            {card.cautions.map((caution) => (
+              <li key={caution.id}>{caution.show}</li>
             ))}
           </ul>
         </Fact>

@@ -136,9 +136,9 @@ function NewTimer({ onDone }: { onDone: () => void }) {
           }}
           className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5"
         >
-          {TIMER_KINDS.map((one) => (
-            <option key={one} value={one}>
-              {KIND_WORDS[one]}
+          {TIMER_KINDS.map((kind) => (
+            <option key={kind} value={kind}>
+              {KIND_WORDS[kind]}
             </option>
           ))}
         </select>

@@ -47,7 +47,7 @@ export function Tonight() {
         {schedule?.because && <p className="mt-2 text-sm">{readable(schedule.because, project)}</p>}
       </Frame>
     )
-  const session = plan.sessions.find((one) => one.to > now)
+  const session = plan.sessions.find((session) => session.to > now)
   const tasks = plan.tasks
     .filter(
       (task) =>
@@ -102,14 +102,14 @@ type Row = { key: string; start: number; act: string; part: string }
 function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) {
   const project = useProject()
   const rows = tasks.map((task): Row => {
-    const build = project.builds?.find((one) => one.id === task.build)
-    const step = build?.steps.find((one) => one.id === task.step)
+    const build = project.builds?.find((build) => build.id === task.build)
+    const step = build?.steps.find((step) => step.id === task.step)
     const act = step && isAct(step) ? stepName(step) : task.step
     return {
       key: task.id,
       start: task.start ?? now,
       act: task.coat !== null ? `${act}, coat ${task.coat}` : act,
-      part: `${build?.parts.find((one) => one.id === task.part)?.name ?? task.part} · ${build?.name ?? ''}`,
+      part: `${build?.parts.find((part) => part.id === task.part)?.name ?? task.part} · ${build?.name ?? ''}`,
     }
   })
   if (rows.length === 0)
@@ -137,9 +137,9 @@ function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) 
 /** Task ids in a reason as the names of part and act. */
 function readable(because: string, project: Project): string {
   return because.replace(/"([^"/]+)\/([^"/]+)\/([^"/]+)\/(\d+)"/g, (whole, build, part, step) => {
-    const found = project.builds?.find((one) => one.id === build)
-    const act = found?.steps.find((one) => one.id === step)
-    const name = found?.parts.find((one) => one.id === part)?.name
+    const found = project.builds?.find((otherBuild) => otherBuild.id === build)
+    const act = found?.steps.find((otherStep) => otherStep.id === step)
+    const name = found?.parts.find((otherPart) => otherPart.id === part)?.name
     return act && isAct(act) && name ? `“${stepName(act)}” of ${name}` : whole
   })
 }

@@ -59,7 +59,7 @@ describe('taking the newest film off', () => {
 })
 
 describe('protection before a start', () => {
-  const caution = (id: string) => CAUTIONS.filter((one) => one.id === id)
+  const caution = (id: string) => CAUTIONS.filter((caution) => caution.id === id)
 
   test.each([
     { id: 'spray', asks: true },

@@ -9,9 +9,9 @@ import type { NamedItem } from '../shared/useBenchQueue'
 export function useStep(item: NamedItem) {
   const { project, room } = useStock()
   return useMemo(() => {
-    const build = project.builds?.find((one) => one.id === item.build)
-    const part: Part | undefined = build?.parts.find((one) => one.id === item.part)
-    const step = build?.steps.find((one) => one.id === item.next.step)
+    const build = project.builds?.find((build) => build.id === item.build)
+    const part: Part | undefined = build?.parts.find((part) => part.id === item.part)
+    const step = build?.steps.find((step) => step.id === item.next.step)
     if (!part || !step || !isAct(step)) return null
     const done = item.next.coat === null ? 0 : item.next.coat - 1
     const coatsLeft = Math.max(1, item.next.coats - done)

@@ -25,9 +25,9 @@ export function AddStep({ onAdd }: { onAdd: (act: Act) => void }) {
       >
         {ACT_GROUPS.map((group) => (
           <optgroup key={group.name} label={group.name}>
-            {group.acts.map((one) => (
-              <option key={one} value={one}>
-                {actName(one)}
+            {group.acts.map((act) => (
+              <option key={act} value={act}>
+                {actName(act)}
               </option>
             ))}
           </optgroup>

@@ -97,7 +97,7 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
 /** How every part stands to its use once everything meant is done; looked over before it leaves the bench. Source: N98. */
 function Review({ build }: { build: Build }) {
   const parts = useParts()
-  const plans = parts.filter((one) => one.build === build.id && one.review.length > 0)
+  const plans = parts.filter((part) => part.build === build.id && part.review.length > 0)
   if (plans.length === 0) return null
   return (
     <section aria-labelledby="review" className="mt-8">
@@ -115,13 +115,16 @@ function Review({ build }: { build: Build }) {
             className="grid gap-x-4 border-b border-rule py-2 md:grid-cols-[11rem_minmax(0,1fr)]"
           >
             <span className="font-semibold">
-              {build.parts.find((one) => one.id === plan.part)?.name}
+              {build.parts.find((part) => part.id === plan.part)?.name}
             </span>
             <span>
-              {plan.review.map((one) => (
-                <span key={one.id} className={cx('block', !one.good && 'font-semibold text-risk')}>
-                  {one.good ? '' : 'Look again: '}
-                  {one.say}
+              {plan.review.map((item) => (
+                <span
+                  key={item.id}
+                  className={cx('block', !item.good && 'font-semibold text-risk')}
+                >
+                  {item.good ? '' : 'Look again: '}
+                  {item.say}
                 </span>
               ))}
             </span>
@@ -141,8 +144,8 @@ function FindingLine({
   build: Build
   onOpen: (part: string) => void
 }) {
-  const step = build.steps.find((one) => one.id === row.step)
-  const parts = build.parts.filter((one) => row.parts.includes(one.id))
+  const step = build.steps.find((step) => step.id === row.step)
+  const parts = build.parts.filter((part) => row.parts.includes(part.id))
   const part = parts[0]
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-rule py-2.5 md:grid-cols-[11rem_minmax(0,1fr)_auto]">
@@ -152,14 +155,14 @@ function FindingLine({
       </p>
       <div className="min-w-0">
         <p className="max-w-prose">{row.because}</p>
-        {row.follow.map((one) => (
-          <p key={`${one.step} ${one.rule}`} className="max-w-prose text-sm text-soft">
-            From it follows <code className="font-sans">{one.rule}</code>: {one.because}
+        {row.follow.map((finding) => (
+          <p key={`${finding.step} ${finding.rule}`} className="max-w-prose text-sm text-soft">
+            From it follows <code className="font-sans">{finding.rule}</code>: {finding.because}
           </p>
         ))}
         {row.accepted !== null && <p className="text-sm">Taken as it is: {row.accepted}</p>}
         <p className="text-sm text-soft">
-          {[parts.map((one) => one.name).join(', '), step && isAct(step) ? stepName(step) : null]
+          {[parts.map((part) => part.name).join(', '), step && isAct(step) ? stepName(step) : null]
             .filter(Boolean)
             .join(' · ')}
         </p>
@@ -191,7 +194,7 @@ function useRows(build: Build): Row[] {
   const run = useRun()
   const now = useNow(60_000)
   return useMemo(() => {
-    const plans = parts.filter((one) => one.build === build.id)
+    const plans = parts.filter((part) => part.build === build.id)
     const ofParts = merged(plans.flatMap((plan) => partRows(plan.part, plan.findings)))
     const mend = (finding: ShelfFinding): Row['way'] => {
       const way = finding.ways[0]
@@ -203,27 +206,27 @@ function useRows(build: Build): Row[] {
       return { say: way.say, apply }
     }
     const ofShelf = shelfFindings(stock, plans, now).map(
-      (one, i): Row => ({
-        severity: one.severity,
-        rule: one.rule,
-        because: one.because,
-        parts: [one.part],
-        step: one.step,
+      (finding, i): Row => ({
+        severity: finding.severity,
+        rule: finding.rule,
+        because: finding.because,
+        parts: [finding.part],
+        step: finding.step,
         key: `shelf ${i}`,
         accepted: null,
         follow: [],
         caution: false,
-        way: mend(one),
+        way: mend(finding),
       }),
     )
     const ofSides = unbalancedParts(build).map(
-      (one): Row => ({
-        key: `sides ${one.parts.join(' ')}`,
-        severity: one.severity,
-        rule: one.rule,
-        because: one.because,
-        parts: one.parts,
-        step: one.steps[0] ?? null,
+      (part): Row => ({
+        key: `sides ${part.parts.join(' ')}`,
+        severity: part.severity,
+        rule: part.rule,
+        because: part.because,
+        parts: part.parts,
+        step: part.steps[0] ?? null,
         accepted: null,
         follow: [],
         caution: false,
@@ -250,18 +253,18 @@ function merged(rows: readonly Row[]): Row[] {
 
 function partRows(part: string, findings: readonly PartFinding[]): Row[] {
   return findings
-    .filter((one) => one.follows === null)
+    .filter((finding) => finding.follows === null)
     .map(
-      (one): Row => ({
-        key: `${part} ${one.step} ${one.rule}`,
-        severity: one.severity,
-        rule: one.rule,
-        because: one.because,
+      (finding): Row => ({
+        key: `${part} ${finding.step} ${finding.rule}`,
+        severity: finding.severity,
+        rule: finding.rule,
+        because: finding.because,
         parts: [part],
-        step: one.step,
-        accepted: one.accepted,
-        follow: followers(findings, one),
-        caution: one.subject === 'caution',
+        step: finding.step,
+        accepted: finding.accepted,
+        follow: followers(findings, finding),
+        caution: finding.subject === 'caution',
         way: null,
       }),
     )
@@ -269,5 +272,7 @@ function partRows(part: string, findings: readonly PartFinding[]): Row[] {
 
 /** What only follows from a finding. */
 export function followers<T extends PartFinding>(findings: readonly T[], head: PartFinding): T[] {
-  return findings.filter((one) => one.follows?.step === head.step && one.follows.rule === head.rule)
+  return findings.filter(
+    (finding) => finding.follows?.step === head.step && finding.follows.rule === head.rule,
+  )
 }

@@ -62,7 +62,9 @@ export function BuildFacts({ build }: { build: Build }) {
             </label>
           ))}
         </div>
-        <p className="text-sm text-soft">{SURFACES.find((one) => one.value === surface)?.told}</p>
+        <p className="text-sm text-soft">
+          {SURFACES.find((otherSurface) => otherSurface.value === surface)?.told}
+        </p>
         <RelayClears build={build} />
       </fieldset>
       <div className="lg:col-span-2">

@@ -13,7 +13,7 @@ import { PartSample } from './PartSample'
 
 export function BuildScreen({ id }: { id: string }) {
   const project = useProject()
-  const build = project.builds?.find((one) => one.id === id)
+  const build = project.builds?.find((build) => build.id === id)
   if (!build)
     return (
       <section className="p-6">
@@ -42,19 +42,23 @@ function OneBuild({ build }: { build: Build }) {
   const [chosen, setChosen] = useState<string | null>(null)
   const all = chosen === EVERYTHING
   const part =
-    build.parts.find((one) => one.id === (chosen ?? asked)) ??
-    build.parts.find((one) => worstOf(plans, build.id, one.id) === 'stop') ??
+    build.parts.find((part) => part.id === (chosen ?? asked)) ??
+    build.parts.find((part) => worstOf(plans, build.id, part.id) === 'stop') ??
     build.parts[0]
   if (!part) return null
   return (
     <div className="p-4 lg:p-6">
       <BuildFacts build={build} />
       <nav aria-label="Parts" className="mt-1 flex flex-wrap gap-x-1 border-b-2 border-strong">
-        {build.parts.map((one) => {
-          const worst = worstOf(plans, build.id, one.id)
+        {build.parts.map((otherPart) => {
+          const worst = worstOf(plans, build.id, otherPart.id)
           return (
-            <Tab key={one.id} here={!all && one.id === part.id} onOpen={() => setChosen(one.id)}>
-              {one.name}
+            <Tab
+              key={otherPart.id}
+              here={!all && otherPart.id === part.id}
+              onOpen={() => setChosen(otherPart.id)}
+            >
+              {otherPart.name}
               {worst && <SeverityMark severity={worst} wordless />}
             </Tab>
           )
@@ -98,8 +102,8 @@ function Tab({
 
 function worstOf(plans: readonly PartPlan[], build: string, part: string) {
   const findings = plans
-    .find((one) => one.build === build && one.part === part)
-    ?.findings.filter((one) => one.accepted === null)
-  if (findings?.some((one) => one.severity === 'stop')) return 'stop' as const
-  return findings?.some((one) => one.severity === 'risk') ? ('risk' as const) : null
+    .find((plan) => plan.build === build && plan.part === part)
+    ?.findings.filter((finding) => finding.accepted === null)
+  if (findings?.some((finding) => finding.severity === 'stop')) return 'stop' as const
+  return findings?.some((finding) => finding.severity === 'risk') ? ('risk' as const) : null
 }

@@ -89,10 +89,10 @@ function Follow({ findings }: { findings: readonly ShownFinding[] }) {
         {findings.length === 1 ? 'One thing follows' : `${findings.length} things follow`} from it
       </summary>
       <ul className="mt-1 space-y-1">
-        {findings.map((one) => (
-          <li key={`${one.step} ${one.rule}`} className="max-w-prose">
-            <SeverityMark severity={one.severity} /> <code className="font-sans">{one.rule}</code>:{' '}
-            {one.because}
+        {findings.map((finding) => (
+          <li key={`${finding.step} ${finding.rule}`} className="max-w-prose">
+            <SeverityMark severity={finding.severity} />{' '}
+            <code className="font-sans">{finding.rule}</code>: {finding.because}
           </li>
         ))}
       </ul>

@@ -22,16 +22,16 @@ export function LastCoatFacts({ coat }: { coat: LastCoat }) {
         <p className="text-soft">Nothing lies under it.</p>
       ) : (
         <ul className="border-t border-rule">
-          {coat.effects.map((one) => (
+          {coat.effects.map((effect) => (
             <li
-              key={`${one.step} ${one.act}`}
+              key={`${effect.step} ${effect.act}`}
               className="grid grid-cols-[5rem_minmax(0,1fr)] gap-2 border-b border-rule py-1.5"
             >
-              <span className={cx('font-semibold', BECOMES[one.becomes].ink)}>
-                {BECOMES[one.becomes].word}
+              <span className={cx('font-semibold', BECOMES[effect.becomes].ink)}>
+                {BECOMES[effect.becomes].word}
               </span>
               <span>
-                {capital(one.name)} <span className="text-sm text-soft">{one.say}</span>
+                {capital(effect.name)} <span className="text-sm text-soft">{effect.say}</span>
               </span>
             </li>
           ))}

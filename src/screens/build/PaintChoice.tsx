@@ -27,14 +27,14 @@ export function PaintChoice({
 }) {
   const role = actRow(step.do, step.family).role
   const clear = laysClear(step)
-  const bottles = shelf.filter((one) =>
-    clear ? one.role === 'clear' && one.sheen : one.colour && fits(one, role),
+  const bottles = shelf.filter((bottle) =>
+    clear ? bottle.role === 'clear' && bottle.sheen : bottle.colour && fits(bottle, role),
   )
-  const kept = clear ? [] : mixes.filter((one) => one.colour && one.family)
+  const kept = clear ? [] : mixes.filter((mix) => mix.colour && mix.family)
   if (bottles.length + kept.length === 0) return null
   const choose = (value: string) => {
-    const mix = kept.find((one) => `mix ${one.id}` === value)
-    const bottle = bottles.find((one) => `bottle ${one.id}` === value)
+    const mix = kept.find((mix) => `mix ${mix.id}` === value)
+    const bottle = bottles.find((bottle) => `bottle ${bottle.id}` === value)
     if (mix)
       onChoose({
         ...draft,
@@ -57,7 +57,7 @@ export function PaintChoice({
   const meant = { ...guessed, do: step.do } as ActStep
   // A step of an older file names no bottle: what it would be painted from is shown as it is guessed.
   const current =
-    bottles.find(({ id }) => id === named) ?? bottles.find((one) => isPaintedFrom(meant, one))
+    bottles.find(({ id }) => id === named) ?? bottles.find((bottle) => isPaintedFrom(meant, bottle))
   return (
     <SelectField
       label="Painted from"
@@ -66,10 +66,10 @@ export function PaintChoice({
       onChange={(event) => choose(event.target.value)}
       choices={[
         { value: '', say: 'Whatever suits' },
-        ...kept.map((one) => ({ value: `mix ${one.id}`, say: `${one.name}, kept mix` })),
-        ...bottles.map((one) => ({
-          value: `bottle ${one.id}`,
-          say: `${one.name}, ${familyName(one.family)}`,
+        ...kept.map((mix) => ({ value: `mix ${mix.id}`, say: `${mix.name}, kept mix` })),
+        ...bottles.map((bottle) => ({
+          value: `bottle ${bottle.id}`,
+          say: `${bottle.name}, ${familyName(bottle.family)}`,
         })),
       ]}
     />
@@ -77,7 +77,7 @@ export function PaintChoice({
 }
 
 function chosenOf(kept: readonly StoredMix[], draft: Chosen, bottle: Bottle | undefined): string {
-  if (kept.some((one) => one.id === draft.mix)) return `mix ${draft.mix}`
+  if (kept.some((mix) => mix.id === draft.mix)) return `mix ${draft.mix}`
   return bottle ? `bottle ${bottle.id}` : ''
 }
 

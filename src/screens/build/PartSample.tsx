@@ -37,7 +37,7 @@ const NONE: ReadonlySet<string> = new Set()
 /** A part with the ways out of its findings, as soon as they are known; null where the bench doesn't have it. */
 function useJudged(ref: PartRef): ShownPart | null {
   const now = useNow(60_000)
-  const plan = useParts().find((one) => isSamePart(one, ref))
+  const plan = useParts().find((Part) => isSamePart(Part, ref))
   const { answer } = useAsked((worker) => worker.judge(ref, now), [key(ref), now])
   const asked = answer && isSamePart(answer.plan, ref) ? answer : null
   return useMemo(() => asked ?? (plan ? withoutWays(plan) : null), [asked, plan])
@@ -173,7 +173,7 @@ function Beside({
   const drafts = useRef(new Map<string, StepDraft>())
   const step = build.steps.find(({ id }) => id === selected)
   if (!step) return <PartFacts build={build} part={part} judged={judged} edit={edits.edit} />
-  const status = judged.plan.steps.find((one) => one.step === step.id)?.status
+  const status = judged.plan.steps.find((otherStep) => otherStep.step === step.id)?.status
   const coat = judged.coats.get(step.id)
   const name = stepNameIn(build, step.id)
   const done = (written: boolean) => {

@@ -33,14 +33,14 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
   const row = questionRow(question)
   const chosen = build.school?.[question]
   const value = typeof chosen === 'string' ? chosen : (usualSchool(question) ?? '')
-  const now = row.choices.find((one) => one.value === value)
+  const now = row.choices.find((choice) => choice.value === value)
   const choose = (next: string) => {
     const { [question]: _, ...others } = build.school ?? {}
     void run(
       editBuild,
       build.id,
       { do: 'set', fields: { school: next === '' ? others : { ...others, [question]: next } } },
-      `${row.question}: ${row.choices.find((one) => one.value === next)?.name ?? 'left open'}`,
+      `${row.question}: ${row.choices.find((choice) => choice.value === next)?.name ?? 'left open'}`,
     )
   }
   return (
@@ -50,7 +50,7 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
       onChange={(event) => choose(event.target.value)}
       choices={[
         ...(row.open ? [{ value: '', say: 'Left open' }] : []),
-        ...row.choices.map((one) => ({ value: one.value, say: one.name })),
+        ...row.choices.map((choice) => ({ value: choice.value, say: choice.name })),
       ]}
       hint={now ? `Brings: ${now.brings}. Costs: ${now.costs}.` : 'Nothing is judged by it.'}
     />

@@ -24,7 +24,7 @@ export function SelectionBar({
   onDone: () => void
 }) {
   const [saving, setSaving] = useState(false)
-  const others = build.parts.filter((one) => one.id !== partId)
+  const others = build.parts.filter((part) => part.id !== partId)
   const count = picked.size === 1 ? '1 step' : `${picked.size} steps`
   const none = picked.size === 0
   const name = build.parts.find((part) => part.id === partId)?.name ?? 'this part'
@@ -43,7 +43,7 @@ export function SelectionBar({
             value=""
             onChange={(event) => {
               const to =
-                event.target.value === '*' ? others.map((one) => one.id) : [event.target.value]
+                event.target.value === '*' ? others.map((part) => part.id) : [event.target.value]
               void edits.shareSteps([...picked], to, `Shared: ${count}`).then(done)
             }}
             className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
@@ -51,9 +51,9 @@ export function SelectionBar({
             <option value="" disabled>
               another part
             </option>
-            {others.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
+            {others.map((part) => (
+              <option key={part.id} value={part.id}>
+                {part.name}
               </option>
             ))}
             {others.length > 1 && <option value="*">all other parts</option>}

@@ -155,7 +155,9 @@ export function StepEditor({
     const read = readForm(buildStepSchema, stepOf(step, draft, parts))
     const wrong = read.ok ? stepProblems([read.value], '') : []
     const found = read.ok
-      ? errorsByField(wrong.map((one) => ({ ...one, path: one.path.replace('[0].', '') })))
+      ? errorsByField(
+          wrong.map((problem) => ({ ...problem, path: problem.path.replace('[0].', '') })),
+        )
       : read.errors
     if (parts.length === 0) found.parts = 'Found nothing, expected at least one part'
     setErrors(found)

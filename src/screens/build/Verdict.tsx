@@ -33,11 +33,11 @@ export function Verdict({
   )
   const there = place && answer && !stale ? new Map(answer) : null
   const here = there ? (there.get(part) ?? []) : judged.findings
-  const findings = here.filter((one) => one.accepted === null && one.follows === null)
+  const findings = here.filter((finding) => finding.accepted === null && finding.follows === null)
   const elsewhere = there ? worseParts(build, part, there, parts) : []
   const worst =
-    findings.find((one) => one.severity === 'stop') ??
-    findings.find((one) => one.severity === 'risk')
+    findings.find((finding) => finding.severity === 'stop') ??
+    findings.find((finding) => finding.severity === 'risk')
   return (
     <div className="min-w-64 flex-1" aria-live="polite">
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -60,20 +60,22 @@ function worseParts(
   now: readonly PartPlan[],
 ): string[] {
   return build.parts
-    .filter((one) => one.id !== partId)
-    .filter((one) => {
-      const plan = now.find((part) => part.build === build.id && part.part === one.id)
-      return stopsIn(there.get(one.id) ?? []) > stopsIn(plan?.findings ?? [])
+    .filter((part) => part.id !== partId)
+    .filter((otherPart) => {
+      const plan = now.find((part) => part.build === build.id && part.part === otherPart.id)
+      return stopsIn(there.get(otherPart.id) ?? []) > stopsIn(plan?.findings ?? [])
     })
-    .map((one) => one.name)
+    .map((part) => part.name)
 }
 
 function stopsIn(findings: readonly PartFinding[]): number {
-  return findings.filter((one) => one.severity === 'stop' && one.accepted === null).length
+  return findings.filter((finding) => finding.severity === 'stop' && finding.accepted === null)
+    .length
 }
 
 function Count({ findings }: { findings: readonly PartFinding[] }) {
-  const count = (severity: string) => findings.filter((one) => one.severity === severity).length
+  const count = (severity: string) =>
+    findings.filter((finding) => finding.severity === severity).length
   const stops = count('stop')
   const risks = count('risk')
   if (stops + risks === 0)

@@ -33,9 +33,9 @@ const follower = finding({
 const OFF = { do: 'remove' as const, targets: [{ step: 's' }], on: ['hull'] }
 
 describe('a finding on its boundary', () => {
-  const show = (one: ShownFinding, follow: ShownFinding[] = []) => {
+  const show = (shownFinding: ShownFinding, follow: ShownFinding[] = []) => {
     const heard = { onApply: jest.fn(), onAccept: jest.fn() }
-    render(<FindingRow finding={one} follow={follow} part="Hull" {...heard} />)
+    render(<FindingRow finding={shownFinding} follow={follow} part="Hull" {...heard} />)
     return heard
   }
 
@@ -45,7 +45,7 @@ describe('a finding on its boundary', () => {
       { say: 'Shield it', kind: 'shield' as const, edit: OFF, every: null },
     ]
     const { onApply } = show(finding({ remedies }))
-    const buttons = screen.getAllByRole('button').map((one) => one.textContent)
+    const buttons = screen.getAllByRole('button').map((element) => element.textContent)
     expect(buttons).toEqual(['Wait 1 h first', 'Shield it', 'Take it as it is'])
     await userEvent.click(screen.getByRole('button', { name: 'Shield it' }))
     expect(onApply).toHaveBeenCalledWith(remedies[1], 'part')
@@ -106,10 +106,9 @@ describe('what a clear does', () => {
       { do: 'clear', family: 'acrylic-pu', sheen: 'matt' },
     ])
     expect(screen.getByRole('heading', { name: 'What this matt clear does' })).toBeTruthy()
-    expect(screen.getAllByRole('listitem').map((one) => one.textContent?.slice(0, 12))).toEqual([
-      'LostGraphite',
-      'SealedLacque',
-    ])
+    expect(
+      screen.getAllByRole('listitem').map((element) => element.textContent?.slice(0, 12)),
+    ).toEqual(['LostGraphite', 'SealedLacque'])
     expect(screen.getByText(/Better laid after it/)).toBeTruthy()
   })
 

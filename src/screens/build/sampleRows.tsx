@@ -20,10 +20,10 @@ export function sampleRows(
   let face: FilmBandProps | null = null
   const stages = stageById(build, judged.order)
   return judged.order.flatMap((id): SampleRow[] => {
-    const step = build.steps.find((one) => one.id === id)
+    const step = build.steps.find((step) => step.id === id)
     if (!step || seen.has(id)) return []
     seen.add(id)
-    const plan = judged.plan.steps.find((one) => one.step === id)
+    const plan = judged.plan.steps.find((step) => step.step === id)
     const status = plan?.status ?? 'planned'
     const done = status === 'done' || status === 'skipped'
     const band = bandOf(step, judged, done, now)
@@ -49,7 +49,7 @@ export function sampleRows(
 
 /** The stage of work of every step, by its id. */
 function stageById(build: Build, order: readonly string[]): Map<string, Stage> {
-  const steps = order.flatMap((id) => build.steps.find((one) => one.id === id) ?? [])
+  const steps = order.flatMap((id) => build.steps.find((step) => step.id === id) ?? [])
   const stages = stagesOf(steps)
   return new Map(steps.map((step, i) => [step.id, stages[i] ?? 13]))
 }
@@ -85,8 +85,8 @@ function bandOf(
   if (!isAct(step)) return null
   const work = resolveStep(step, null)
   if (work.row.kind !== 'film' && work.row.kind !== 'mask') return null
-  const clock = judged.plan.clocks.find((one) => one.step === step.id)
-  const cured = clock?.milestones.find((one) => one.point === 'cured')?.at
+  const clock = judged.plan.clocks.find((clock) => clock.step === step.id)
+  const cured = clock?.milestones.find((milestone) => milestone.point === 'cured')?.at
   const settled =
     clock && cured ? Math.min(1, Math.max(0, (now - clock.from) / (cured - clock.from))) : 1
   return {

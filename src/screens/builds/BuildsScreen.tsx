@@ -48,7 +48,7 @@ function Builds() {
 function BuildRow({ build }: { build: Build }) {
   const parts = useParts()
   const run = useRun()
-  const plans = parts.filter((one) => one.build === build.id)
+  const plans = parts.filter((part) => part.build === build.id)
   const { done, all } = progressOf(plans)
   const shelve = () =>
     void run(
@@ -92,18 +92,18 @@ function BuildRow({ build }: { build: Build }) {
 
 /** Acts done and meant, each part counted. */
 function progressOf(plans: readonly PartPlan[]): { done: number; all: number } {
-  const steps = plans.flatMap((one) => one.steps)
-  const done = steps.filter((one) => one.status === 'done' || one.status === 'skipped').length
+  const steps = plans.flatMap((plan) => plan.steps)
+  const done = steps.filter((step) => step.status === 'done' || step.status === 'skipped').length
   return { done, all: steps.length }
 }
 
 function BuildVerdict({ plans, shelved }: { plans: readonly PartPlan[]; shelved: boolean }) {
   if (shelved) return <p className="mt-1">Put away: not planned.</p>
-  const open = plans.flatMap((one) => one.findings).filter((one) => one.accepted === null)
+  const open = plans.flatMap((plan) => plan.findings).filter((finding) => finding.accepted === null)
   const verdict = verdictOf(open)
   if (verdict === 'sound') return <p className="mt-1 text-act">What is planned is sound.</p>
   const severity = verdict === 'unsound' ? 'stop' : 'risk'
-  const worst = open.find((one) => one.severity === severity)
+  const worst = open.find((finding) => finding.severity === severity)
   return (
     <p className="mt-1 flex flex-wrap items-baseline gap-x-2">
       <SeverityMark severity={severity} />

@@ -26,7 +26,7 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
   const form = useRef<HTMLFormElement>(null)
   const asksSessions = !project.sessions
   const start = async () => {
-    const starter = STARTERS.find((one) => one.id === chosen)
+    const starter = STARTERS.find((starter) => starter.id === chosen)
     const read = readForm(nameField, name)
     setError(read.ok ? null : (Object.values(read.errors)[0] ?? null))
     const times: Sessions | null = asksSessions ? sessions.read() : (project.sessions ?? null)
@@ -52,7 +52,7 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
             <div key={kind} className="mt-3">
               <p className="text-sm font-semibold text-soft">{KIND_WORDS[kind]}</p>
               <div className="mt-1 border-t border-rule">
-                {STARTERS.filter((one) => one.kind === kind).map((starter) => (
+                {STARTERS.filter((starter) => starter.kind === kind).map((starter) => (
                   <StarterChoice
                     key={starter.id}
                     starter={starter}

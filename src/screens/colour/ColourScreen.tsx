@@ -30,7 +30,7 @@ export function ColourScreen() {
 function Colour() {
   const { get, set } = useAddress('/colour')
   const asked = get('do', 'reach')
-  const view = VIEWS.some((one) => one.value === asked) ? asked : 'reach'
+  const view = VIEWS.some((view) => view.value === asked) ? asked : 'reach'
   return (
     <div className="p-4 lg:p-6">
       <h1 className="font-display text-4xl font-semibold">Colour</h1>

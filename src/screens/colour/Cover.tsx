@@ -37,7 +37,7 @@ export function Cover() {
   const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const paints = useMemo(() => colouredPaints(project.shelf ?? []), [project])
-  const bottle = paints.find((one) => one.id === get('paint', '')) ?? paints[0]
+  const bottle = paints.find((paint) => paint.id === get('paint', '')) ?? paints[0]
   const own = getColour('over', '#8B8C8B')
   const coat = coatLaid(get('coat', 'light'))
   const shade = getColour('shade', '#222223')
@@ -60,9 +60,9 @@ export function Cover() {
           label="Paint"
           value={bottle.id}
           onChange={(event) => set({ paint: event.target.value })}
-          choices={paints.map((one) => ({
-            value: one.id,
-            say: `${one.name}, ${familyName(one.family)}`,
+          choices={paints.map((paint) => ({
+            value: paint.id,
+            say: `${paint.name}, ${familyName(paint.family)}`,
           }))}
         />
         <SelectField
@@ -126,8 +126,8 @@ function Shading({
     () => shadeLeft(bottlePaint(bottle), groundOf(own), groundOf(shade), COATS, film),
     [bottle, own, shade, film],
   )
-  const gone = left.find((one) => one.deltaE00 < SHADE_GONE)
-  const faint = left.find((one) => one.deltaE00 < SHADE_SHOWS)
+  const gone = left.find((layer) => layer.deltaE00 < SHADE_GONE)
+  const faint = left.find((layer) => layer.deltaE00 < SHADE_SHOWS)
   return (
     <section aria-labelledby="shading">
       <h2 id="shading" className="font-display text-lg font-semibold">
@@ -169,19 +169,19 @@ function thinnedWords({ share = 1 }: Bottle): string {
 }
 
 function rowsOf(bottle: Bottle, own: string, shelf: readonly Bottle[], film: number) {
-  const primers = shelf.flatMap((one) =>
-    one.role === 'primer' && one.colour && one.id !== bottle.id
-      ? [{ colour: one.colour.toUpperCase(), say: one.name }]
+  const primers = shelf.flatMap((otherBottle) =>
+    otherBottle.role === 'primer' && otherBottle.colour && otherBottle.id !== bottle.id
+      ? [{ colour: otherBottle.colour.toUpperCase(), say: otherBottle.name }]
       : [],
   )
   const surfaces = [{ colour: own, say: 'What it goes on' }, ...primers, ...PLAIN]
   const first = surfaces.filter(
-    (one, i) => surfaces.findIndex((other) => other.colour === one.colour) === i,
+    (surface, i) => surfaces.findIndex((other) => other.colour === surface.colour) === i,
   )
-  const named = new Map(first.map((one) => [one.colour, one.say]))
-  return rankUndercoats(bottlePaint(bottle), [...named.keys()], COATS, film).map((one) => ({
-    ...one,
-    say: named.get(one.colour) ?? '',
+  const named = new Map(first.map((ground) => [ground.colour, ground.say]))
+  return rankUndercoats(bottlePaint(bottle), [...named.keys()], COATS, film).map((undercoat) => ({
+    ...undercoat,
+    say: named.get(undercoat.colour) ?? '',
   }))
 }
 

@@ -10,7 +10,7 @@ export function FaceOfBuild({ onFace }: { onFace: (colour: string) => void }) {
   const project = useProject()
   const { questions } = useBench()
   const [unknown, setUnknown] = useState(false)
-  const builds = (project.builds ?? []).filter((one) => !one.shelved)
+  const builds = (project.builds ?? []).filter((build) => !build.shelved)
   if (builds.length === 0) return null
   const take = async (value: string) => {
     const [when, ref = ''] = value.split(' ')

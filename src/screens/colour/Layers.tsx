@@ -57,7 +57,7 @@ export function Layers() {
         every pass of it is shown.
       </p>
     )
-  const read = veils.map((one) => readVeil(one, paints))
+  const read = veils.map((veil) => readVeil(veil, paints))
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
@@ -89,14 +89,14 @@ export function Layers() {
           <Button onClick={() => setVeils([...veils, fresh(first)])}>Add a layer over it</Button>
         )}
       </div>
-      <Seen face={face} aim={aim} veils={read.filter((one) => one !== null)} />
+      <Seen face={face} aim={aim} veils={read.filter((veil) => veil !== null)} />
     </div>
   )
 }
 
 /** The thin paint that shows most on a face: something is to be seen at once. */
 function firstOf(paints: readonly Bottle[], face: string): Bottle | undefined {
-  const thin = paints.filter((one) => THIN.includes(one.role))
+  const thin = paints.filter((paint) => THIN.includes(paint.role))
   const apart = ({ colour }: Bottle) => deltaE00(labOf(colour ?? face), labOf(face))
   return (thin.length > 0 ? thin : [...paints]).sort((a, b) => apart(b) - apart(a))[0]
 }
@@ -108,7 +108,7 @@ function fresh({ id, role }: Bottle): VeilDraft {
 
 /** null while its share of paint doesn't read. */
 function readVeil(draft: VeilDraft, paints: readonly Bottle[]): ReadVeil | null {
-  const bottle = paints.find((one) => one.id === draft.bottle) ?? paints[0]
+  const bottle = paints.find((paint) => paint.id === draft.bottle) ?? paints[0]
   const coat = coatLaid(draft.coat)
   const percent = numberOf(draft.percent) ?? coat.share * 100
   if (!bottle || !isWithin(percent, 0.1, 100)) return null
@@ -200,7 +200,7 @@ function waitWords(waits: readonly (readonly [minutes: number | null, passes: nu
   if (waits.some(([minutes]) => minutes === null))
     return 'One of them never dries so far that it may be gone over.'
   const each = waits.flatMap(([minutes, count]) => Array<number>(count).fill(minutes ?? 0))
-  const all = each.slice(0, -1).reduce((sum, one) => sum + one, 0)
+  const all = each.slice(0, -1).reduce((sum, value) => sum + value, 0)
   return all === 0
     ? 'A single pass: nothing to wait for between.'
     : `Between the passes it dries ${sayDuration(Math.round(all))} in all, as the room is now.`

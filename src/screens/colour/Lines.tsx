@@ -37,7 +37,8 @@ export function Lines() {
   const project = useProject()
   const { get, getColour, set } = useAddress('/colour')
   const face = getColour('face', '#DAD5C4')
-  const look = (SCHOOLS.liningLook.find((one) => one === get('look', 'normal')) ?? 'normal') as Look
+  const look = (SCHOOLS.liningLook.find((look) => look === get('look', 'normal')) ??
+    'normal') as Look
   const scale = get('scale', '72')
   const depth = get('depth', '0.2')
   const share = get('wash', '')
@@ -54,7 +55,7 @@ export function Lines() {
   const answer = useMemo(() => pickLining(project.shelf ?? [], question), [project, question])
   const width = lineWidth(question.scale)
   const graded = useMemo(() => gradedWashes(answer), [answer])
-  const faces = (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour)
+  const faces = (project.shelf ?? []).filter((bottle) => bottle.role === 'colour' && bottle.colour)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-8 xl:grid-cols-[20rem_minmax(0,1fr)]">
       <div className="space-y-4">
@@ -66,7 +67,10 @@ export function Lines() {
             onChange={(event) => event.target.value && set({ face: event.target.value })}
             choices={[
               { value: '', say: 'Choose a bottle' },
-              ...faces.map((one) => ({ value: (one.colour ?? '').toUpperCase(), say: one.name })),
+              ...faces.map((face) => ({
+                value: (face.colour ?? '').toUpperCase(),
+                say: face.name,
+              })),
             ]}
           />
         )}
@@ -117,8 +121,8 @@ export function Lines() {
         )}
         {graded && <Graded set={graded} question={question} />}
         <ol className="border-t-2 border-strong" aria-label="Washes, the best first">
-          {answer.washes.map((one) => (
-            <Row key={one.bottle.id} lined={one} face={face} width={width} />
+          {answer.washes.map((wash) => (
+            <Row key={wash.bottle.id} lined={wash} face={face} width={width} />
           ))}
         </ol>
       </section>

@@ -19,13 +19,13 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
     setRefused(
       read.ok
         ? null
-        : `${file.name}: ${read.problems.map((one) => `${one.path}: ${sayProblem(one)}`).join('; ')}`,
+        : `${file.name}: ${read.problems.map((problem) => `${problem.path}: ${sayProblem(problem)}`).join('; ')}`,
     )
     if (read.ok) setColours(read.value)
   }
   const write = () => {
-    const rows = (project.shelf ?? []).flatMap((one) =>
-      one.colour ? [{ name: one.name, colour: one.colour }] : [],
+    const rows = (project.shelf ?? []).flatMap((bottle) =>
+      bottle.colour ? [{ name: bottle.name, colour: bottle.colour }] : [],
     )
     saveFile('shelf.gpl', writePalette('Shelf', rows), 'text/plain')
   }
@@ -53,7 +53,10 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
           onChange={(event) => event.target.value && onChoose(event.target.value)}
           choices={[
             { value: '', say: `Choose one of ${colours.length}` },
-            ...colours.map((one, i) => ({ value: one.colour, say: one.name || `${i + 1}` })),
+            ...colours.map((colour, i) => ({
+              value: colour.colour,
+              say: colour.name || `${i + 1}`,
+            })),
           ]}
         />
       )}

@@ -31,7 +31,7 @@ export function Reach() {
   const maxDrops = Number(get('drops', '12')) || 12
   const shelf = useMemo(() => project.shelf ?? [], [project])
   const families = useMemo(() => mixableFamilies(shelf), [shelf])
-  const family = (families.find((one) => one === get('family', '')) ?? families[0]) as
+  const family = (families.find((family) => family === get('family', '')) ?? families[0]) as
     | Family
     | undefined
   const paints = useMemo(() => (family ? mixablePaints(shelf, family) : []), [shelf, family])
@@ -114,7 +114,7 @@ function Progress({ search }: { search: ReturnType<typeof useRecipes> }) {
 
 function StoredTargets({ onChoose }: { onChoose: (colour: string) => void }) {
   const project = useProject()
-  const mixes = (project.mixes ?? []).filter((one) => one.colour)
+  const mixes = (project.mixes ?? []).filter((mix) => mix.colour)
   if (mixes.length === 0) return null
   return (
     <SelectField
@@ -123,7 +123,7 @@ function StoredTargets({ onChoose }: { onChoose: (colour: string) => void }) {
       onChange={(event) => event.target.value && onChoose(event.target.value.toUpperCase())}
       choices={[
         { value: '', say: 'Choose a mix' },
-        ...mixes.map((one) => ({ value: one.colour ?? '', say: one.name })),
+        ...mixes.map((mix) => ({ value: mix.colour ?? '', say: mix.name })),
       ]}
     />
   )
@@ -143,7 +143,7 @@ function Found({
   children: React.ReactNode
 }) {
   const covering = useMemo(() => {
-    const drops = paints.map((_, i) => recipe.parts.find((one) => one.bottle === i)?.drops ?? 0)
+    const drops = paints.map((_, i) => recipe.parts.find((part) => part.bottle === i)?.drops ?? 0)
     const optics = mixOptics(portionsOf(paints, drops))
     return coverWith(optics, recipe.lab, groundOf(over), COATS, 1)
   }, [recipe, over, paints])
@@ -209,7 +209,7 @@ function Others({
       <div className="mt-2 border-t-2 border-strong">
         {recipes.map((recipe, i) => (
           <label
-            key={recipe.parts.map((one) => one.bottle).join()}
+            key={recipe.parts.map((part) => part.bottle).join()}
             className={cx(
               'flex min-h-14 cursor-pointer items-center gap-4 border-b border-rule py-2',
               i === chosen && 'bg-sunk',

@@ -34,7 +34,7 @@ export function ToneRow({
           label="Paint"
           value={draft.bottle}
           onChange={(event) => onChange({ ...draft, bottle: event.target.value })}
-          choices={paints.map((one) => ({ value: one.id, say: one.name }))}
+          choices={paints.map((paint) => ({ value: paint.id, say: paint.name }))}
         />
         <TextField label="Share" unit="%" inputMode="decimal" {...field('percent')} />
         <TextField label="Passes" inputMode="numeric" {...field('passes')} />

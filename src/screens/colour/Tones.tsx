@@ -56,7 +56,7 @@ export function Tones() {
   }, [text, paints])
   const setTones = (next: readonly ToneDraft[]) => set({ tones: writeTones(next) })
   const read = useMemo(
-    () => drafts.map((one) => readTone(one, face, coat.wetUm, paints)),
+    () => drafts.map((draft) => readTone(draft, face, coat.wetUm, paints)),
     [drafts, face, coat, paints],
   )
   if (paints.length === 0)
@@ -66,7 +66,7 @@ export function Tones() {
         shown beside each other.
       </p>
     )
-  const good = read.filter((one) => one !== null)
+  const good = read.filter((tone) => tone !== null)
   const named = drafts.filter((_, i) => read[i] !== null)
   const variety = good.length > 1 ? varietyOf(good) : null
   return (
@@ -97,12 +97,12 @@ export function Tones() {
         <Surround className="mt-2">
           <div className="flex h-24" aria-hidden="true">
             <span className="w-12 shrink-0" style={{ background: face }} />
-            {read.map((one, i) =>
-              one ? (
+            {read.map((tone, i) =>
+              tone ? (
                 <span
                   // biome-ignore lint/suspicious/noArrayIndexKey: an area is its place
                   key={i}
-                  style={{ background: one.colour, flexGrow: one.area, flexBasis: 0 }}
+                  style={{ background: tone.colour, flexGrow: tone.area, flexBasis: 0 }}
                 />
               ) : null,
             )}
@@ -127,8 +127,8 @@ export function Tones() {
             <Button onClick={() => setTones([...drafts, nextAfter(drafts)])}>Add an area</Button>
           )}
           <p>
-            In all {good.reduce((sum, one) => sum + one.ml, 0).toFixed(2)} ml of mix for{' '}
-            {Number(good.reduce((sum, one) => sum + one.area, 0).toFixed(1))} cm².
+            In all {good.reduce((sum, tone) => sum + tone.ml, 0).toFixed(2)} ml of mix for{' '}
+            {Number(good.reduce((sum, tone) => sum + tone.area, 0).toFixed(1))} cm².
           </p>
         </div>
       </div>
@@ -137,7 +137,7 @@ export function Tones() {
 }
 
 function beginning(paints: readonly Bottle[]): ToneDraft[] {
-  const thin = paints.filter((one) => one.role === 'wash' || one.role === 'filter')
+  const thin = paints.filter((paint) => paint.role === 'wash' || paint.role === 'filter')
   const chosen = (thin.length > 1 ? thin : paints).slice(0, BEGIN)
   return chosen.map(({ id }, i) => ({
     name: `Area ${i + 1}`,
@@ -156,8 +156,8 @@ function nextAfter(drafts: readonly ToneDraft[]): ToneDraft {
 /** The same areas with strengths that no neighbour shares. */
 function spreadOut(drafts: readonly ToneDraft[]): ToneDraft[] {
   const strengths = interleaved(drafts.length, ...STRENGTHS)
-  return drafts.map((one, i) => ({
-    ...one,
+  return drafts.map((draft, i) => ({
+    ...draft,
     percent: String(Number((strengths[i] as number).toFixed(1))),
   }))
 }
@@ -169,7 +169,7 @@ function readTone(
   wetUm: number,
   paints: readonly Bottle[],
 ): ReadTone | null {
-  const bottle = paints.find((one) => one.id === draft.bottle) ?? paints[0]
+  const bottle = paints.find((paint) => paint.id === draft.bottle) ?? paints[0]
   const [percent, passes, area] = [draft.percent, draft.passes, draft.area].map(numberOf)
   if (!bottle || !isWithin(percent, 0.1, 100) || !isWithin(area, 0.1, 100_000)) return null
   if (!isWithin(passes, 1, 20) || !Number.isInteger(passes)) return null

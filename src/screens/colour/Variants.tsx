@@ -37,7 +37,7 @@ export function Variants() {
   const { get, getColour, set } = useAddress('/colour')
   const colour = getColour('of', '#5B6B3A')
   const paints = useMemo(
-    () => (project.shelf ?? []).filter((one) => one.role === 'colour' && one.colour),
+    () => (project.shelf ?? []).filter((bottle) => bottle.role === 'colour' && bottle.colour),
     [project],
   )
   const distances = SCALE_EFFECT.map(
@@ -56,7 +56,7 @@ export function Variants() {
       { colour: most, say: word, under: `L* + ${to}` },
     ]
   })
-  const own = SHEENS.find((one) => one === get('sheen', 'satin')) ?? 'satin'
+  const own = SHEENS.find((sheen) => sheen === get('sheen', 'satin')) ?? 'satin'
   const sheens = SHEENS.map(
     (sheen): Shade => ({
       colour: hexOf(underSheen(colour, GLOSS_UNITS[own], GLOSS_UNITS[sheen])),
@@ -65,10 +65,10 @@ export function Variants() {
     }),
   )
   const deep = Object.entries(CHIP_DEEP).map(
-    ([say, one]): Shade => ({
-      colour: one,
+    ([say, entry]): Shade => ({
+      colour: entry,
       say: capital(say),
-      under: one,
+      under: entry,
     }),
   )
   const [from, to] = CHIP_DEEP_SHARE.map((share) => Math.round(share * 100))
@@ -83,7 +83,10 @@ export function Variants() {
             onChange={(event) => event.target.value && set({ of: event.target.value })}
             choices={[
               { value: '', say: 'Choose a bottle' },
-              ...paints.map((one) => ({ value: (one.colour ?? '').toUpperCase(), say: one.name })),
+              ...paints.map((paint) => ({
+                value: (paint.colour ?? '').toUpperCase(),
+                say: paint.name,
+              })),
             ]}
           />
         )}
@@ -144,11 +147,11 @@ function Row({ title, says, shades }: { title: string; says: string; shades: rea
 /** White of the shelf broken with a grey of the shelf. */
 function OffWhites({ paints }: { paints: readonly Bottle[] }) {
   const { get, set } = useAddress('/colour')
-  const whites = paints.filter((one) => isWhite(one.colour ?? ''))
-  const greys = paints.filter((one) => isGrey(one.colour ?? ''))
-  const white = whites.find((one) => one.id === get('white', '')) ?? whites[0]
-  const fitting = greys.filter((one) => one.family === white?.family)
-  const grey = fitting.find((one) => one.id === get('grey', '')) ?? fitting[0]
+  const whites = paints.filter((paint) => isWhite(paint.colour ?? ''))
+  const greys = paints.filter((paint) => isGrey(paint.colour ?? ''))
+  const white = whites.find((white) => white.id === get('white', '')) ?? whites[0]
+  const fitting = greys.filter((grey) => grey.family === white?.family)
+  const grey = fitting.find((paint) => paint.id === get('grey', '')) ?? fitting[0]
   if (!white || !grey)
     return (
       <p className="border-y-2 border-rule py-4 text-soft">
@@ -181,13 +184,13 @@ function OffWhites({ paints }: { paints: readonly Bottle[] }) {
           label="White"
           value={white.id}
           onChange={(event) => set({ white: event.target.value })}
-          choices={whites.map((one) => ({ value: one.id, say: one.name }))}
+          choices={whites.map((white) => ({ value: white.id, say: white.name }))}
         />
         <SelectField
           label="Grey"
           value={grey.id}
           onChange={(event) => set({ grey: event.target.value })}
-          choices={fitting.map((one) => ({ value: one.id, say: one.name }))}
+          choices={fitting.map((paint) => ({ value: paint.id, say: paint.name }))}
         />
       </div>
     </div>

@@ -40,9 +40,9 @@ export function VeilFields({
           label="Paint"
           value={veil.bottle}
           onChange={(event) => onChange({ ...veil, bottle: event.target.value })}
-          choices={paints.map((one) => ({
-            value: one.id,
-            say: `${one.name}, ${familyName(one.family)}`,
+          choices={paints.map((paint) => ({
+            value: paint.id,
+            say: `${paint.name}, ${familyName(paint.family)}`,
           }))}
         />
         <SelectField

@@ -13,7 +13,7 @@ const PAINTS: readonly Bottle['role'][] = [
 /** Bottles that change a colour, by name. */
 export function colouredPaints(shelf: readonly Bottle[]): Bottle[] {
   return shelf
-    .filter((one) => one.colour && PAINTS.includes(one.role))
+    .filter((bottle) => bottle.colour && PAINTS.includes(bottle.role))
     .sort((a, b) => a.name.localeCompare(b.name))
 }
 
@@ -30,5 +30,5 @@ export const COATS_LAID = [
 
 /** A way of laying by its name in the address; what is none is a light coat. */
 export function coatLaid(value: string): (typeof COATS_LAID)[number] {
-  return COATS_LAID.find((one) => one.value === value) ?? COATS_LAID[1]
+  return COATS_LAID.find((coat) => coat.value === value) ?? COATS_LAID[1]
 }

@@ -23,8 +23,8 @@ export function readTones(text: string): ToneDraft[] {
   return text
     .split(',')
     .slice(0, MOST_TONES)
-    .flatMap((one): ToneDraft[] => {
-      const found = one.split('~')
+    .flatMap((text): ToneDraft[] => {
+      const found = text.split('~')
       if (found.length !== FIELDS.length) return []
       const [name = '', bottle = '', percent = '', passes = '', area = ''] = found
       return [{ name, bottle, percent, passes, area }]

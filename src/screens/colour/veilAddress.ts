@@ -21,8 +21,8 @@ export function readVeils(text: string): VeilDraft[] {
   return text
     .split(',')
     .slice(0, MOST_VEILS)
-    .flatMap((one): VeilDraft[] => {
-      const [bottle = '', coat = '', percent = '', passes = ''] = one.split('~')
+    .flatMap((text): VeilDraft[] => {
+      const [bottle = '', coat = '', percent = '', passes = ''] = text.split('~')
       const count = Number(passes)
       const known = COATS_LAID.some(({ value }) => value === coat)
       if (bottle === '' || !known || !Number.isInteger(count)) return []

@@ -51,16 +51,16 @@ export function Answer({
         <Fact name="Shields between">
           {found.shields.length === 0
             ? 'No clear bears this solvent.'
-            : `${capital(found.shields.map((one) => familyRow(one).name).join(', '))} clear, set, bears this solvent.`}
+            : `${capital(found.shields.map((shield) => familyRow(shield).name).join(', '))} clear, set, bears this solvent.`}
         </Fact>
         <section>
           <h3 className="text-sm font-semibold text-soft">
             On bare {substrateRow(substrate).name}
           </h3>
           {found.substrate.length === 0 && <p className="mt-1">Nothing to fear.</p>}
-          {found.substrate.map((one) => (
-            <p key={one.rule} className="mt-1">
-              <SeverityMark severity={one.severity} /> {one.because}
+          {found.substrate.map((said) => (
+            <p key={said.rule} className="mt-1">
+              <SeverityMark severity={said.severity} /> {said.because}
             </p>
           ))}
         </section>
@@ -81,14 +81,14 @@ function standsAlone(one: ExplainedMoment['findings'][number]): boolean {
 
 /** Minutes at which what is said changes, and the points of the clock. */
 function told(moments: readonly ExplainedMoment[]): ExplainedMoment[] {
-  const said = (one: ExplainedMoment) =>
-    one.findings
+  const said = (explainedMoment: ExplainedMoment) =>
+    explainedMoment.findings
       .filter(standsAlone)
       .map((f) => f.rule + f.severity)
       .join(' ')
-  return moments.filter((one, i) => {
+  return moments.filter((moment, i) => {
     const before = moments[i - 1]
-    return !before || one.point !== null || said(before) !== said(one)
+    return !before || moment.point !== null || said(before) !== said(moment)
   })
 }
 
@@ -108,9 +108,9 @@ function StepContext({ moment }: { moment: ExplainedMoment }) {
       </p>
       <div className={cx('border-l-4 pl-4', worst ? severityLook(worst).edge : 'border-act')}>
         {findings.length === 0 && <p className="font-semibold text-act">May go on</p>}
-        {findings.filter(standsAlone).map((one) => (
-          <p key={one.rule} className="max-w-prose">
-            <SeverityMark severity={one.severity} /> {one.because}
+        {findings.filter(standsAlone).map((finding) => (
+          <p key={finding.rule} className="max-w-prose">
+            <SeverityMark severity={finding.severity} /> {finding.because}
           </p>
         ))}
       </div>

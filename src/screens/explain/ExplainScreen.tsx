@@ -21,7 +21,7 @@ export function ExplainScreen() {
   )
 }
 
-const GROUPS = [...new Set(FILMS.map((one) => one.group))]
+const GROUPS = [...new Set(FILMS.map((film) => film.group))]
 
 /** May this go on that, from when, and how? Every choice stands in the address, so that it can be gone back to. */
 function Explain() {
@@ -109,9 +109,9 @@ function FilmField({
       >
         {GROUPS.map((group) => (
           <optgroup key={group} label={group}>
-            {FILMS.filter((one) => one.group === group).map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.say}
+            {FILMS.filter((film) => film.group === group).map((film) => (
+              <option key={film.id} value={film.id}>
+                {film.say}
               </option>
             ))}
           </optgroup>
@@ -125,8 +125,8 @@ function useQuestion() {
   const query = useSearchParams()
   const parts = useParts()
   const project = useProject()
-  const clock = parts.find((one) => one.clocks.length > 0)?.clocks[0]
-  const build = project.builds?.find((one) => one.id === clock?.build)
+  const clock = parts.find((part) => part.clocks.length > 0)?.clocks[0]
+  const build = project.builds?.find((build) => build.id === clock?.build)
   const lying = clock ? filmOfStep(build, clock.step) : null
   const first = FILMS[0] as FilmChoice
   const set = (next: Record<string, string>) => setAddress('/explain', next)
@@ -141,5 +141,5 @@ function useQuestion() {
 }
 
 function known(text: string | null): Substrate {
-  return SUBSTRATES.find((one) => one === text) ?? 'polystyrene'
+  return SUBSTRATES.find((substrate) => substrate === text) ?? 'polystyrene'
 }

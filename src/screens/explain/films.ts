@@ -53,18 +53,18 @@ export const FILMS: readonly FilmChoice[] = [
 ]
 
 export function filmOf(id: string | null): FilmChoice | null {
-  return FILMS.find((one) => one.id === id) ?? null
+  return FILMS.find((film) => film.id === id) ?? null
 }
 
 /** The film that a step of a build lays, as it would be asked about; null when none of these. */
 export function filmOfStep(build: Build | undefined, step: string): FilmChoice | null {
-  const laid = build?.steps.find((one) => one.id === step)
+  const laid = build?.steps.find((otherStep) => otherStep.id === step)
   if (!laid || !isAct(laid)) return null
   return (
     FILMS.find(
-      (one) => one.step.do === laid.do && one.step.family === (laid.family ?? one.step.family),
+      (film) => film.step.do === laid.do && film.step.family === (laid.family ?? film.step.family),
     ) ??
-    FILMS.find((one) => one.step.family === laid.family) ??
+    FILMS.find((film) => film.step.family === laid.family) ??
     null
   )
 }

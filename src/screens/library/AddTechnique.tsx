@@ -25,10 +25,10 @@ export function AddTechnique({
   const router = useRouter()
   const builds = project.builds ?? []
   const [buildId, setBuild] = useState(asked ?? builds[0]?.id ?? '')
-  const build = builds.find((one) => one.id === buildId) ?? builds[0]
+  const build = builds.find((build) => build.id === buildId) ?? builds[0]
   const part = useSearchParams().get('part')
   const [parts, setParts] = useState<readonly string[]>(() => firstPart(build, part))
-  const first = build?.parts.find((one) => parts.includes(one.id))
+  const first = build?.parts.find((part) => parts.includes(part.id))
   const ids = build?.parts.map(({ id }) => id).filter((id) => parts.includes(id)) ?? []
   const { answer: proposal, stale } = useAsked<Proposal | null>(
     build && ids.length > 0 ? (worker) => worker.propose(build.id, ids, chosen, Date.now()) : null,
@@ -52,10 +52,10 @@ export function AddTechnique({
           value={build.id}
           onChange={(event) => {
             setBuild(event.target.value)
-            const next = builds.find((one) => one.id === event.target.value)
+            const next = builds.find((build) => build.id === event.target.value)
             setParts(firstPart(next, null))
           }}
-          choices={builds.map((one) => ({ value: one.id, say: one.name }))}
+          choices={builds.map((build) => ({ value: build.id, say: build.name }))}
         />
         <PartChecks legend="On" parts={build.parts} chosen={parts} onChoose={setParts} />
         {proposal && <Proposed proposal={proposal} />}
@@ -70,7 +70,7 @@ export function AddTechnique({
 
 /** The part that was come from, else the first. */
 function firstPart(build: Build | undefined, asked: string | null): string[] {
-  const part = build?.parts.find((one) => one.id === asked) ?? build?.parts[0]
+  const part = build?.parts.find((part) => part.id === asked) ?? build?.parts[0]
   return part ? [part.id] : []
 }
 
@@ -78,12 +78,12 @@ function firstPart(build: Build | undefined, asked: string | null): string[] {
 function Proposed({ proposal }: { proposal: Proposal }) {
   return (
     <ol aria-label="What would be added" className="border-t border-rule">
-      {proposal.added.map((one) => (
-        <li key={one.id} className="border-b border-rule py-1.5">
-          <span className="font-semibold">{stepName(one.step)}</span>
-          {one.because && (
+      {proposal.added.map((step) => (
+        <li key={step.id} className="border-b border-rule py-1.5">
+          <span className="font-semibold">{stepName(step.step)}</span>
+          {step.because && (
             <span className="block text-sm">
-              <span className="font-semibold text-note">Asked for.</span> {one.because}
+              <span className="font-semibold text-note">Asked for.</span> {step.because}
             </span>
           )}
         </li>

@@ -8,13 +8,13 @@ import { Button } from '@/ui/Button'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { capital, TOUCH_WORDS } from '../shared/words'
 
-const COMPARED = TECHNIQUES.filter((one) => one.compare)
+const COMPARED = TECHNIQUES.filter((technique) => technique.compare)
 
 /** Ways of chipping side by side: what one judges them by, a column each. */
 export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
   const climate = useLatestClimate()
   const { answer } = useAsked((worker) => worker.techniques(COMPARED, climate, 72), [climate])
-  const columns = COMPARED.map((one, i) => ({ one, numbers: answer?.[i] ?? null }))
+  const columns = COMPARED.map((technique, i) => ({ one: technique, numbers: answer?.[i] ?? null }))
   return (
     <section aria-labelledby="compare">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -32,14 +32,14 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
               <th className="w-24 py-2" scope="col">
                 <span className="sr-only">Judged by</span>
               </th>
-              {columns.map(({ one }) => (
-                <th key={one.id} scope="col" className="py-2 pr-4">
+              {columns.map(({ one: column }) => (
+                <th key={column.id} scope="col" className="py-2 pr-4">
                   <button
                     type="button"
-                    onClick={() => onOpen(one.id)}
+                    onClick={() => onOpen(column.id)}
                     className="min-h-8 text-left font-display text-lg font-semibold text-act underline"
                   >
-                    {one.name}
+                    {column.name}
                   </button>
                 </th>
               ))}
@@ -47,41 +47,41 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
           </thead>
           <tbody>
             <Row name="Control">
-              {columns.map(({ one }) => (
-                <Level key={one.id} of={one.compare?.control ?? 0} />
+              {columns.map(({ one: column }) => (
+                <Level key={column.id} of={column.compare?.control ?? 0} />
               ))}
             </Row>
             <Row name="Randomness">
-              {columns.map(({ one }) => (
-                <Level key={one.id} of={one.compare?.randomness ?? 0} />
+              {columns.map(({ one: column }) => (
+                <Level key={column.id} of={column.compare?.randomness ?? 0} />
               ))}
             </Row>
             <Row name="Hands">
-              {columns.map(({ one, numbers }) => (
-                <span key={one.id}>{numbers && sayDuration(numbers.handsOn)}</span>
+              {columns.map(({ one: column, numbers }) => (
+                <span key={column.id}>{numbers && sayDuration(numbers.handsOn)}</span>
               ))}
             </Row>
             <Row name="Waiting added">
-              {columns.map(({ one, numbers }) => (
-                <span key={one.id}>{numbers && sayDuration(numbers.waiting)}</span>
+              {columns.map(({ one: column, numbers }) => (
+                <span key={column.id}>{numbers && sayDuration(numbers.waiting)}</span>
               ))}
             </Row>
             <Row name="Taken back">
-              {columns.map(({ one, numbers }) => (
-                <span key={one.id}>{numbers && takenBack(numbers)}</span>
+              {columns.map(({ one: column, numbers }) => (
+                <span key={column.id}>{numbers && takenBack(numbers)}</span>
               ))}
             </Row>
             <Row name="Top coat">
-              {columns.map(({ one }) => (
-                <span key={one.id}>{capital(one.compare?.topCoat ?? '')}</span>
+              {columns.map(({ one: column }) => (
+                <span key={column.id}>{capital(column.compare?.topCoat ?? '')}</span>
               ))}
             </Row>
             <Row name="Goes wrong">
-              {columns.map(({ one }) => (
-                <span key={one.id}>
-                  {capital(one.compare?.goesWrong ?? '')}.{' '}
+              {columns.map(({ one: column }) => (
+                <span key={column.id}>
+                  {capital(column.compare?.goesWrong ?? '')}.{' '}
                   <span className="text-sm text-soft">
-                    {one.faults.map((id) => faultRow(id).symptom).join('; ')}
+                    {column.faults.map((id) => faultRow(id).symptom).join('; ')}
                   </span>
                 </span>
               ))}

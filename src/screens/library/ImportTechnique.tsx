@@ -19,7 +19,7 @@ export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) 
       return
     }
     setError(null)
-    const known = project.techniques?.some((one) => one.id === read.value.id)
+    const known = project.techniques?.some((technique) => technique.id === read.value.id)
     const label = `${known ? 'Replaced' : 'Imported'}: ${read.value.name}`
     if (await run(saveTechnique, read.value, label)) onTaken(read.value.id)
   }

@@ -30,8 +30,8 @@ function Library() {
   const id = query.get('id') ?? 'recess-wash'
   const build = query.get('build')
   const open = (next: string) => setAddress('/library', { id: next })
-  const mine = own.find((one) => one.id === id)
-  const entry = TECHNIQUES.find((one) => one.id === id)
+  const mine = own.find((technique) => technique.id === id)
+  const entry = TECHNIQUES.find((technique) => technique.id === id)
   if (id === COMPARE)
     return (
       <div className="p-4 lg:p-6">
@@ -62,8 +62,8 @@ function Library() {
   )
 }
 
-function matches(one: Technique, words: readonly string[]): boolean {
-  const text = `${one.name} ${one.purpose} ${one.tools.join(' ')}`.toLowerCase()
+function matches(technique: Technique, words: readonly string[]): boolean {
+  const text = `${technique.name} ${technique.purpose} ${technique.tools.join(' ')}`.toLowerCase()
   return words.every((word) => text.includes(word))
 }
 
@@ -79,8 +79,10 @@ function Index({
 }) {
   const [text, setText] = useState('')
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = TECHNIQUES.filter((one) => matches(one, words))
-  const mine = own.filter((one) => words.every((word) => one.name.toLowerCase().includes(word)))
+  const found = TECHNIQUES.filter((technique) => matches(technique, words))
+  const mine = own.filter((technique) =>
+    words.every((word) => technique.name.toLowerCase().includes(word)),
+  )
   return (
     <nav aria-label="Techniques" className="min-w-0">
       <h1 className="font-display text-4xl font-semibold">Library</h1>
@@ -100,17 +102,29 @@ function Index({
       <div className="mt-3 max-h-72 overflow-y-auto lg:max-h-[calc(100vh-17rem)]">
         {mine.length > 0 && (
           <Heading name="Your own">
-            {mine.map((one) => (
-              <Entry key={one.id} id={one.id} name={one.name} chosen={chosen} onOpen={onOpen} />
+            {mine.map((technique) => (
+              <Entry
+                key={technique.id}
+                id={technique.id}
+                name={technique.name}
+                chosen={chosen}
+                onOpen={onOpen}
+              />
             ))}
           </Heading>
         )}
         {TECHNIQUE_GROUPS.map((group) => {
-          const entries = found.filter((one) => one.group === group)
+          const entries = found.filter((technique) => technique.group === group)
           return entries.length === 0 ? null : (
             <Heading key={group} name={group}>
-              {entries.map((one) => (
-                <Entry key={one.id} id={one.id} name={one.name} chosen={chosen} onOpen={onOpen} />
+              {entries.map((entry) => (
+                <Entry
+                  key={entry.id}
+                  id={entry.id}
+                  name={entry.name}
+                  chosen={chosen}
+                  onOpen={onOpen}
+                />
               ))}
             </Heading>
           )

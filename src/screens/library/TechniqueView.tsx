@@ -110,19 +110,19 @@ function Facts({ technique }: { technique: Technique }) {
       <Fact name="Look for">{technique.lookFor}</Fact>
       {technique.variants.length > 0 && (
         <Fact name="Variants">
-          {technique.variants.map((one) => (
-            <span key={one.name} className="block">
-              <span className="font-semibold">{one.name}</span>: {one.say}
+          {technique.variants.map((variant) => (
+            <span key={variant.name} className="block">
+              <span className="font-semibold">{variant.name}</span>: {variant.say}
             </span>
           ))}
         </Fact>
       )}
       {technique.schools.length > 0 && (
         <Fact name="Schools differ">
-          {technique.schools.map((one) => (
-            <span key={one} className="block">
-              {questionRow(one).question}:{' '}
-              {questionRow(one)
+          {technique.schools.map((school) => (
+            <span key={school} className="block">
+              {questionRow(school).question}:{' '}
+              {questionRow(school)
                 .choices.map((row) => row.name)
                 .join(' · ')}
             </span>
@@ -162,7 +162,7 @@ function Fact({
 
 function Numbers({ technique, build }: { technique: Technique; build: string | null }) {
   const project = useProject()
-  const scale = project.builds?.find((one) => one.id === build)?.scale ?? 72
+  const scale = project.builds?.find((otherBuild) => otherBuild.id === build)?.scale ?? 72
   const climate = useLatestClimate()
   const { answer } = useAsked(
     (worker) => worker.techniques([technique], climate, scale, 100),

@@ -45,8 +45,8 @@ export function Advice({
   const climate = useLatestClimate()
   const [job, setJob] = useState<Job>('colour')
   const project = useProject()
-  const own = (project.tools ?? []).flatMap((one) =>
-    one.kind === 'needle' && one.sizeMm !== undefined ? [one.sizeMm] : [],
+  const own = (project.tools ?? []).flatMap((tool) =>
+    tool.kind === 'needle' && tool.sizeMm !== undefined ? [tool.sizeMm] : [],
   )
   const nozzles = [...new Set(own.length > 0 ? own : NOZZLES)].sort((a, b) => a - b).map(String)
   const [chosen, setNozzle] = useState<string>('0.3')
@@ -95,9 +95,9 @@ export function Advice({
         </p>
       )}
       {pressure && <CleaningWords family={paint.family} fills={fills} />}
-      {advice.because.map((one) => (
-        <p key={one} className="mt-1 text-sm text-soft">
-          {one}
+      {advice.because.map((reason) => (
+        <p key={reason} className="mt-1 text-sm text-soft">
+          {reason}
         </p>
       ))}
       {clogs && <p className="mt-2 border-l-4 border-risk pl-3">{clogs}</p>}

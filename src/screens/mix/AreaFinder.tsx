@@ -49,10 +49,10 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
     diameter: '40',
   })
   const [surface, setSurface] = useState<keyof typeof COMPLEXITY>('panelled')
-  const shape = SHAPES.find((one) => one.value === kind) ?? SHAPES[0]
-  const read = shape.sizes.map((one) => numberOf(sizes[one] ?? ''))
-  const good = read.every((one) => isAmount(one, 10_000))
-  const dimensions = Object.fromEntries(shape.sizes.map((one, i) => [one, read[i]]))
+  const shape = SHAPES.find((shape) => shape.value === kind) ?? SHAPES[0]
+  const read = shape.sizes.map((size) => numberOf(sizes[size] ?? ''))
+  const good = read.every((length) => isAmount(length, 10_000))
+  const dimensions = Object.fromEntries(shape.sizes.map((size, i) => [size, read[i]]))
   const area = good ? shapeArea({ kind, ...dimensions } as Shape) * COMPLEXITY[surface] : null
   return (
     <fieldset>
@@ -73,17 +73,17 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
             say: `${capital(value)}, × ${factor}`,
           }))}
         />
-        {shape.sizes.map((one, i) => (
+        {shape.sizes.map((size, i) => (
           <TextField
-            key={one}
-            label={capital(one)}
+            key={size}
+            label={capital(size)}
             unit="mm"
             inputMode="decimal"
-            value={sizes[one] ?? ''}
+            value={sizes[size] ?? ''}
             error={
               typeof read[i] === 'number' && (read[i] as number) > 0 ? null : 'Expected mm above 0'
             }
-            onChange={(event) => setSizes({ ...sizes, [one]: event.target.value })}
+            onChange={(event) => setSizes({ ...sizes, [size]: event.target.value })}
           />
         ))}
       </div>

@@ -12,7 +12,7 @@ import { familyName } from '../shared/words'
 export function LabelView({ id }: { id: string }) {
   const project = useProject()
   const svg = useRef<SVGSVGElement>(null)
-  const stored = project.mixes?.find((one) => one.id === id)
+  const stored = project.mixes?.find((mix) => mix.id === id)
   if (!stored)
     return (
       <div className="p-4 lg:p-6">
@@ -139,6 +139,8 @@ function cut(text: string, most: number): string {
 }
 
 function words({ name, ingredients, more, paintShare }: MixLabel): string {
-  const parts = ingredients.map((one, i) => `${one.name} ${one.parts}, ${more.drops[i]} drops`)
+  const parts = ingredients.map(
+    (ingredient, i) => `${ingredient.name} ${ingredient.parts}, ${more.drops[i]} drops`,
+  )
   return `Label: ${name}, ${Math.round(paintShare * 100)} % paint. ${parts.join('; ')}, for ${more.ml} ml more.`
 }

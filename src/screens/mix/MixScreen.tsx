@@ -59,7 +59,7 @@ function Desk() {
   const put = (key: number, fields: Partial<Line>) =>
     setLines(lines.map((line) => (line.key === key ? { ...line, ...fields } : line)))
   const choose = (key: number, id: string) => {
-    const bottle = shelf.find((one) => one.id === id)
+    const bottle = shelf.find((bottle) => bottle.id === id)
     put(key, {
       bottle: id,
       ...(bottle?.share !== undefined && bottle.share < 1
@@ -128,7 +128,7 @@ function Desk() {
                 <Button
                   className="mt-6"
                   disabled={lines.length === 1}
-                  onClick={() => setLines(lines.filter((one) => one.key !== line.key))}
+                  onClick={() => setLines(lines.filter((otherLine) => otherLine.key !== line.key))}
                 >
                   Take out
                 </Button>
@@ -139,7 +139,7 @@ function Desk() {
                 setLines([
                   ...lines,
                   {
-                    key: Math.max(...lines.map((one) => one.key)) + 1,
+                    key: Math.max(...lines.map((line) => line.key)) + 1,
                     bottle: '',
                     name: `ingredient ${lines.length + 1}`,
                     parts: '1',
@@ -201,7 +201,7 @@ function Desk() {
             )}
           </section>
           <Advice
-            paint={shelf.find((one) => one.id === lines[0]?.bottle) ?? null}
+            paint={shelf.find((bottle) => bottle.id === lines[0]?.bottle) ?? null}
             ml={mixed?.totalMl ?? 0}
             fills={mixed?.fills ?? 1}
             onThin={(share) => setLines(thinnedTo(lines, share, shelf))}
@@ -214,12 +214,17 @@ function Desk() {
       <Recipes
         onOpen={(stored) =>
           setLines(
-            stored.ingredients.map((one, key) => ({
+            stored.ingredients.map((ingredient, key) => ({
               key,
-              bottle: shelf.some((bottle) => bottle.id === one.bottle) ? (one.bottle ?? '') : '',
-              name: one.name,
-              parts: String(one.parts),
-              share: one.share === undefined ? '' : String(Number((one.share * 100).toFixed(2))),
+              bottle: shelf.some((bottle) => bottle.id === ingredient.bottle)
+                ? (ingredient.bottle ?? '')
+                : '',
+              name: ingredient.name,
+              parts: String(ingredient.parts),
+              share:
+                ingredient.share === undefined
+                  ? ''
+                  : String(Number((ingredient.share * 100).toFixed(2))),
             })),
           )
         }

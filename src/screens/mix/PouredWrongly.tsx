@@ -52,7 +52,7 @@ const NOTHING = 0.005
 function restWords(mixed: Mix, poured: readonly number[]): string {
   if (poured.every((ml) => ml === 0)) return 'Nothing is in the cup yet.'
   const rest = putRight(
-    mixed.ingredients.map((one) => one.ml),
+    mixed.ingredients.map((ingredient) => ingredient.ml),
     poured,
   )
   const add = mixed.ingredients.flatMap(({ name }, i) => {

@@ -22,7 +22,7 @@ export function PutRight() {
     fill: fill === undefined || isWithin(fill, 0.01, 5000) ? null : 'Expected ml, or nothing',
     medium: isWithin(medium, 0, 100) ? null : 'Expected 0 to 100 %',
   }
-  const good = Object.values(problems).every((one) => one === null)
+  const good = Object.values(problems).every((problem) => problem === null)
   const field = (name: keyof typeof typed) => ({
     value: typed[name],
     error: problems[name],

@@ -29,7 +29,10 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
               <span className="block font-semibold">{mix.name}</span>
               <span className="block text-sm text-soft">
                 {forWords(mix, project)}
-                {mix.ingredients.map((one) => `${one.name} ${one.parts}`).join(' : ')} ·{' '}
+                {mix.ingredients
+                  .map((ingredient) => `${ingredient.name} ${ingredient.parts}`)
+                  .join(' : ')}{' '}
+                ·{' '}
                 {new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' }).format(
                   Date.parse(mix.at),
                 )}
@@ -53,8 +56,8 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
 
 /** The build that a mix is for, before its ingredients. */
 function forWords({ build, part }: StoredMix, project: Project): string {
-  const found = project.builds?.find((one) => one.id === build)
+  const found = project.builds?.find((otherBuild) => otherBuild.id === build)
   if (!found) return ''
-  const name = found.parts.find((one) => one.id === part)?.name
+  const name = found.parts.find((otherPart) => otherPart.id === part)?.name
   return `${found.name}${name ? `, ${name}` : ''} · `
 }

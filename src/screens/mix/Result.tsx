@@ -32,12 +32,12 @@ export function Result({
         {mixed.paintShare > 0 ? (addedFromShare(thin) * 100).toFixed(0) : '—'} % added to the paint.
       </p>
       <MeasuringCup
-        layers={mixed.ingredients.map((one, i) => {
+        layers={mixed.ingredients.map((ingredient, i) => {
           const bottle = shelf.find((each) => each.id === lines[i]?.bottle)
           return {
-            ...one,
+            ...ingredient,
             colour: bottle?.colour ?? null,
-            grams: bottle && massOf(one.ml, bottle.density ?? densityOf(bottle)),
+            grams: bottle && massOf(ingredient.ml, bottle.density ?? densityOf(bottle)),
           }
         })}
         fillMl={mixed.fillMl}
@@ -71,7 +71,7 @@ export function Result({
 /** Bottles that hold less than the mix takes of them. */
 function emptied(mixed: Mix, lines: readonly Line[], shelf: readonly Bottle[]): string[] {
   return lines.flatMap((line, i) => {
-    const bottle = shelf.find((one) => one.id === line.bottle)
+    const bottle = shelf.find((bottle) => bottle.id === line.bottle)
     const short = (mixed.ingredients[i]?.ml ?? 0) - (bottle?.leftMl ?? 0)
     return bottle && short > 0.005
       ? [

@@ -73,8 +73,8 @@ it('a kept mix is the same mix again, from its own row', () => {
     fc.property(parts, parts, fc.integer({ min: 4, max: 20 }), (a, b, c) => {
       const { mixed, mix: stored } = kept(THREE(a, b, c), 12)
       const again = mix({ ingredients: stored.ingredients, volumeMl: 12 })
-      again.ingredients.forEach((one, i) => {
-        expect(one.ml).toBeCloseTo(mixed.ingredients[i]?.ml ?? 0, 9)
+      again.ingredients.forEach((ingredient, i) => {
+        expect(ingredient.ml).toBeCloseTo(mixed.ingredients[i]?.ml ?? 0, 9)
       })
       expect(again.paintShare).toBeCloseTo(mixed.paintShare, 9)
     }),

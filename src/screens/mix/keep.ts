@@ -19,7 +19,7 @@ export function mixedColour(
   shelf: readonly Bottle[],
 ): string | null {
   const portions = lines.flatMap((line, i) => {
-    const bottle = shelf.find((one) => one.id === line.bottle)
+    const bottle = shelf.find((bottle) => bottle.id === line.bottle)
     const ml = mixed.ingredients[i]?.ml ?? 0
     return bottle?.colour && ml > 0
       ? [{ paint: bottlePaint(bottle), amount: ml * (bottle.share ?? 1) }]
@@ -56,7 +56,7 @@ function storedMix(
   mixed: Mix,
   shelf: readonly Bottle[],
 ): StoredMix {
-  const first = shelf.find((one) => one.id === lines[0]?.bottle)
+  const first = shelf.find((bottle) => bottle.id === lines[0]?.bottle)
   const colour = mixedColour(lines, mixed, shelf)
   return {
     id: newId(),
@@ -65,7 +65,7 @@ function storedMix(
     ...(colour ? { colour } : {}),
     ...(first ? { family: first.family } : {}),
     ingredients: lines.map((line, i) => {
-      const bottle = shelf.find((one) => one.id === line.bottle)
+      const bottle = shelf.find((bottle) => bottle.id === line.bottle)
       return {
         name: mixed.ingredients[i]?.name ?? line.name,
         ...(line.bottle ? { bottle: line.bottle } : {}),

@@ -31,9 +31,9 @@ it('begins as two parts of paint and one of thinner', () => {
 })
 
 it('a bottle gives its name; a decimal comma is read', () => {
-  const lines = BEGIN.map((one) => ({ ...one, bottle: one.key === 1 ? 'bone' : 'thin' }))
+  const lines = BEGIN.map((line) => ({ ...line, bottle: line.key === 1 ? 'bone' : 'thin' }))
   const { mixed } = read(lines, { volume: '6,5' }, '7')
-  expect(mixed?.ingredients.map((one) => one.name)).toEqual(['Bone', 'Levelling'])
+  expect(mixed?.ingredients.map((ingredient) => ingredient.name)).toEqual(['Bone', 'Levelling'])
   expect(mixed?.totalMl).toBe(6.5)
 })
 
@@ -58,7 +58,7 @@ test.each([
 })
 
 it('no paint first is refused in its own field', () => {
-  const lines = BEGIN.map((one) => ({ ...one, share: '0' }))
+  const lines = BEGIN.map((line) => ({ ...line, share: '0' }))
   expect(read(lines).errors['ingredients[0].share']).toMatch(/above 0 %/)
 })
 
@@ -68,8 +68,8 @@ test.each([
   [0.6, '3'],
 ])('thinned to %d of the mix, two parts of paint take %s of thinner', (share, parts) => {
   const thinned = thinnedTo(BEGIN, share, SHELF)
-  expect(thinned.map((one) => one.parts)).toEqual(['2', parts])
-  const total = thinned.reduce((sum, one) => sum + Number(one.parts), 0)
+  expect(thinned.map((line) => line.parts)).toEqual(['2', parts])
+  const total = thinned.reduce((sum, line) => sum + Number(line.parts), 0)
   expect(Number(thinned[1]?.parts) / total).toBeCloseTo(share, 3)
 })
 
@@ -79,10 +79,10 @@ it('a thinner is added where there is none, and known by its role where it has a
     ['paint', '2'],
     ['thinner', '2'],
   ])
-  const byRole = BEGIN.map((one) => ({
-    ...one,
+  const byRole = BEGIN.map((line) => ({
+    ...line,
     name: 'x',
-    bottle: one.key === 1 ? 'bone' : 'thin',
+    bottle: line.key === 1 ? 'bone' : 'thin',
   }))
   expect(thinnedTo(byRole, 0.5, SHELF).map((one) => one.parts)).toEqual(['2', '2'])
 })

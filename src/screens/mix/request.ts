@@ -39,7 +39,7 @@ export function requestOf(
   shelf: readonly Bottle[],
 ): unknown {
   const ingredients = lines.map((line) => {
-    const bottle = shelf.find((one) => one.id === line.bottle)
+    const bottle = shelf.find((bottle) => bottle.id === line.bottle)
     const share = numberOf(line.share)
     return {
       name: bottle?.name ?? line.name,
@@ -90,7 +90,7 @@ export function thinnedTo(
   shelf: readonly Bottle[],
 ): readonly Line[] {
   const isThinner = (line: Line) => {
-    const bottle = shelf.find((one) => one.id === line.bottle)
+    const bottle = shelf.find((bottle) => bottle.id === line.bottle)
     return bottle ? bottle.role === 'thinner' : line.name.includes('thinner')
   }
   const paint = lines

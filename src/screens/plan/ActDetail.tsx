@@ -65,7 +65,7 @@ function Chain({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; now:
       <h3 className="mt-4 font-semibold">Why not earlier?</h3>
       <ol className="mt-1 border-l-2 border-strong" aria-label="What holds it">
         {chain.slice(0, 12).map((why) => {
-          const own = plan.tasks.find((one) => one.id === why.task)
+          const own = plan.tasks.find((task) => task.id === why.task)
           return (
             <li key={why.task} className="grid grid-cols-[6.5rem_minmax(0,1fr)] gap-2 py-1 pl-3">
               <span className="text-sm text-soft">{clockTime(why.start, now)}</span>
@@ -89,7 +89,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
   const [asked, ask] = useState(false)
   const places = useSessionOptions(plan, asked ? task : null)
   const id = key(stepOf(task))
-  const pinned = (project.pins ?? []).find((one) => one.id === id)
+  const pinned = (project.pins ?? []).find((pin) => pin.id === id)
   const keep = ({ session }: SessionOption) =>
     void run(
       pin,

@@ -46,7 +46,7 @@ export function Lanes({
   const [box, width] = useWidth()
   const scale = useMemo((): Scale => {
     const { from, to } = spanOf(plan, zoom, now)
-    const view = (ZOOMS.find((one) => one.id === zoom)?.minutes ?? 1440) * MINUTE
+    const view = (ZOOMS.find((otherZoom) => otherZoom.id === zoom)?.minutes ?? 1440) * MINUTE
     const perMs = Math.max(1, width - NAMES) / view
     return { from, to, width: (to - from) * perMs, x: (at) => (at - from) * perMs }
   }, [plan, zoom, now, width])
@@ -157,14 +157,14 @@ function Ground({
     <div aria-hidden="true">
       <div className="absolute bg-sunk" style={box(scale.from, scale.to)} />
       {plan.sessions
-        .filter((one) => inView(one.from, one.to))
-        .map((one) => {
+        .filter((session) => inView(session.from, session.to))
+        .map((session) => {
           const place = drag.held?.moved
-            ? drag.places?.find((p) => p.session.from === one.from)
+            ? drag.places?.find((p) => p.session.from === session.from)
             : undefined
           return (
             <div
-              key={one.from}
+              key={session.from}
               data-place={place ? (place.outcome ? 'open' : 'closed') : undefined}
               className={cx(
                 'absolute border-x',
@@ -174,7 +174,7 @@ function Ground({
                     ? 'border-stop bg-stop-wash'
                     : 'border-rule bg-surface',
               )}
-              style={box(one.from, one.to)}
+              style={box(session.from, session.to)}
             />
           )
         })}

@@ -34,8 +34,8 @@ export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
             </tr>
           </thead>
           <tbody>
-            {outlooks.map((one) => (
-              <Row key={one.build} outlook={one} plan={plan} now={now} />
+            {outlooks.map((outlook) => (
+              <Row key={outlook.build} outlook={outlook} plan={plan} now={now} />
             ))}
           </tbody>
         </table>
@@ -47,7 +47,7 @@ export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
 function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; now: number }) {
   const project = useProject()
   const run = useRun()
-  const build = project.builds?.find((one) => one.id === outlook.build)
+  const build = project.builds?.find((build) => build.id === outlook.build)
   if (!build) return null
   const cell = 'py-1.5 pr-5 align-top'
   const want = (due: string) =>
@@ -99,12 +99,12 @@ function Slack({ slack }: { slack: number | null }) {
 
 /** The longest wait that the finish hangs on. */
 function hangsOn({ build, critical }: BuildOutlook, plan: BenchPlan, project: Project): string {
-  const own = (id: string) => plan.tasks.find((one) => one.id === id)?.build === build
+  const own = (id: string) => plan.tasks.find((task) => task.id === id)?.build === build
   const waits = critical.flatMap(({ hold }) =>
     hold.kind === 'wait' && hold.minutes > 0 && own(hold.from) ? [hold] : [],
   )
   const longest = waits.sort((a, b) => b.minutes - a.minutes)[0]
-  const task = longest && plan.tasks.find((one) => one.id === longest.from)
+  const task = longest && plan.tasks.find((task) => task.id === longest.from)
   if (!longest || !task) return 'the hands and the sessions'
   return `${sayFigures(longest.minutes * MINUTE)} after ${actOnPart(project, task)}`
 }

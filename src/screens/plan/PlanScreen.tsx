@@ -82,7 +82,7 @@ function Planned({
   choose: (id: string | null) => void
   now: number
 }) {
-  const task = useMemo(() => plan.tasks.find((one) => one.id === chosen), [plan, chosen])
+  const task = useMemo(() => plan.tasks.find((task) => task.id === chosen), [plan, chosen])
   if (plan.tasks.length === 0)
     return (
       <p className="mt-6">

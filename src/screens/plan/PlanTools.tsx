@@ -17,7 +17,7 @@ function Outage() {
   const run = useRun()
   const [until, setUntil] = useState('')
   const { sessions } = project
-  const running = (sessions?.outages ?? []).find((one) => Date.parse(one.to) > Date.now())
+  const running = (sessions?.outages ?? []).find((outage) => Date.parse(outage.to) > Date.now())
   if (!sessions) return null
   const put = (label: string, outages: NonNullable<typeof sessions.outages>) =>
     void run(changeSessions, { outages }, label)
@@ -42,7 +42,7 @@ function Outage() {
             onClick={() =>
               put(
                 'The power is back',
-                (sessions.outages ?? []).filter((one) => one !== running),
+                (sessions.outages ?? []).filter((outage) => outage !== running),
               )
             }
           >
@@ -121,9 +121,9 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
             onChange={(event) => evening.set(Number(event.target.value))}
             className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5"
           >
-            {WEIGHTS.map((one) => (
-              <option key={one.minutes} value={one.minutes}>
-                {one.say}
+            {WEIGHTS.map((weight) => (
+              <option key={weight.minutes} value={weight.minutes}>
+                {weight.say}
               </option>
             ))}
           </select>

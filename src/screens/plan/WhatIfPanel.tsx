@@ -24,7 +24,7 @@ function freeDay(plan: BenchPlan): string {
     const day = new Date(plan.now)
     day.setDate(day.getDate() + ahead)
     const key = day.toDateString()
-    if (!plan.sessions.some((one) => new Date(one.from).toDateString() === key))
+    if (!plan.sessions.some((session) => new Date(session.from).toDateString() === key))
       return localDate(day)
   }
   return localDate(new Date(plan.now + 86_400_000))
@@ -52,7 +52,9 @@ export function WhatIfPanel({
     const id = Date.now() + Math.random()
     setAsked((list) => [...list.slice(-5), { id, say, outcome: null, failed: null }])
     const answer = (more: Partial<Asked>) =>
-      setAsked((list) => list.map((one) => (one.id === id ? { ...one, ...more } : one)))
+      setAsked((list) =>
+        list.map((question) => (question.id === id ? { ...question, ...more } : question)),
+      )
     questions
       .ask((worker) => worker.whatIf(plan.now, question, plan))
       .then((outcome) => answer({ outcome }))
@@ -79,8 +81,8 @@ export function WhatIfPanel({
           </thead>
           <tbody>
             <Row say="as it is" outcome={as} as={as} failed={null} now={now} />
-            {asked.map((one) => (
-              <Row key={one.id} {...one} as={as} now={now} />
+            {asked.map((question) => (
+              <Row key={question.id} {...question} as={as} now={now} />
             ))}
           </tbody>
         </table>
@@ -178,9 +180,9 @@ function Questions({
               onChange={(event) => setFamily(event.target.value as Family)}
               className="min-h-11 rounded-l-tool border-2 border-strong bg-raised px-2"
             >
-              {FAMILIES.map((one) => (
-                <option key={one} value={one}>
-                  {familyName(one)}
+              {FAMILIES.map((family) => (
+                <option key={family} value={family}>
+                  {familyName(family)}
                 </option>
               ))}
             </select>

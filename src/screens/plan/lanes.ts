@@ -65,7 +65,7 @@ export type Zoom = (typeof ZOOMS)[number]['id']
 
 /** From what minute to what the drawing reaches: today, and all that is planned, at least one view. */
 export function spanOf(plan: BenchPlan, zoom: Zoom, now: number): { from: number; to: number } {
-  const minutes = ZOOMS.find((one) => one.id === zoom)?.minutes ?? 1440
+  const minutes = ZOOMS.find((otherZoom) => otherZoom.id === zoom)?.minutes ?? 1440
   const day = new Date(now).setHours(0, 0, 0, 0)
   const first = zoom === 'hour' || zoom === 'evening' ? new Date(now).setMinutes(0, 0, 0) : day
   const ends = plan.tasks.map((task) => (task.start ?? 0) + task.minutes * MINUTE)

@@ -45,8 +45,8 @@ export function Corrections() {
               </tr>
             </thead>
             <tbody>
-              {learnt.map((one) => (
-                <LearntRows key={`${one.family}/${one.bottle}`} learnt={one} />
+              {learnt.map((group) => (
+                <LearntRows key={`${group.family}/${group.bottle}`} learnt={group} />
               ))}
             </tbody>
           </table>
@@ -58,7 +58,7 @@ export function Corrections() {
 
 function fixedOf(project: Project, { family, bottle }: Learnt) {
   return (project.corrections ?? []).find(
-    (one) => one.family === family && (one.bottle ?? null) === bottle,
+    (correction) => correction.family === family && (correction.bottle ?? null) === bottle,
   )
 }
 
@@ -68,7 +68,7 @@ function LearntRows({ learnt }: { learnt: Learnt }) {
   const [open, setOpen] = useState(false)
   const fixed = fixedOf(project, learnt)
   const name = learnt.bottle
-    ? (project.shelf?.find((one) => one.id === learnt.bottle)?.name ?? learnt.bottle)
+    ? (project.shelf?.find((bottle) => bottle.id === learnt.bottle)?.name ?? learnt.bottle)
     : familyName(learnt.family)
   const toSheet = () => {
     const id = `sheet.${learnt.family}${learnt.bottle ? `.${learnt.bottle}` : ''}`

@@ -129,10 +129,10 @@ function Limits({
   ] as const
   const breaches = works.flatMap((work) =>
     limitBreaches({ ...work, tool: 'airbrush', retarder: 0 }, climate).filter(
-      (one) => one.severity !== 'note',
+      (breach) => breach.severity !== 'note',
     ),
   )
-  const said = [...new Set(breaches.map((one) => one.because))]
+  const said = [...new Set(breaches.map((breach) => breach.because))]
   return (
     <>
       <h2 className="mt-5 font-display text-xl font-semibold">In this air</h2>
@@ -198,7 +198,7 @@ function Curing() {
   const [chosen, choose] = useState<string | null>(null)
   const id = (clock: DryingClock) => [key(stepOf(clock)), clock.film].join(' ')
   const clock =
-    clocks.find((one) => id(one) === chosen) ?? clocks.find((one) => one.next) ?? clocks[0]
+    clocks.find((clock) => id(clock) === chosen) ?? clocks.find((clock) => clock.next) ?? clocks[0]
   if (!clock)
     return (
       <section aria-labelledby="curing">
@@ -220,9 +220,9 @@ function Curing() {
           onChange={(event) => choose(event.target.value)}
           className="min-h-11 max-w-full rounded-tool border-2 border-strong bg-raised px-2.5"
         >
-          {clocks.map((one) => (
-            <option key={id(one)} value={id(one)}>
-              {namesOf(project, one).part}: {one.name}
+          {clocks.map((clock) => (
+            <option key={id(clock)} value={id(clock)}>
+              {namesOf(project, clock).part}: {clock.name}
             </option>
           ))}
         </select>

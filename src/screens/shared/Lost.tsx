@@ -24,16 +24,16 @@ export function Lost() {
         {plan.lost.length === 1 ? 'this one' : 'these'}:
       </p>
       <ul className="mt-1 space-y-1">
-        {plan.lost.map((one) => {
-          const task = find(one.task)
+        {plan.lost.map((window) => {
+          const task = find(window.task)
           if (!task) return null
-          const before = one.kind === 'link' ? find(one.from) : undefined
+          const before = window.kind === 'link' ? find(window.from) : undefined
           return (
-            <li key={`${one.kind} ${one.task}`}>
+            <li key={`${window.kind} ${window.task}`}>
               {capital(actOnPart(project, task))}:{' '}
-              {one.kind === 'own'
-                ? `its window closes ${clockTime(plan.zero + one.latest * 60_000, now)}, before you are at the bench`
-                : `it should follow within ${sayFigures(one.maxGap * 60_000)}${before ? ` of ${actOnPart(project, before)}` : ''}`}
+              {window.kind === 'own'
+                ? `its window closes ${clockTime(plan.zero + window.latest * 60_000, now)}, before you are at the bench`
+                : `it should follow within ${sayFigures(window.maxGap * 60_000)}${before ? ` of ${actOnPart(project, before)}` : ''}`}
               {task.start !== null && `; it is planned for ${clockTime(task.start, now)}`}.{' '}
               <Link href={`/builds/${task.build}?part=${task.part}`} className="text-act underline">
                 Ways out

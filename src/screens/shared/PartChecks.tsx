@@ -29,9 +29,7 @@ export function PartChecks({
             checked={chosen.includes(part.id)}
             onChange={(event) =>
               onChoose(
-                event.target.checked
-                  ? [...chosen, part.id]
-                  : chosen.filter((one) => one !== part.id),
+                event.target.checked ? [...chosen, part.id] : chosen.filter((id) => id !== part.id),
               )
             }
           />

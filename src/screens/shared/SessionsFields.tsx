@@ -64,24 +64,31 @@ const USUAL: Sessions = {
 export function useSessionsDraft(before: Sessions | null) {
   const begin = before ?? USUAL
   const [rows, setRows] = useState<Row[]>(() =>
-    begin.pattern.map((one, key) => ({ key, day: one.day, from: one.from, to: one.to })),
+    begin.pattern.map((weekly, key) => ({
+      key,
+      day: weekly.day,
+      from: weekly.from,
+      to: weekly.to,
+    })),
   )
   const [quiet, setQuiet] = useState({ from: begin.quiet?.from ?? '', to: begin.quiet?.to ?? '' })
   const [away, setAway] = useState<Away[]>(() =>
-    spellsOf((begin.exceptions ?? []).flatMap((one) => (one.off ? [one.date] : []))),
+    spellsOf(
+      (begin.exceptions ?? []).flatMap((exception) => (exception.off ? [exception.date] : [])),
+    ),
   )
   const [extra, setExtra] = useState<Extra[]>(() =>
     (begin.extra ?? []).map(({ date, from, to }, key) => ({ key, date, from, to })),
   )
   const [errors, setErrors] = useState<Record<string, string>>({})
   const read = (): Sessions | null => {
-    const kept = (begin.exceptions ?? []).filter((one) => !one.off)
+    const kept = (begin.exceptions ?? []).filter((exception) => !exception.off)
     const parsed = parse(sessionsSchema, {
       ...begin,
       zone: before?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
       pattern: rows.map(({ day, from, to }) => ({ day, from, to })),
       exceptions: [...kept, ...away.flatMap(daysOf).map((date) => ({ date, off: true }))],
-      extra: extra.length > 0 ? extra.map(({ key, ...one }) => one) : undefined,
+      extra: extra.length > 0 ? extra.map(({ key, ...evening }) => evening) : undefined,
       quiet: quiet.from === '' && quiet.to === '' ? null : quiet,
     })
     const found: Record<string, string> = {}
@@ -104,7 +111,7 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
   const put = (key: number, fields: Partial<Row>) =>
     setRows(rows.map((row) => (row.key === key ? { ...row, ...fields } : row)))
   const nextKey = (list: readonly { key: number }[]) =>
-    Math.max(0, ...list.map((one) => one.key)) + 1
+    Math.max(0, ...list.map((row) => row.key)) + 1
   return (
     <div className="mt-2 space-y-2">
       {rows.map((row, i) => {
@@ -141,7 +148,7 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
                 value={row.to}
                 onChange={(event) => put(row.key, { to: event.target.value })}
               />
-              <Button onClick={() => setRows(rows.filter((one) => one.key !== row.key))}>
+              <Button onClick={() => setRows(rows.filter((otherRow) => otherRow.key !== row.key))}>
                 Take out
               </Button>
             </div>
@@ -178,17 +185,17 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
         />
       </div>
       {errors.quiet && <p className="text-sm font-semibold text-stop">{errors.quiet}</p>}
-      {away.map((one, i) => (
-        <div key={one.key} className="flex flex-wrap items-center gap-2">
+      {away.map((day, i) => (
+        <div key={day.key} className="flex flex-wrap items-center gap-2">
           <span>Away on</span>
           <input
             type="date"
             aria-label={`Day away ${i + 1}`}
             aria-invalid={errors.exceptions ? true : undefined}
             className={CONTROL}
-            value={one.date}
+            value={day.date}
             onChange={(event) =>
-              setAway(away.map((a) => (a.key === one.key ? { ...a, date: event.target.value } : a)))
+              setAway(away.map((a) => (a.key === day.key ? { ...a, date: event.target.value } : a)))
             }
           />
           <label className="flex items-center gap-2">
@@ -199,18 +206,18 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
               max={60}
               aria-label={`Days away ${i + 1}`}
               className={`${CONTROL} w-20`}
-              value={one.days}
+              value={day.days}
               onChange={(event) =>
                 setAway(
                   away.map((a) =>
-                    a.key === one.key ? { ...a, days: clampDays(event.target.value) } : a,
+                    a.key === day.key ? { ...a, days: clampDays(event.target.value) } : a,
                   ),
                 )
               }
             />
-            {one.days === 1 ? 'day' : 'days'}
+            {day.days === 1 ? 'day' : 'days'}
           </label>
-          <Button onClick={() => setAway(away.filter((a) => a.key !== one.key))}>Take out</Button>
+          <Button onClick={() => setAway(away.filter((a) => a.key !== day.key))}>Take out</Button>
         </div>
       ))}
       <div className="flex flex-wrap gap-2">
@@ -241,11 +248,11 @@ export function SessionsFields({ draft }: { draft: ReturnType<typeof useSessions
 function ExtraSessions({ draft }: { draft: ReturnType<typeof useSessionsDraft> }) {
   const { extra, setExtra, errors } = draft
   const put = (key: number, fields: Partial<Extra>) =>
-    setExtra(extra.map((one) => (one.key === key ? { ...one, ...fields } : one)))
-  return extra.map((one, i) => {
+    setExtra(extra.map((evening) => (evening.key === key ? { ...evening, ...fields } : evening)))
+  return extra.map((evening, i) => {
     const error = errors[`extra[${i}]`]
     return (
-      <div key={one.key}>
+      <div key={evening.key}>
         <div className="flex flex-wrap items-center gap-2">
           {(['date', 'from', 'to'] as const).map((field) => (
             <input
@@ -254,11 +261,11 @@ function ExtraSessions({ draft }: { draft: ReturnType<typeof useSessionsDraft> }
               aria-label={`Single session ${i + 1} ${field === 'date' ? 'on' : field}`}
               aria-invalid={error ? true : undefined}
               className={CONTROL}
-              value={one[field]}
-              onChange={(event) => put(one.key, { [field]: event.target.value })}
+              value={evening[field]}
+              onChange={(event) => put(evening.key, { [field]: event.target.value })}
             />
           ))}
-          <Button onClick={() => setExtra(extra.filter((other) => other.key !== one.key))}>
+          <Button onClick={() => setExtra(extra.filter((other) => other.key !== evening.key))}>
             Take out
           </Button>
         </div>

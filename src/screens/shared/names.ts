@@ -17,12 +17,12 @@ type At = { build: string; part: string; step: string }
 
 /** The names of a step of a part; ids where it is gone. */
 export function namesOf(project: Project, { build, part, step }: At): ActNames {
-  const found = project.builds?.find((one) => one.id === build)
-  const own = found?.steps.find((one) => one.id === step)
+  const found = project.builds?.find((otherBuild) => otherBuild.id === build)
+  const own = found?.steps.find((otherStep) => otherStep.id === step)
   const act = own && isAct(own) ? own : null
   return {
     act: act ? stepName(act) : step,
-    part: found?.parts.find((one) => one.id === part)?.name ?? part,
+    part: found?.parts.find((otherPart) => otherPart.id === part)?.name ?? part,
     build: found?.name ?? build,
     colour: act?.colour ?? null,
     coats: own ? coatsOf(own) : 1,

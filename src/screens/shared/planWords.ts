@@ -9,7 +9,7 @@ const MINUTE = 60_000
 export type Told = { project: Project; plan: Pick<BenchPlan, 'tasks'>; now: number }
 
 function other({ project, plan }: Told, id: string): string {
-  const task = plan.tasks.find((one) => one.id === id)
+  const task = plan.tasks.find((task) => task.id === id)
   return task ? actOnPart(project, task) : 'another act'
 }
 

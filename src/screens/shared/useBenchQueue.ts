@@ -23,12 +23,12 @@ export function useBenchQueue(): NamedItem[] {
   return useMemo(
     () =>
       benchQueue(parts, now).map((item) => {
-        const build = project.builds?.find((one) => one.id === item.build)
-        const part = build?.parts.find((one) => one.id === item.part)
-        const step = build?.steps.find((one) => one.id === item.next.step)
+        const build = project.builds?.find((build) => build.id === item.build)
+        const part = build?.parts.find((part) => part.id === item.part)
+        const step = build?.steps.find((step) => step.id === item.next.step)
         const act = step && isAct(step) ? stepName(step) : ''
         const { coat, coats } = item.next
-        const clock = parts.find((one) => one.build === item.build && one.part === item.part)
+        const clock = parts.find((part) => part.build === item.build && part.part === item.part)
           ?.clocks[0]
         return {
           ...item,

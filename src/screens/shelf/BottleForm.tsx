@@ -123,7 +123,7 @@ export function BottleForm({
           field={field}
           open={
             draft.reworkHours !== '' ||
-            SHEET_POINTS.some((one) => draft[one.field] !== '' || errors[one.field])
+            SHEET_POINTS.some((point) => draft[point.field] !== '' || errors[point.field])
           }
         />
         <OriginFields field={field} bottle={bottle} />

@@ -12,10 +12,10 @@ export function BottleUses({ bottle }: { bottle: Bottle }) {
   const stock = useStock()
   const parts = useParts()
   const uses = useMemo(
-    () => usesOf(stock, parts).filter((one) => one.bottle.id === bottle.id),
+    () => usesOf(stock, parts).filter((use) => use.bottle.id === bottle.id),
     [stock, parts, bottle.id],
   )
-  const total = uses.reduce((sum, one) => sum + one.ml, 0)
+  const total = uses.reduce((sum, use) => sum + use.ml, 0)
   return (
     <section aria-labelledby="uses" className="mt-5 border-t border-rule pt-4">
       <h3 id="uses" className="font-display text-lg font-semibold">

@@ -14,7 +14,7 @@ export function Costs() {
   const stock = useStock()
   const parts = useParts()
   const costs = useMemo(
-    () => costsOf(stock, parts).filter((one) => one.paint + one.tools + one.toCome > 0),
+    () => costsOf(stock, parts).filter((cost) => cost.paint + cost.tools + cost.toCome > 0),
     [stock, parts],
   )
   return (

@@ -53,7 +53,7 @@ export function ManyBar({
       <p className="mt-8 font-semibold" aria-live="polite">
         {chosen.length} ticked
       </p>
-      <Button className="mt-6" onClick={() => onChoose(found.map((one) => one.id))}>
+      <Button className="mt-6" onClick={() => onChoose(found.map((bottle) => bottle.id))}>
         Tick all {found.length}
       </Button>
       <div className="w-44">
@@ -62,7 +62,7 @@ export function ManyBar({
           value={field.value}
           choices={MANY_FIELDS}
           onChange={(event) => {
-            setField(MANY_FIELDS.find((one) => one.value === event.target.value) ?? field)
+            setField(MANY_FIELDS.find((field) => field.value === event.target.value) ?? field)
             setText('')
             setError(null)
           }}

@@ -30,5 +30,5 @@ export function OriginFields({ field, bottle }: { field: BottleField; bottle: Bo
 
 function earlierWords({ earlierCodes = [] }: Bottle): string | undefined {
   if (earlierCodes.length === 0) return undefined
-  return `Before: ${earlierCodes.map((one) => one.code).join(', ')}`
+  return `Before: ${earlierCodes.map((code) => code.code).join(', ')}`
 }

@@ -22,10 +22,12 @@ export function PourIn({
   onPour: (poured: PouredIn) => Promise<boolean>
 }) {
   const [ml, setMl] = useState('')
-  const liquids = shelf.filter((one) => one.id !== bottle.id && one.family === bottle.family)
-  const thinners = liquids.filter((one) => one.role === 'thinner')
+  const liquids = shelf.filter(
+    (otherBottle) => otherBottle.id !== bottle.id && otherBottle.family === bottle.family,
+  )
+  const thinners = liquids.filter((liquid) => liquid.role === 'thinner')
   const [from, setFrom] = useState('')
-  const source = liquids.find((one) => one.id === from)
+  const source = liquids.find((liquid) => liquid.id === from)
   const amount = numberOf(ml)
   const good = isAmount(amount, 5000)
   const poured: PouredIn | null = good
@@ -79,10 +81,12 @@ export function PourIn({
             onChange={(event) => setFrom(event.target.value)}
             choices={[
               { value: '', say: 'Its thinner' },
-              ...[...thinners, ...liquids.filter((one) => one.role !== 'thinner')].map((one) => ({
-                value: one.id,
-                say: one.name,
-              })),
+              ...[...thinners, ...liquids.filter((liquid) => liquid.role !== 'thinner')].map(
+                (one) => ({
+                  value: one.id,
+                  say: one.name,
+                }),
+              ),
             ]}
           />
         </div>
@@ -95,13 +99,13 @@ export function PourIn({
           {[...(bottle.thinnings ?? [])]
             .reverse()
             .slice(0, SHOWN)
-            .map((one) => (
-              <li key={`${one.at} ${one.shareAfter}`}>
+            .map((thinning) => (
+              <li key={`${thinning.at} ${thinning.shareAfter}`}>
                 {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(
-                  Date.parse(one.at),
+                  Date.parse(thinning.at),
                 )}
-                : {one.addedMl} ml of {one.with ?? 'thinner'}, then{' '}
-                {Math.round(one.shareAfter * 100)} % paint
+                : {thinning.addedMl} ml of {thinning.with ?? 'thinner'}, then{' '}
+                {Math.round(thinning.shareAfter * 100)} % paint
               </li>
             ))}
         </ol>

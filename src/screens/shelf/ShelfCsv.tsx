@@ -28,7 +28,7 @@ export function ShelfCsv() {
     )
   }
   const take = async ({ added, changed }: ShelfPreview, file: string) => {
-    const rows = [...added, ...changed.map((one) => one.after)]
+    const rows = [...added, ...changed.map((row) => row.after)]
     if (await run(importBottles, rows, file)) setRead(null)
   }
   return (
@@ -96,7 +96,7 @@ function Preview({
             <li key={line}>
               Row {line}
               {name === '' ? '' : `, ${name}`}:{' '}
-              {problems.map((one) => `${one.path}: ${sayProblem(one)}`).join('; ')}
+              {problems.map((problem) => `${problem.path}: ${sayProblem(problem)}`).join('; ')}
             </li>
           ))}
           {bad.length > LISTED && <li>and {bad.length - LISTED} more</li>}

@@ -80,12 +80,12 @@ function Shelf() {
       .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
       .sort((a, b) => SORTS[sort].by(a, b) || ORDER.compare(a.name, b.name))
   }, [bottles, wanted, family, role, sort])
-  const current = editing && (bottles.find((one) => one.id === editing.id) ?? editing)
+  const current = editing && (bottles.find((bottle) => bottle.id === editing.id) ?? editing)
   const headOf = (bottle: Bottle) =>
     sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[sort].say
   const heads = [...new Set(found.map(headOf))]
   const save = async (bottle: Bottle) => {
-    const before = bottles.find((one) => one.id === bottle.id)
+    const before = bottles.find((otherBottle) => otherBottle.id === bottle.id)
     const fields = before && changedFields(before, bottle)
     const written = fields
       ? await run(changeBottles, [{ id: bottle.id, fields }], `Changed: ${bottle.name}`)
@@ -128,14 +128,14 @@ function Shelf() {
           label="Family"
           value={family}
           onChange={setFamily}
-          values={bottles.map((one) => one.family)}
+          values={bottles.map((bottle) => bottle.family)}
           say={(one) => familyName(one as Bottle['family'])}
         />
         <Only
           label="Role"
           value={role}
           onChange={setRole}
-          values={bottles.map((one) => one.role)}
+          values={bottles.map((bottle) => bottle.role)}
           say={plain}
         />
         <select
@@ -153,7 +153,7 @@ function Shelf() {
       </div>
       {ticked && (
         <ManyBar
-          chosen={bottles.filter((one) => ticked.has(one.id))}
+          chosen={bottles.filter((bottle) => ticked.has(bottle.id))}
           found={found}
           onChoose={(ids) => setTicked(new Set(ids))}
         />
@@ -237,9 +237,9 @@ function Only({
       className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
     >
       <option value="">{label}: all</option>
-      {choices.map((one) => (
-        <option key={one} value={one}>
-          {say(one)}
+      {choices.map((choice) => (
+        <option key={choice} value={choice}>
+          {say(choice)}
         </option>
       ))}
     </select>
@@ -255,7 +255,7 @@ function kindOf(bottle: Bottle): string {
 
 function searchText(bottle: Bottle): string {
   const { name, maker, family, role, code, boughtAt, earlierCodes = [] } = bottle
-  const codes = earlierCodes.map((one) => one.code)
+  const codes = earlierCodes.map((code) => code.code)
   return [name, maker, familyName(family), family, role, code, ...codes, boughtAt]
     .filter(Boolean)
     .join(' ')

@@ -21,7 +21,7 @@ export function Shortages() {
         `- ${bottle.name}${bottle.maker ? `, ${bottle.maker}` : ''}: ${shortMl.toFixed(1)} ml short`,
     )
     .join('\n')
-  const buildName = (id: string) => project.builds?.find((one) => one.id === id)?.name ?? id
+  const buildName = (id: string) => project.builds?.find((build) => build.id === id)?.name ?? id
   return (
     <section aria-labelledby="short" className="mt-6 border-y-2 border-risk py-3">
       <div className="flex flex-wrap items-center justify-between gap-3">

@@ -67,12 +67,12 @@ export function Tools() {
         </div>
       )}
       <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
-        {wear.map((one) => (
+        {wear.map((otherUse) => (
           <ToolRow
-            key={one.tool.id}
-            wear={one}
-            onUse={() => use(one.tool)}
-            onRemove={() => void run(removeTool, one.tool)}
+            key={otherUse.tool.id}
+            wear={otherUse}
+            onUse={() => use(otherUse.tool)}
+            onRemove={() => void run(removeTool, otherUse.tool)}
           />
         ))}
       </ul>

@@ -131,8 +131,10 @@ function productOf({ product }: Bottle, draft: Record<SheetPoint, string>): Prod
 function sheetErrors(next: unknown, errors: Record<string, string>): Record<string, string> {
   const parsed = parse(bottleSchema, next)
   if (parsed.ok) return errors
-  const deeper = parsed.problems.flatMap((one): [string, string][] =>
-    one.path.startsWith('product.') ? [[one.path.slice('product.'.length), sayProblem(one)]] : [],
+  const deeper = parsed.problems.flatMap((problem): [string, string][] =>
+    problem.path.startsWith('product.')
+      ? [[problem.path.slice('product.'.length), sayProblem(problem)]]
+      : [],
   )
   return { ...errors, ...Object.fromEntries(deeper) }
 }

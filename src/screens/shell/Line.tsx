@@ -17,7 +17,7 @@ export function Line() {
   const queue = useBenchQueue()
   const router = useRouter()
   const pegs = queue.flatMap((item): Peg[] => {
-    const plan = parts.find((one) => one.build === item.build && one.part === item.part)
+    const plan = parts.find((part) => part.build === item.build && part.part === item.part)
     const clock = plan?.clocks[0]
     if (!clock) return []
     const span = item.next.readyAt - clock.from
@@ -51,16 +51,16 @@ const POT = 'pot '
 /** Two-part paint in the cup hangs on the line too: its window closes with its pot life. */
 function potPegs(stock: StockState, now: number): Peg[] {
   return runningTimers(stock, now)
-    .filter((one) => one.kind === 'pot-life' && one.to > now)
-    .map((one) => ({
-      id: `${POT}${one.id}`,
+    .filter((timer) => timer.kind === 'pot-life' && timer.to > now)
+    .map((timer) => ({
+      id: `${POT}${timer.id}`,
       build: 'Mixed two-part paint',
-      part: one.name,
+      part: timer.name,
       act: 'Spray it, and clean the airbrush',
       colour: null,
-      progress: Math.min(1, Math.max(0, (now - one.from) / (one.to - one.from))),
-      readyAt: one.from,
-      closesAt: one.to,
+      progress: Math.min(1, Math.max(0, (now - timer.from) / (timer.to - timer.from))),
+      readyAt: timer.from,
+      closesAt: timer.to,
       kind: 'closing' as const,
       log: null,
     }))

@@ -100,7 +100,7 @@ function Frame({ children }: { children: ReactNode }) {
 function Rail({ onFind }: { onFind: () => void }) {
   const path = usePathname()
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
-  const elsewhere = SCREENS.some((one) => !one.phone && isHere(one.href))
+  const elsewhere = SCREENS.some((screen) => !screen.phone && isHere(screen.href))
   return (
     <nav
       aria-label="Screens"
@@ -150,7 +150,7 @@ function More({ here, onFind }: { here: boolean; onFind: () => void }) {
           align="end"
           className="z-40 mr-2 mb-1 grid w-44 rounded-tool border-2 border-strong bg-raised"
         >
-          {SCREENS.filter((one) => !one.phone).map(({ href, say }) => (
+          {SCREENS.filter((screen) => !screen.phone).map(({ href, say }) => (
             <Link
               key={href}
               href={href}

@@ -21,7 +21,7 @@ export function SessionScreen() {
   const { plan } = usePlan()
   const now = useNow(15_000)
   const [ahead, setAhead] = useState(0)
-  const sessions = (plan?.sessions ?? []).filter((one) => one.to > now)
+  const sessions = (plan?.sessions ?? []).filter((session) => session.to > now)
   const session = sessions[Math.min(ahead, sessions.length - 1)]
   if (!project.sessions)
     return (
@@ -220,14 +220,15 @@ function Closing({ card, now }: { card: SessionCard; now: number }) {
         <p className="text-soft">None: whatever is left can wait.</p>
       ) : (
         <ul>
-          {card.mustClose.map((one) => (
+          {card.mustClose.map((closing) => (
             <li
-              key={[key(stepOf(one)), one.closesAt].join(' ')}
+              key={[key(stepOf(closing)), closing.closesAt].join(' ')}
               className="border-t border-rule py-1"
             >
-              {capital(actOnPart(project, one))} <strong>by {clockTime(one.closesAt, now)}</strong>
-              {one.plannedAt !== null && (
-                <span className="text-soft">, planned {clockTime(one.plannedAt, now)}</span>
+              {capital(actOnPart(project, closing))}{' '}
+              <strong>by {clockTime(closing.closesAt, now)}</strong>
+              {closing.plannedAt !== null && (
+                <span className="text-soft">, planned {clockTime(closing.plannedAt, now)}</span>
               )}
             </li>
           ))}
@@ -248,11 +249,11 @@ function Overnight({ card, now }: { card: SessionCard; now: number }) {
         <p className="text-soft">Nothing.</p>
       ) : (
         <ul>
-          {card.overnight.map((one) => (
-            <li key={`${one.build}/${one.part}`} className="border-t border-rule py-1">
-              {namesOf(project, one).part}: {one.family}
-              {one.nextAt !== null && (
-                <span className="text-soft">, next act {clockTime(one.nextAt, now)}</span>
+          {card.overnight.map((night) => (
+            <li key={`${night.build}/${night.part}`} className="border-t border-rule py-1">
+              {namesOf(project, night).part}: {night.family}
+              {night.nextAt !== null && (
+                <span className="text-soft">, next act {clockTime(night.nextAt, now)}</span>
               )}
             </li>
           ))}

@@ -36,7 +36,7 @@ export function logAct(
     if (why !== null) return { refused: why }
     const coats = coatsMeant(step, ref.part)
     const acts = record(ref, act, progress, coats, store.now(), store.newId)
-    return { label: say, writes: acts.map((one) => put('acts', one)) }
+    return { label: say, writes: acts.map((act) => put('acts', act)) }
   })
 }
 

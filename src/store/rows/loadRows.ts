@@ -14,7 +14,7 @@ export async function loadRows(store: Store): Promise<Loaded> {
   const found: DamagedRow[] = []
   const loaded = await db.transaction(
     'r',
-    [...DATA_TABLES.map((one) => db.table(one)), db.feed],
+    [...DATA_TABLES.map((table) => db.table(table)), db.feed],
     async () => {
       const entries = await Promise.all(
         DATA_TABLES.map(async (table) => {
@@ -39,11 +39,15 @@ function isReadable(store: Store, table: DataTable, row: unknown, found: Damaged
 }
 
 async function putApart({ db }: Store, rows: readonly DamagedRow[]): Promise<void> {
-  await db.transaction('rw', [...DATA_TABLES.map((one) => db.table(one)), db.damaged], async () => {
-    await db.damaged.bulkPut([...rows])
-    for (const { table, row } of rows) {
-      const id = (row as { id?: unknown } | null)?.id
-      if (id !== undefined) await db.table(table).delete(id as string)
-    }
-  })
+  await db.transaction(
+    'rw',
+    [...DATA_TABLES.map((table) => db.table(table)), db.damaged],
+    async () => {
+      await db.damaged.bulkPut([...rows])
+      for (const { table, row } of rows) {
+        const id = (row as { id?: unknown } | null)?.id
+        if (id !== undefined) await db.table(table).delete(id as string)
+      }
+    },
+  )
 }

@@ -127,7 +127,9 @@ export function withMaxGap(
 ): BenchProblem {
   return {
     ...problem,
-    links: (problem.links ?? []).map((one) => (sameWindow(one, window) ? { ...one, maxGap } : one)),
+    links: (problem.links ?? []).map((link) =>
+      sameWindow(link, window) ? { ...link, maxGap } : link,
+    ),
   }
 }
 
@@ -142,7 +144,9 @@ function helpsOf(problem: BenchProblem, core: Core, ask: Ask): Help[] {
   if (session) helps.push({ change: 'session', between: session })
   if (helps.length === 0)
     for (const task of core.clash.tasks.slice(0, 12)) {
-      const rest = (problem.tasks ?? []).filter((one) => one.id !== task).map((one) => one.id)
+      const rest = (problem.tasks ?? [])
+        .filter((otherTask) => otherTask.id !== task)
+        .map((task) => task.id)
       if (ask(only(problem, new Set(rest))) === 'yes') helps.push({ change: 'without', task })
     }
   return helps
@@ -230,7 +234,7 @@ function sayLinks(problem: BenchProblem, clash: Clash): string[] {
   return (problem.links ?? [])
     .filter((link) => ids.has(link.from) && ids.has(link.to))
     .flatMap((link) => {
-      const window = clash.windows.some((one) => sameWindow(one, link))
+      const window = clash.windows.some((window) => sameWindow(window, link))
       const least = link.minGap ?? 0
       return [
         ...(least > 0

@@ -213,7 +213,7 @@ export function feasibility(
   conflicts: number,
   budget: Budget,
 ): 'yes' | 'no' | 'open' {
-  if (model.impossible.length > 0 || model.domains.some((one) => one === null)) return 'no'
+  if (model.impossible.length > 0 || model.domains.some((domain) => domain === null)) return 'no'
   const network = networkOf(model)
   const search = new Search(network, new Dice(1))
   const found = search.run({ conflicts, budget, by: 'time' })

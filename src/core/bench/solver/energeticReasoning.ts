@@ -14,8 +14,8 @@ export class Hands {
   private readonly fills: Int32Array
 
   constructor(openings: readonly Interval[], minutes: readonly number[]) {
-    this.from = Int32Array.from(openings, (one) => one[0])
-    this.to = Int32Array.from(openings, (one) => one[1])
+    this.from = Int32Array.from(openings, (value) => value[0])
+    this.to = Int32Array.from(openings, (value) => value[1])
     const longest = Math.min(LONGEST_SUM, Math.max(0, ...openings.map(([from, to]) => to - from)))
     this.fills = fillable(minutes, longest)
     this.before = new Float64Array(openings.length + 1)

@@ -213,7 +213,7 @@ export class Engine {
     const kept = this.clauses.sort((a, b) => b.activity - a.activity).slice(0, most >> 1)
     for (const list of this.watches) if (list) list.length = 0
     this.clauses = []
-    for (const one of kept) if (!this.isSettled(one)) this.watchClause(one)
+    for (const clause of kept) if (!this.isSettled(clause)) this.watchClause(clause)
   }
 
   // Setting bounds
@@ -479,8 +479,8 @@ export class Engine {
     rest: { key: number; value: number; place: number }[],
   ) {
     rest.sort((a, b) => b.place - a.place)
-    const keys = Int32Array.from([key, ...rest.map((one) => one.key)], (k) => k ^ 1)
-    const values = Int32Array.from([value, ...rest.map((one) => one.value)], (v) => 1 - v)
+    const keys = Int32Array.from([key, ...rest.map((literal) => literal.key)], (k) => k ^ 1)
+    const values = Int32Array.from([value, ...rest.map((literal) => literal.value)], (v) => 1 - v)
     const newest = rest[0]
     return { keys, values, back: newest ? this.levelOf(newest.place) : 0 }
   }
@@ -519,7 +519,7 @@ export class Engine {
   private rescale(): void {
     for (let key = 0; key < this.keys; key++)
       this.activity[key] = (this.activity[key] as number) * 1e-100
-    for (const one of this.clauses) one.activity *= 1e-100
+    for (const clause of this.clauses) clause.activity *= 1e-100
     this.step *= 1e-100
   }
 }

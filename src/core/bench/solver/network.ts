@@ -76,7 +76,7 @@ function alike(model: Model, a: number, b: number): boolean {
 /** Builds the network of a model in which every task has an allowed start. */
 export function networkOf(model: Model): Network {
   const count = model.ids.length
-  const domains = model.domains.filter((one) => one !== null)
+  const domains = model.domains.filter((domain) => domain !== null)
   if (domains.length < count) throw new RangeError('networkOf: a task has no allowed start')
   const end = count
   const least = distances(model)

@@ -53,7 +53,7 @@ function cost({ plan, qualities }: Draft, evening: number): number {
 
 /** A plan of a narrowed model that ends in time; null: none was found. */
 function tryPlan(model: Model, limit: number, guide: Int32Array, budget: Budget): Plan | null {
-  if (model.domains.some((one) => one === null)) return null
+  if (model.domains.some((domain) => domain === null)) return null
   const tries = new Tries(model, limit, budget)
   return tries.open ? tries.plan([], guide) : null
 }
@@ -197,7 +197,9 @@ function groupedGuide({ model, plan }: Draft, dice: Dice | null): Int32Array {
   const sprayed = sprayedInOrder(model, plan.starts)
   if (dice) {
     const task = sprayed[dice.below(sprayed.length)] as number
-    const mates = sprayed.filter((one) => one !== task && model.setup[one] === model.setup[task])
+    const mates = sprayed.filter(
+      (other) => other !== task && model.setup[other] === model.setup[task],
+    )
     const mate = mates[dice.below(Math.max(1, mates.length))]
     if (mate !== undefined) guide[task] = (guide[mate] as number) + (dice.below(2) ? 1 : -1)
     return guide

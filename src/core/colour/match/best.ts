@@ -39,15 +39,16 @@ export function keepBest(): Best {
   }
 }
 
-function insert(sorted: Found[], one: Found, most: number): void {
+function insert(sorted: Found[], found: Found, most: number): void {
   const same = sorted.findIndex(
-    ({ set }) => set.length === one.set.length && set.every((member, i) => member === one.set[i]),
+    ({ set }) =>
+      set.length === found.set.length && set.every((member, i) => member === found.set[i]),
   )
   if (same >= 0) {
-    if ((sorted[same] as Found).difference <= one.difference) return
+    if ((sorted[same] as Found).difference <= found.difference) return
     sorted.splice(same, 1)
   }
-  const at = sorted.findIndex(({ difference }) => difference > one.difference)
-  sorted.splice(at < 0 ? sorted.length : at, 0, one)
+  const at = sorted.findIndex(({ difference }) => difference > found.difference)
+  sorted.splice(at < 0 ? sorted.length : at, 0, found)
   if (sorted.length > most) sorted.pop()
 }

@@ -14,8 +14,8 @@ export function boundsOf(sight: Sight, target: Curve, pigments: readonly Pigment
   if (pigments.some(({ flat }) => !flat)) return null
   const own = pigments.map(({ ratio }) => sight.stimulus(ratio))
   return {
-    weight: Float64Array.from(pigments, (one) => one.weight),
-    most: [0, 1, 2].map((c) => Float64Array.from(own, (one) => one[c] as number)),
+    weight: Float64Array.from(pigments, (value) => value.weight),
+    most: [0, 1, 2].map((c) => Float64Array.from(own, (value) => value[c] as number)),
     least: sight
       .tangents(target)
       .map(({ at, slope }) =>

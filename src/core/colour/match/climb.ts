@@ -53,7 +53,7 @@ function at(list: readonly number[], i: number): number {
 
 /** From some drops on, a drop more or fewer of each bottle as long as that comes nearer. */
 function climb(work: Work, set: number[], begin: number[]): void {
-  const total = (drops: readonly number[]) => drops.reduce((sum, one) => sum + one, 0)
+  const total = (drops: readonly number[]) => drops.reduce((sum, drop) => sum + drop, 0)
   let drops = begin
   while (total(drops) > work.maxDrops)
     drops = drops.map((n) => (n === Math.max(...drops) ? n - 1 : n))

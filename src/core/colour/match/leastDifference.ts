@@ -36,20 +36,20 @@ function toSeventh(x: number): number {
 }
 
 /** The square of a difference that CIEDE2000 is surely not under: its rotation term and the weight of hue at their worst. */
-export function leastSquared(one: Lab, other: Lab): number {
-  const plainChroma = (length(one.a, one.b) + length(other.a, other.b)) / 2
+export function leastSquared(lab: Lab, other: Lab): number {
+  const plainChroma = (length(lab.a, lab.b) + length(other.a, other.b)) / 2
   const seventh = toSeventh(plainChroma)
   const stretch = 1.5 - 0.5 * Math.sqrt(seventh / (seventh + PALE))
-  const da = stretch * (one.a - other.a)
-  const db = one.b - other.b
-  const [own, theirs] = [length(stretch * one.a, one.b), length(stretch * other.a, other.b)]
+  const da = stretch * (lab.a - other.a)
+  const db = lab.b - other.b
+  const [own, theirs] = [length(stretch * lab.a, lab.b), length(stretch * other.a, other.b)]
   const chroma = (own + theirs) / 2
   const apart = own - theirs
   const hue = Math.max(0, da * da + db * db - apart * apart)
-  const middle = ((one.l + other.l) / 2 - 50) ** 2
-  const light = (one.l - other.l) / (1 + (0.015 * middle) / Math.sqrt(20 + middle))
+  const middle = ((lab.l + other.l) / 2 - 50) ** 2
+  const light = (lab.l - other.l) / (1 + (0.015 * middle) / Math.sqrt(20 + middle))
   const saturated = toSeventh(chroma)
-  const turn = mostTurn(stretch * one.a, one.b, own, stretch * other.a, other.b, theirs)
+  const turn = mostTurn(stretch * lab.a, lab.b, own, stretch * other.a, other.b, theirs)
   const kept = 1 - turn * Math.sqrt(saturated / (saturated + PALE))
   const plain = (apart / (1 + WITH_CHROMA * chroma)) ** 2
   return light * light + kept * (plain + hue / (1 + HUE_WITH_CHROMA * chroma) ** 2)

@@ -71,7 +71,7 @@ it('is as good as trying everything, on 200 random small shelves', () => {
     const [first, ...others] = recipes
     expect(first?.parts).toHaveLength(size)
     expect(first?.deltaE00).toBeLessThanOrEqual(bestOf(size) + 0.05 + 1e-9)
-    const key = (recipe: (typeof recipes)[number]) => recipe.parts.map((one) => one.bottle).join()
+    const key = (recipe: (typeof recipes)[number]) => recipe.parts.map((part) => part.bottle).join()
     const rest = [...all]
       .filter(([one]) => first && one !== key(first))
       .map(([, off]) => off)
@@ -96,7 +96,10 @@ it.each([1, 2, 3])('the screen leaves out nothing that counts, shelf %d', (seed)
 it.each(['#FD029D', '#28AE08', '#E204A8'])(
   'comes as near as anything does to %s, out of reach',
   (target) => {
-    const bottles = shelf(numbers(5), 26).map((one) => ({ ...one, masstone: dulled(one.masstone) }))
+    const bottles = shelf(numbers(5), 26).map((bottle) => ({
+      ...bottle,
+      masstone: dulled(bottle.masstone),
+    }))
     const climbed = match(target, bottles, { maxBottles: 3, maxDrops: 6 })
     const tried = match(target, bottles, { maxBottles: 3, maxDrops: 6, exhaustiveUpTo: 40 })
     expect(tried[0]?.deltaE00).toBeGreaterThan(5)

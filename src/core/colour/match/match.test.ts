@@ -19,9 +19,9 @@ it('a bottle of that very colour is the whole recipe', () => {
 it('says the colour that blend says, and never takes more than it may', () => {
   const recipes = match('#6F7C86', NEUTRAL, { maxBottles: 4, maxDrops: 24 })
   for (const { parts, deltaE00: off } of recipes) {
-    const drops = NEUTRAL.map((_, i) => parts.find((one) => one.bottle === i)?.drops ?? 0)
+    const drops = NEUTRAL.map((_, i) => parts.find((part) => part.bottle === i)?.drops ?? 0)
     expect(deltaE00(blend(NEUTRAL, drops), labOf('#6F7C86'))).toBeCloseTo(off, 9)
-    expect(drops.reduce((sum, one) => sum + one, 0)).toBeLessThanOrEqual(24)
+    expect(drops.reduce((sum, drop) => sum + drop, 0)).toBeLessThanOrEqual(24)
   }
 })
 

@@ -58,10 +58,10 @@ export function match(
   const first = firstOf(best, differ, options.maxBottles)
   const others = [1, 2, 3, 4]
     .flatMap((size) => [...best.of(size)])
-    .filter((one) => one.set.join() !== first.set.join())
+    .filter((found) => found.set.join() !== first.set.join())
     .sort((a, b) => a.difference - b.difference || a.set.length - b.set.length)
     .slice(0, SHOWN - 1)
-    .map((one) => fewestDrops(differ, one, one.difference + EQUAL))
+    .map((found) => fewestDrops(differ, found, found.difference + EQUAL))
   return [first, ...others].map((found) => recipeOf(found, bottles, wanted))
 }
 
@@ -70,19 +70,19 @@ function firstOf(best: Best, differ: Differ, maxBottles: number): Found {
   const sizes = [1, 2, 3, 4].filter((size) => size <= maxBottles && best.of(size).length > 0)
   const bestOf = (size: number) => best.of(size)[0]?.difference ?? Number.POSITIVE_INFINITY
   const least = Math.min(...sizes.map(bestOf))
-  const size = sizes.find((one) => bestOf(one) <= least + AS_GOOD) ?? 1
+  const size = sizes.find((size) => bestOf(size) <= least + AS_GOOD) ?? 1
   const limit = bestOf(size) + EQUAL
   return best
     .of(size)
-    .filter((one) => one.difference <= limit)
-    .map((one) => fewestDrops(differ, one, limit))
+    .filter((other) => other.difference <= limit)
+    .map((other) => fewestDrops(differ, other, limit))
     .reduce((a, b) =>
       count(b) < count(a) || (count(b) === count(a) && b.difference < a.difference) ? b : a,
     )
 }
 
 function count({ drops }: Found): number {
-  return drops.reduce((sum, one) => sum + one, 0)
+  return drops.reduce((sum, drop) => sum + drop, 0)
 }
 
 /** The fewest drops of a set that stay under a difference; among those the nearest. */

@@ -33,13 +33,13 @@ export type Pigment = {
 export function pigmentOf(bottle: MatchBottle): Pigment {
   const optics = opticsOf(bottle)
   const amount = paintInDrop(bottle) * (bottle.strength ?? 1)
-  const k = optics.k.map((one) => one * amount)
-  const s = optics.s.map((one) => one * amount)
+  const k = optics.k.map((value) => value * amount)
+  const s = optics.s.map((value) => value * amount)
   return {
     k,
     s,
-    ratio: k.map((one, i) => one / (s[i] as number)),
-    weight: s.reduce((sum, one) => sum + one, 0) / s.length,
+    ratio: k.map((value, i) => value / (s[i] as number)),
+    weight: s.reduce((sum, value) => sum + value, 0) / s.length,
     flat: Math.max(...s) - Math.min(...s) <= 1e-9 * Math.max(...s),
   }
 }

@@ -103,7 +103,7 @@ export function sightOf(target: Lab): Sight {
     const { l, a, b } = labOf(x, y, z)
     const [fx, fy, fz] = tangents.map(({ at, slope }) => {
       const steep = liftSlope(at)
-      return slope.map((one) => one * steep)
+      return slope.map((value) => value * steep)
     }) as [Curve, Curve, Curve]
     const moved = Array.from(fy, (_, i): Vec => {
       const [dx, dy, dz] = [fx[i] as number, fy[i] as number, fz[i] as number]
@@ -111,7 +111,7 @@ export function sightOf(target: Lab): Sight {
     })
     return {
       at: transform(measure, [l - target.l, a - target.a, b - target.b]),
-      slope: [0, 1, 2].map((c) => Float64Array.from(moved, (one) => one[c] as number)),
+      slope: [0, 1, 2].map((c) => Float64Array.from(moved, (value) => value[c] as number)),
     }
   }
   return { difference, ranges, stimulus, tangents: tangentsOf, straighten }
@@ -149,7 +149,7 @@ function tangentsOf(ratio: Curve): { at: number; slope: Curve }[] {
   const at = stimulus(ratio)
   return [X, Y, Z].map((row, c) => ({
     at: at[c] as number,
-    slope: fall.map((one, i) => one * (row[i] as number)),
+    slope: fall.map((value, i) => value * (row[i] as number)),
   }))
 }
 
@@ -170,10 +170,10 @@ function measureAt(target: Lab): Vec[] {
   const square = ([l, a, b]: Vec) =>
     deltaE00({ l: target.l + l, a: target.a + a, b: target.b + b }, target) ** 2 / STEP ** 2
   const own = axes.map(square)
-  const form = axes.map((one, i) =>
+  const form = axes.map((ax, i) =>
     axes.map((other, j) => {
       if (i === j) return own[i] as number
-      const both = one.map((value, c) => value + (other[c] as number)) as Vec
+      const both = ax.map((value, c) => value + (other[c] as number)) as Vec
       return (square(both) - (own[i] as number) - (own[j] as number)) / 2
     }),
   )

@@ -30,7 +30,7 @@ it('no point of a triangle is nearer than its distance, which some point comes t
       const [u, v] = s + t > 1 ? [1 - s, 1 - t] : [s, t]
       expect(length(between([a, b, c], [1 - u - v, u, v]))).toBeGreaterThanOrEqual(distance - 1e-7)
       const sides = [nearestOnLine(a, b), nearestOnLine(b, c), nearestOnLine(a, c)]
-      expect(distance).toBeLessThanOrEqual(Math.min(...sides.map((one) => one.distance)) + 1e-9)
+      expect(distance).toBeLessThanOrEqual(Math.min(...sides.map((side) => side.distance)) + 1e-9)
     }),
   )
 })

@@ -17,7 +17,7 @@ const handbook = (file: string) =>
   readFileSync(join(__dirname, '../../../../docs/handbook', file), 'utf8')
 
 it('has every heading of the chapter, in its order', () => {
-  const headings = [...handbook('6-techniques.md').matchAll(/^## (.+)$/gm)].map((one) => one[1])
+  const headings = [...handbook('6-techniques.md').matchAll(/^## (.+)$/gm)].map((match) => match[1])
   expect(headings).toEqual([...TECHNIQUE_GROUPS])
 })
 
@@ -26,7 +26,7 @@ it('has an entry for every entry of the chapter', () => {
   for (const group of TECHNIQUE_GROUPS) {
     const section = text.split(`## ${group}`)[1]?.split('\n## ')[0] ?? ''
     const entries = [...section.matchAll(/^- \*\*/gm)].length
-    expect([group, TECHNIQUES.filter((one) => one.group === group).length]).toEqual([
+    expect([group, TECHNIQUES.filter((technique) => technique.group === group).length]).toEqual([
       group,
       entries,
     ])
@@ -34,17 +34,19 @@ it('has an entry for every entry of the chapter', () => {
 })
 
 it('names every entry once, with faults that exist and a stage of the order of work', () => {
-  expect(new Set(TECHNIQUES.map((one) => one.id)).size).toBe(TECHNIQUES.length)
-  for (const one of TECHNIQUES) {
-    expect(one.faults.filter((id) => !(id in FAULT_TABLE))).toEqual([])
-    expect(STAGE_NAMES[one.stage]).toBeDefined()
-    expect(one.schools.filter((id) => !(id in SCHOOLS))).toEqual([])
+  expect(new Set(TECHNIQUES.map((technique) => technique.id)).size).toBe(TECHNIQUES.length)
+  for (const technique of TECHNIQUES) {
+    expect(technique.faults.filter((id) => !(id in FAULT_TABLE))).toEqual([])
+    expect(STAGE_NAMES[technique.stage]).toBeDefined()
+    expect(technique.schools.filter((id) => !(id in SCHOOLS))).toEqual([])
   }
   expect(() => technique('origami')).toThrow(RangeError)
 })
 
 it('compares the six ways of chipping', () => {
-  const compared = TECHNIQUES.filter((one) => one.compare).map((one) => one.id)
+  const compared = TECHNIQUES.filter((technique) => technique.compare).map(
+    (technique) => technique.id,
+  )
   expect(compared).toEqual([
     'sponge-chips',
     'brush-chips',
@@ -60,7 +62,7 @@ it('has a row for every question of school, with all its choices', () => {
   expect(Object.keys(SCHOOL_TABLE).sort()).toEqual(Object.keys(SCHOOLS).sort())
   expect(Object.keys(SCHOOL_TABLE).length).toBeGreaterThanOrEqual(rows)
   for (const [question, row] of Object.entries(SCHOOL_TABLE))
-    expect([question, row.choices.map((one) => one.value)]).toEqual([
+    expect([question, row.choices.map((choice) => choice.value)]).toEqual([
       question,
       [...SCHOOLS[question as SchoolQuestion]],
     ])
@@ -84,12 +86,15 @@ it('has a row for every fault of the chapter, as it stands there', () => {
 it('starts ships, mecha, miniatures, terrain and cars: a dozen and more', () => {
   expect(STARTERS.length).toBeGreaterThanOrEqual(12)
   for (const kind of STARTER_KINDS)
-    expect([kind, STARTERS.filter((one) => one.kind === kind).length > 1]).toEqual([kind, true])
-  expect(new Set(STARTERS.map((one) => one.id)).size).toBe(STARTERS.length)
+    expect([kind, STARTERS.filter((starter) => starter.kind === kind).length > 1]).toEqual([
+      kind,
+      true,
+    ])
+  expect(new Set(STARTERS.map((starter) => starter.id)).size).toBe(STARTERS.length)
 })
 
 it('says how every act of its steps is done', () => {
-  for (const { step } of TECHNIQUES.flatMap((one) => one.steps))
+  for (const { step } of TECHNIQUES.flatMap((technique) => technique.steps))
     expect(GUIDE[step.do].how).not.toBe('')
 })
 
@@ -107,14 +112,18 @@ const PAINTED: Sequence = {
   ],
 }
 
-const laid = TECHNIQUES.filter((one) => one.steps.length > 0 && one.steps.every(({ at }) => !at))
+const laid = TECHNIQUES.filter(
+  (technique) => technique.steps.length > 0 && technique.steps.every(({ at }) => !at),
+)
 test.each(laid.map((one) => ({ id: one.id, steps: one.steps.map(({ step }) => step) })))(
   'the steps of $id bring no stop on a painted part',
   ({ steps }) => {
     const found = check({ ...PAINTED, steps: [...PAINTED.steps, ...steps] })
-    expect(found.findings.filter((one) => one.severity === 'stop').map((one) => one.rule)).toEqual(
-      [],
-    )
+    expect(
+      found.findings
+        .filter((finding) => finding.severity === 'stop')
+        .map((finding) => finding.rule),
+    ).toEqual([])
   },
 )
 

@@ -22,7 +22,7 @@ export const TECHNIQUES: readonly Technique[] = [
 
 /** An entry by its id. @throws RangeError if there is none */
 export function technique(id: string): Technique {
-  const found = TECHNIQUES.find((one) => one.id === id)
+  const found = TECHNIQUES.find((technique) => technique.id === id)
   if (!found) throw new RangeError(`technique: no entry "${id}"`)
   return found
 }

@@ -102,7 +102,7 @@ export function obj({ points, faces }: Solid): Uint8Array {
   const lines = [
     '# made',
     ...points.map((point) => `v ${point.join(' ')}`),
-    ...faces.map((face) => `f ${face.map((one) => `${one + 1}/1/1`).join(' ')}`),
+    ...faces.map((face) => `f ${face.map((value) => `${value + 1}/1/1`).join(' ')}`),
   ]
   return new TextEncoder().encode(lines.join('\n'))
 }

@@ -13,7 +13,7 @@ export type Closing = { at: number; film: Film; because: string }
 export function closings(context: StepContext): Closing[] {
   const found = [cleanEnd(context), chipEnd(context), tapeEnd(context), ...recoatEnds(context)]
   return found
-    .filter((one): one is Closing => one !== null && Number.isFinite(one.at))
+    .filter((closing): closing is Closing => closing !== null && Number.isFinite(closing.at))
     .sort((a, b) => a.at - b.at)
 }
 
@@ -40,7 +40,7 @@ function tapeEnd({ resolved, stack, series }: StepContext): Closing | null {
   const { kind, mask } = resolved.row
   if (kind !== 'unmask' || mask !== 'sheet') return null
   const tape = sheetMask(stack)
-  const film = tape && [...stack.films].reverse().find((one) => one.step > tape.step)
+  const film = tape && [...stack.films].reverse().find((film) => film.step > tape.step)
   const at = film && filmReaches(film, 'cured', series)
   if (!film || at === null || at === undefined) return null
   return { at, film, because: `${theFilm(film)} cures then, and the tape would tear it` }

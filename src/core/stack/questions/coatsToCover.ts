@@ -39,7 +39,7 @@ export function coatsToCover({ step, context }: SimulatedStep): CoatsToCover | n
     under,
     stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps)),
   )
-  const bottles = setting.shelf.filter((one) => isPaintedFrom(step, one))
+  const bottles = setting.shelf.filter((bottle) => isPaintedFrom(step, bottle))
   const swatch = swatchOf(bottles)
   const laid = (coats: readonly Coat[]) => ({
     ...layerOf(step.colour as string, false, coats, step.thinning),
@@ -49,7 +49,7 @@ export function coatsToCover({ step, context }: SimulatedStep): CoatsToCover | n
   const all = laid(resolved.coats)
   const [optics, own] = [opticsOf(first), labOf(step.colour)]
   const planned = resolved.coats.length
-  const wanted = bottles.find((one) => one.undercoat)?.undercoat
+  const wanted = bottles.find((bottle) => bottle.undercoat)?.undercoat
   const over = (curve: Curve) => labInside(layer(opticsOf(all), all.thickness, curve))
   return {
     pair: wanted
@@ -68,7 +68,7 @@ export function coatsToCover({ step, context }: SimulatedStep): CoatsToCover | n
 /** What is known of a colour from the swatch card of a bottle of it. */
 function swatchOf(bottles: readonly BottleAtHand[]) {
   const { hiding, undertone } =
-    bottles.find((one) => one.hiding !== undefined || one.undertone !== undefined) ?? {}
+    bottles.find((bottle) => bottle.hiding !== undefined || bottle.undertone !== undefined) ?? {}
   // An undertone says what it hides; a hiding beside it scales that.
   return {
     ...(undertone === undefined ? {} : { undertone, hiding: undefined }),

@@ -33,7 +33,7 @@ it('the first good minute is the wait that a plan fills in', () => {
       const planned = simulate(sequence([on, put], { waits: 'auto', climate }))
       const [lower, upper] = planned.simulated
       const waited = (upper?.context.at ?? 0) - (lower?.ends.at(-1) ?? 0)
-      const calm = found.moments.find((one) => one.after >= waited - 1e-6)
+      const calm = found.moments.find((moment) => moment.after >= waited - 1e-6)
       if (found.from === null) return
       expect(waited).toBeGreaterThanOrEqual(found.from - 1e-6)
       expect(calm?.worst ?? 'note').toBe('note')

@@ -66,7 +66,7 @@ describe('may one film go on another', () => {
 
   it('names the points of the clock under it, each with what is said there', () => {
     const found = pair({ do: 'prime' }, { do: 'base', family: 'alcohol-acrylic' })
-    const at = Object.fromEntries(found.moments.map((one) => [one.point, one]))
+    const at = Object.fromEntries(found.moments.map((moment) => [moment.point, moment]))
     expect(at.touch).toMatchObject({ after: 20, worst: 'risk' })
     expect(at.recoat).toMatchObject({ after: 60, worst: null })
     expect(found.moments[0]).toMatchObject({ after: 0, worst: 'stop' })
@@ -126,12 +126,12 @@ describe('the undo map', () => {
 
   it('a clean way that leaves nothing alone is none', () => {
     const map = mapAt([BASE, { wait: '3 d' }, BASE], 3 * 1440)
-    expect(map?.ways.filter((one) => one.under === '-')).toEqual([])
+    expect(map?.ways.filter((way) => way.under === '-')).toEqual([])
   })
 
   it('enamel over enamel is not told apart by spirit', () => {
     const map = mapAt([{ do: 'base', family: 'enamel' }, { wait: '30 h' }, LINE], 60)
-    expect(map?.ways.some((one) => one.solvent === 'spirit-mild')).toBe(false)
+    expect(map?.ways.some((way) => way.solvent === 'spirit-mild')).toBe(false)
   })
 
   it('counts the rubs that the face bears, and is null on a bare part', () => {
@@ -161,7 +161,7 @@ describe('what the last coat does', () => {
       { do: 'powder' },
       MATT,
     ])
-    expect(found?.effects.map((one) => [one.act, one.becomes])).toEqual([
+    expect(found?.effects.map((effect) => [effect.act, effect.becomes])).toEqual([
       ['powder', 'fewer'],
       ['graphite', 'lost'],
       ['clear-colour', 'lost'],
@@ -178,7 +178,7 @@ describe('what the last coat does', () => {
       { do: 'graphite' },
       { do: 'clear', family: 'acrylic-pu', sheen: 'gloss' },
     ])
-    expect(found?.effects.map((one) => one.becomes)).toEqual(['lost', 'brighter'])
+    expect(found?.effects.map((effect) => effect.becomes)).toEqual(['lost', 'brighter'])
   })
 
   it('is nothing where no clear is laid', () => {

@@ -78,7 +78,7 @@ export function explain(
   const later = laterMinutes(atMinute(context, film.end)).map(({ at }) => at)
   const minutes = [film.end, ...later, ...closed].sort((a, b) => a - b)
   const moments = minutes.map((at) => momentOf(film, { ...upper, context: atMinute(context, at) }))
-  const calm = moments.find((one) => one.worst === null || one.worst === 'note')
+  const calm = moments.find((moment) => moment.worst === null || moment.worst === 'note')
   return {
     on: { family: film.family, name: familyRow(film.family).name },
     put: { family: context.resolved.family, solvent: context.resolved.solvent },
@@ -111,18 +111,18 @@ function momentOf(film: Film, { context }: SimulatedStep): ExplainedMoment {
     const { severity, because } = draft
     return { rule, severity, because, ...(head ? { follows: head } : {}) }
   })
-  const point = SHOWN.find((one) => {
-    const time = filmReaches(film, one, context.series)
+  const point = SHOWN.find((point) => {
+    const time = filmReaches(film, point, context.series)
     return time !== null && Math.abs(Math.ceil(time - EPSILON) - context.at) < 1
   })
   return {
     after: context.at - film.end,
     point: point ?? null,
     worst: findings.reduce<Severity | null>(
-      (worst, one) =>
-        worst === 'stop' || one.severity === 'stop'
+      (worst, finding) =>
+        worst === 'stop' || finding.severity === 'stop'
           ? 'stop'
-          : worst === 'risk' || one.severity === 'risk'
+          : worst === 'risk' || finding.severity === 'risk'
             ? 'risk'
             : 'note',
       null,
@@ -133,8 +133,8 @@ function momentOf(film: Film, { context }: SimulatedStep): ExplainedMoment {
 
 /** Yes from some minute on; with care where only risks are left; no where every minute stops it. */
 function answerOf(moments: readonly ExplainedMoment[]): Explained['answer'] {
-  if (moments.some((one) => one.worst === null || one.worst === 'note')) return 'yes'
-  return moments.some((one) => one.worst === 'risk') ? 'with-care' : 'no'
+  if (moments.some((moment) => moment.worst === null || moment.worst === 'note')) return 'yes'
+  return moments.some((moment) => moment.worst === 'risk') ? 'with-care' : 'no'
 }
 
 /** The pair laid at its first good minute, and how the upper film comes off when it is touch-dry. */
@@ -161,6 +161,6 @@ function shieldsFor(solvent: Solvent | null): Family[] {
 
 function onBare(put: ActStep, substrate: Substrate, climate: Climate): Explained['substrate'] {
   return simulate(sequenceOf([put], substrate, climate))
-    .drafts.filter((one) => RULESET.byName.get(one.rule)?.subject === 'substrate')
+    .drafts.filter((draft) => RULESET.byName.get(draft.rule)?.subject === 'substrate')
     .map(({ rule, draft }) => ({ rule, severity: draft.severity, because: draft.because }))
 }

@@ -42,7 +42,7 @@ export function lastCoat(simulated: SimulatedStep): LastCoat | null {
     sheen: resolved.sheen,
     effects,
     after: effects
-      .filter((one) => one.becomes === 'lost')
+      .filter((effect) => effect.becomes === 'lost')
       .map(({ step }) => step)
       .sort((a, b) => a - b),
   }

@@ -58,11 +58,11 @@ export function undoMap(stack: Stack, at: number, series: ClimateSeries): UndoMa
   const film = stack.films.at(-1)
   if (!film || !familyRow(film.family).film) return null
   const leaves = openFilms({ ...stack, films: stack.films.slice(0, -1) }).filter(
-    (one) => familyRow(one.family).film,
+    (film) => familyRow(film.family).film,
   )
   const changes = laterPoints([film, ...leaves], at, series)
   const ways = SOLVENTS.flatMap((solvent): UndoWay[] => {
-    const touch = UNDO_TOUCHES.find((one) => works(film, leaves, solvent, one, at, series))
+    const touch = UNDO_TOUCHES.find((touch) => works(film, leaves, solvent, touch, at, series))
     if (!touch) return []
     const until = changes.find((time) => !works(film, leaves, solvent, touch, time, series)) ?? null
     return [

@@ -163,11 +163,11 @@ function generic(family: Family): Other {
 /** A bottle of this family that does the same: the same role, and the same colour or sheen where the step says one. */
 function bottleOf({ setting, step, resolved }: StepContext, family: Family): Other[] {
   const bottle = setting.shelf.find(
-    (one) =>
-      one.family === family &&
-      one.role === resolved.role &&
-      (step.sheen === undefined || one.sheen === step.sheen) &&
-      (step.colour === undefined || one.colour?.toLowerCase() === step.colour.toLowerCase()),
+    (bottle) =>
+      bottle.family === family &&
+      bottle.role === resolved.role &&
+      (step.sheen === undefined || bottle.sheen === step.sheen) &&
+      (step.colour === undefined || bottle.colour?.toLowerCase() === step.colour.toLowerCase()),
   )
   if (!bottle) return []
   return [

@@ -9,14 +9,15 @@ import { editSequence } from './sequenceEdit'
 const SEED = 20260314
 const RUNS = 2000
 
-const stopsOf = (findings: readonly Finding[]) => findings.filter((one) => one.severity === 'stop')
+const stopsOf = (findings: readonly Finding[]) =>
+  findings.filter((finding) => finding.severity === 'stop')
 
 /** What is wrong with the ways out of a finding: none at all, one that doesn't end it, one that brings a stop. */
-function faults(one: Sequence, before: readonly Finding[], finding: Finding): string[] {
+function faults(sequence: Sequence, before: readonly Finding[], finding: Finding): string[] {
   const known = stopsOf(before)
   const none = finding.remedies.length === 0 ? [`${finding.rule}: no way out`] : []
   return finding.remedies.reduce((found, remedy) => {
-    const edited = editSequence(one, remedy.edit)
+    const edited = editSequence(sequence, remedy.edit)
     const after = judgeSequence(edited.sequence).findings
     const place = edited.moved[finding.step]
     const old = new Set(known.map((f) => `${f.rule} ${edited.moved[f.step]}`))

@@ -140,15 +140,15 @@ function helps(
       ? simulate(edited.sequence, options)
       : resume(before, edited.sequence, from, options)
   const place = edited.moved[drafted.step] ?? null
-  const still = after.drafts.some((one) => one.rule === drafted.rule && one.step === place)
+  const still = after.drafts.some((draft) => draft.rule === drafted.rule && draft.step === place)
   if (still || count(after, drafted.rule) >= count(before, drafted.rule)) return false
   const known = new Set(
     before.drafts
-      .filter((one) => one.draft.severity === 'stop')
-      .map((one) => `${one.rule} ${edited.moved[one.step]}`),
+      .filter((draft) => draft.draft.severity === 'stop')
+      .map((draft) => `${draft.rule} ${edited.moved[draft.step]}`),
   )
   return after.drafts.every(
-    (one) => one.draft.severity !== 'stop' || known.has(`${one.rule} ${one.step}`),
+    (draft) => draft.draft.severity !== 'stop' || known.has(`${draft.rule} ${draft.step}`),
   )
 }
 
@@ -167,7 +167,9 @@ function touchesFacts(sequence: Sequence, edit: SequenceEdit, options: SimulateO
   if (last < 0) return false
   if ('set' in edit) {
     const next = edit.set.steps
-    return next !== undefined && sequence.steps.slice(0, last + 1).some((one, i) => one !== next[i])
+    return (
+      next !== undefined && sequence.steps.slice(0, last + 1).some((step, i) => step !== next[i])
+    )
   }
   if ('insert' in edit) return edit.insert.before <= last
   if ('replace' in edit) return edit.replace.step <= last
@@ -176,5 +178,5 @@ function touchesFacts(sequence: Sequence, edit: SequenceEdit, options: SimulateO
 }
 
 function count(simulated: Simulation, rule: Finding['rule']): number {
-  return simulated.drafts.filter((one) => one.rule === rule).length
+  return simulated.drafts.filter((draft) => draft.rule === rule).length
 }

@@ -9,7 +9,7 @@ const BLACK: Step = { do: 'base', family: 'lacquer', sheen: 'gloss', colour: '#0
 /** Every finding but the cautions, with what it follows from. */
 function folded(steps: Step[], substrate: 'polystyrene' | 'abs' | 'pvc-vinyl' = 'polystyrene') {
   return check(sequence(steps, { substrate }))
-    .findings.filter((one) => one.rule !== 'ppe')
+    .findings.filter((finding) => finding.rule !== 'ppe')
     .map(({ step, rule, follows }) =>
       follows ? `${step} ${rule} < ${follows.step} ${follows.rule}` : `${step} ${rule}`,
     )
@@ -108,9 +108,11 @@ it('what follows never stands above what it follows from: heads stand for themse
     { do: 'line-clean' },
   ]
   const { findings } = check(sequence(steps))
-  for (const one of findings) {
-    if (!one.follows) continue
-    const head = findings.find((f) => f.step === one.follows?.step && f.rule === one.follows.rule)
+  for (const finding of findings) {
+    if (!finding.follows) continue
+    const head = findings.find(
+      (f) => f.step === finding.follows?.step && f.rule === finding.follows.rule,
+    )
     expect(head?.follows).toBeUndefined()
   }
 })

@@ -12,24 +12,25 @@ const BY_WAITING: Cause = 'unsettled'
 
 /** For each draft the one that it follows from; null: it stands for itself. */
 export function foldings(drafts: readonly Drafted[], { byName }: Ruleset): (Drafted | null)[] {
-  const told = drafts.filter((one) => mayFold(byName.get(one.rule)))
+  const told = drafts.filter((draft) => mayFold(byName.get(draft.rule)))
   if (told.length < 2) return drafts.map(() => null)
   const heads = new Map(
     told.map(
-      (one) => [one, earlierHead(told, one, byName) ?? headAtStep(told, one, byName)] as const,
+      (drafted) =>
+        [drafted, earlierHead(told, drafted, byName) ?? headAtStep(told, drafted, byName)] as const,
     ),
   )
-  return drafts.map((one) => {
-    let head = heads.get(one) ?? null
+  return drafts.map((draft) => {
+    let head = heads.get(draft) ?? null
     for (let next = head && heads.get(head); next; next = heads.get(next)) head = next
     return head
   })
 }
 
 /** The laying of what a clean-up works on, where that was wrong for the same film. */
-function earlierHead(drafts: readonly Drafted[], one: Drafted, rules: Rules): Drafted | null {
-  const rule = rules.get(one.rule)?.followsAtCleanUp
-  const { context } = one
+function earlierHead(drafts: readonly Drafted[], drafted: Drafted, rules: Rules): Drafted | null {
+  const rule = rules.get(drafted.rule)?.followsAtCleanUp
+  const { context } = drafted
   if (!rule || context?.resolved.row.kind !== 'clean') return null
   const laid = new Set([...context.targets].map((film) => film.step))
   return (
@@ -37,30 +38,30 @@ function earlierHead(drafts: readonly Drafted[], one: Drafted, rules: Rules): Dr
       (other) =>
         other.rule === rule &&
         laid.has(other.step) &&
-        other.draft.on.film === one.draft.on.film &&
-        other.draft.on.substrate === one.draft.on.substrate,
+        other.draft.on.film === drafted.draft.on.film &&
+        other.draft.on.substrate === drafted.draft.on.substrate,
     ) ?? null
   )
 }
 
-function headAtStep(drafts: readonly Drafted[], one: Drafted, rules: Rules): Drafted | null {
-  let head = one
+function headAtStep(drafts: readonly Drafted[], drafted: Drafted, rules: Rules): Drafted | null {
+  let head = drafted
   for (const other of drafts) {
-    if (other.step !== one.step || other === head) continue
+    if (other.step !== drafted.step || other === head) continue
     const cause = sharedCause(head, other, rules)
     if (cause && before(other, head, cause, rules)) head = other
   }
-  return head === one ? null : head
+  return head === drafted ? null : head
 }
 
 type Rules = Ruleset['byName']
 
 /** The cause that two findings of a step share; null: they stand apart. */
-function sharedCause(one: Drafted, other: Drafted, rules: Rules): Cause | null {
+function sharedCause(drafted: Drafted, other: Drafted, rules: Rules): Cause | null {
   const found = CAUSES.find((cause) => {
-    if (placeIn(cause, one, rules) === undefined || placeIn(cause, other, rules) === undefined)
+    if (placeIn(cause, drafted, rules) === undefined || placeIn(cause, other, rules) === undefined)
       return false
-    const [a, b] = [one.draft.on, other.draft.on]
+    const [a, b] = [drafted.draft.on, other.draft.on]
     if (a.film !== b.film || a.substrate !== b.substrate) return false
     return cause !== BY_WAITING || (a.state === 'fresh' && b.state === 'fresh')
   })

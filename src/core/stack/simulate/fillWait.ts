@@ -39,14 +39,14 @@ export function fillWait(context: StepContext, ruleset: Ruleset): Filled {
   const now = judge(context, timingRules)
   let least = costOf(now, ruleset)
   if (least === 0) return { context, wait: null, timing: now }
-  const fired = new Set(now.map((one) => one.rule))
+  const fired = new Set(now.map((drafted) => drafted.rule))
   const rules = [
     ...timingRules.filter((rule) => fired.has(rule.name)),
     ...timingRules.filter((rule) => !fired.has(rule.name)),
   ]
   let best: { later: LaterMinute; context: StepContext } | null = null
   const soonest = now.reduce(
-    (at, one) => (cost(one, ruleset) > 0 ? Math.max(at, one.draft.until ?? 0) : at),
+    (at, drafted) => (cost(drafted, ruleset) > 0 ? Math.max(at, drafted.draft.until ?? 0) : at),
     0,
   )
   const calm = firstFrom(context, soonest)
@@ -68,7 +68,7 @@ export function fillWait(context: StepContext, ruleset: Ruleset): Filled {
   const wait = {
     before: context.index,
     minutes: best.later.at - context.at,
-    because: whyWait(now, new Set(timing.map((one) => one.rule))),
+    because: whyWait(now, new Set(timing.map((drafted) => drafted.rule))),
     since: best.later.since,
   }
   return { context: best.context, wait, timing }
@@ -76,10 +76,11 @@ export function fillWait(context: StepContext, ruleset: Ruleset): Filled {
 
 /** Why a wait was filled in: the worst of what it ends. */
 function whyWait(now: readonly Drafted[], still: ReadonlySet<RuleName>): string {
-  const ended = now.filter((one) => !still.has(one.rule))
+  const ended = now.filter((drafted) => !still.has(drafted.rule))
   const candidates = ended.length > 0 ? ended : now
   const worst = candidates.reduce<Drafted | null>(
-    (found, one) => (!found || worse(one.draft.severity, found.draft.severity) ? one : found),
+    (found, candidate) =>
+      !found || worse(candidate.draft.severity, found.draft.severity) ? candidate : found,
     null,
   )
   return worst?.draft.because ?? ''

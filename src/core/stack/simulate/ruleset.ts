@@ -55,7 +55,7 @@ export function worstOfEach(drafts: readonly Drafted[]): Drafted[] {
   }
   return worst.size === drafts.length
     ? [...drafts]
-    : drafts.filter((one) => worst.get([one.step, one.rule].join(' ')) === one)
+    : drafts.filter((draft) => worst.get([draft.step, draft.rule].join(' ')) === draft)
 }
 
 /** What rules that look ahead say of a step again, after steps behind it have changed. */

@@ -174,8 +174,8 @@ describe('a log that knows some pairs', () => {
   ]
   const told = (usedPairs?: ReadonlySet<string>) =>
     simulate(sequence(steps), usedPairs ? { usedPairs } : {})
-      .drafts.filter((one) => one.rule === 'scrap-test-first')
-      .map((one) => one.step)
+      .drafts.filter((draft) => draft.rule === 'scrap-test-first')
+      .map((draft) => draft.step)
 
   it('asks for a test piece where a pair is new and moves the film', () => {
     expect(told(new Set())).toEqual([2, 4])
@@ -218,6 +218,6 @@ it('the same steps in two climates are judged each by its own: mist that has fla
       sequence([steps[0], { wait: '9 h', climate: { celsius } }, steps[2]] as Step[], {
         climate: { celsius },
       }),
-    ).drafts.some((one) => one.rule === 'solvent-attacks-film')
+    ).drafts.some((draft) => draft.rule === 'solvent-attacks-film')
   expect([attacked(20), attacked(12), attacked(20)]).toEqual([false, true, false])
 })

@@ -60,16 +60,17 @@ function resumeWith(
   const mark = before.marks[from]
   if (!mark) return simulateWith(ruleset, sequence, options)
   const setting = settingOf(sequence, options)
-  const simulated = before.simulated.filter((one) => one.index < from)
+  const simulated = before.simulated.filter((entry) => entry.index < from)
   const kept = before.drafts.filter(
-    (one) => one.step < from && one.context !== null && !ruleset.byName.get(one.rule)?.looksAhead,
+    (draft) =>
+      draft.step < from && draft.context !== null && !ruleset.byName.get(draft.rule)?.looksAhead,
   )
   const again = simulated.flatMap(({ context }) => judgeAhead(context, setting, ruleset))
   const out: Simulation = {
     ...before,
     drafts: merged(kept, again, ruleset),
-    timeline: before.timeline.filter((one) => one.step < from),
-    waits: before.waits.filter((one) => one.before < from),
+    timeline: before.timeline.filter((entry) => entry.step < from),
+    waits: before.waits.filter((wait) => wait.before < from),
     simulated,
     marks: before.marks.slice(0, from),
   }

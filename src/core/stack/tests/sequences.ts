@@ -13,8 +13,8 @@ export function sequence(steps: Step[], more: Partial<Sequence> = {}): Sequence 
 }
 
 /** Every finding but the cautions, as "step rule severity". */
-export function told(one: Sequence): string[] {
-  return check(one)
+export function told(sequence: Sequence): string[] {
+  return check(sequence)
     .findings.filter((finding) => finding.rule !== 'ppe')
     .map(({ step, rule, severity }) => `${step} ${rule} ${severity}`)
 }

@@ -46,8 +46,8 @@ export const edgeRubThrough: Rule = {
     const film = newestWhole(stack)
     if (resolved.row.kind !== 'level' || film?.role !== 'clear') return null
     const clear = stack.films
-      .filter((one) => one.role === 'clear' && one.coverage === 'whole')
-      .reduce((sum, one) => sum + coatMicrons(one.coats), 0)
+      .filter((film) => film.role === 'clear' && film.coverage === 'whole')
+      .reduce((sum, film) => sum + coatMicrons(film.coats), 0)
     const edges = 2 * (stack.cutMicrons + cutBy(step))
     if (edges <= clear) return null
     return {

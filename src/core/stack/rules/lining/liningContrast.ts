@@ -35,7 +35,7 @@ function asked(context: StepContext) {
 }
 
 function on(context: StepContext): Draft['on'] {
-  const film = seenFilms(context.stack).find((one) => one.coverage === 'whole' && one.colour)
+  const film = seenFilms(context.stack).find((film) => film.coverage === 'whole' && film.colour)
   return film
     ? { film: film.family, state: filmState(film, context.at, context.series) }
     : { substrate: context.stack.substrate }
@@ -46,7 +46,7 @@ function strengths(context: StepContext, say: string, change: number) {
   const { step, index } = context
   const now = step.thinning ?? 1 - WASH_SHARE
   const tries = [1, 2, 3, 4, 5, 6].map((n) => Math.min(0.99, Math.max(0.5, now + n * change)))
-  return [...new Set(tries.map((one) => Math.round(one * 100) / 100))].map((thinning) => ({
+  return [...new Set(tries.map((share) => Math.round(share * 100) / 100))].map((thinning) => ({
     kind: 'solvent' as const,
     say: `${say}: ${Math.round(thinning * 100)} % thinner`,
     edit: { replace: { step: index, with: { ...step, thinning } } },

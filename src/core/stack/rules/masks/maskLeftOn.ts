@@ -50,7 +50,7 @@ export const maskLeftOn: Rule = {
     const seals =
       resolved.row.kind === 'film' && (resolved.role === 'clear' || resolved.row.weathering)
     if (!seals) return null
-    const mask = stack.masks.find((one) => !comesOffLater(context, one) && !isSealed(stack, one))
+    const mask = stack.masks.find((mask) => !comesOffLater(context, mask) && !isSealed(stack, mask))
     if (!mask) return null
     const drafted: Draft = {
       severity: 'stop',
@@ -64,7 +64,7 @@ export const maskLeftOn: Rule = {
     return drafted
   },
   judgeEnd: ({ stack, lastAct }) => {
-    const mask = stack.masks.find((one) => !isSealed(stack, one))
+    const mask = stack.masks.find((mask) => !isSealed(stack, mask))
     if (!mask) return null
     return {
       severity: 'risk',

@@ -35,7 +35,7 @@ export const fitCheckMissing: Rule = {
   looksAhead: ({ resolved }) => resolved.row.joins === true,
   judge: ({ step, resolved, stack, index, setting }) => {
     if (!resolved.row.joins || stack.films.length === 0) return null
-    const looked = setting.steps.some((one) => isAct(one) && one.checked?.includes('fit'))
+    const looked = setting.steps.some((step) => isAct(step) && step.checked?.includes('fit'))
     if (looked) return null
     return {
       severity: 'note',

@@ -13,7 +13,7 @@ export const sandTooEarly: Rule = {
     const { resolved, at, series } = context
     if (!resolved.row.cuts) return null
     const film = openFilms(context.stack).find(
-      (one) => filmReaches(one, 'sand', series) !== null && !hasReached(one, 'sand', at, series),
+      (film) => filmReaches(film, 'sand', series) !== null && !hasReached(film, 'sand', at, series),
     )
     if (!film) return null
     return {
