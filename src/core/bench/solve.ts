@@ -1,6 +1,6 @@
 import type { BenchProblem } from './problem'
 import { type Clash, clashOf, sayClash } from './solver/conflict'
-import { Driver, type Plan } from './solver/driver'
+import { Driver, type StartPlan } from './solver/driver'
 import { type Model, modelOf } from './solver/model'
 import { polish } from './solver/polish'
 import type { Budget } from './solver/search'
@@ -115,7 +115,7 @@ function infeasible(problem: BenchProblem, budget: Budget): Solution {
 
 function solutionOf(
   model: Model,
-  plan: Plan,
+  plan: StartPlan,
   lowerBound: number,
   status: 'optimal' | 'feasible',
 ): Solution {

@@ -7,7 +7,7 @@ import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings
 import { closings } from '../stack/questions/closings'
 import type { Finding, Rule, RuleName } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
-import type { PlannedStep } from '../stock/plannedPart'
+import type { PlannedStep } from '../stock/partToPaint'
 import { clocksOf, type DryingClock } from './clocks'
 import { finalReview, type ReviewItem } from './finalReview'
 import { instantOf, type PartSimulation } from './simulatedPart'

@@ -11,7 +11,7 @@ import type { Family } from '../model/vocabulary'
 
 /** What a mix is for. */
 export const JOBS = ['brush', 'colour', 'primer', 'detail', 'clear', 'metal', 'mottle'] as const
-export type Job = (typeof JOBS)[number]
+export type MixJob = (typeof JOBS)[number]
 
 export type ThinningAdvice = {
   /** Thinner as share of the mix, from … to, at this warmth; null: it isn't laid on that way. */
@@ -48,7 +48,7 @@ export function viscosityFactor(family: Family, celsius: number): number {
  */
 export function thinningAdvice(
   family: Family,
-  job: Job,
+  job: MixJob,
   celsius: number,
   decanted = false,
 ): ThinningAdvice {
@@ -76,7 +76,7 @@ export function thinningAdvice(
   }
 }
 
-function rangeOf(row: ThinningRow, job: Job) {
+function rangeOf(row: ThinningRow, job: MixJob) {
   switch (job) {
     case 'brush':
       return row.brush
@@ -101,13 +101,13 @@ const COARSE_NOZZLE = 0.3
 const PARTICLE_SHARE = 0.2
 
 /** Pressure for a nozzle and a job; null: nothing is sprayed. Source: handbook 4.5. */
-export function pressureFor(nozzleMm: number, job: Job): Pressure | null {
+export function pressureFor(nozzleMm: number, job: MixJob): Pressure | null {
   if (job === 'brush') return null
   const bar = barFor(nozzleMm, job)
   return { bar, psi: [psiOf(bar[0]), psiOf(bar[1])] }
 }
 
-function barFor(nozzleMm: number, job: Job): readonly [number, number] {
+function barFor(nozzleMm: number, job: MixJob): readonly [number, number] {
   if (job === 'mottle') return PRESSURE_BAR.mottleAndSoot
   if (job === 'primer' || job === 'clear') return PRESSURE_BAR.primerAndClear
   return nozzleMm >= BROAD ? PRESSURE_BAR.broad : PRESSURE_BAR.fine
@@ -129,7 +129,7 @@ export function largestParticle(nozzleMm: number): number {
 }
 
 /** Does a nozzle clog with this? null: no. Source: handbook 4.5. */
-export function nozzleWarning(nozzleMm: number, job: Job): string | null {
+export function nozzleWarning(nozzleMm: number, job: MixJob): string | null {
   return (job === 'metal' || job === 'primer') && nozzleMm < COARSE_NOZZLE
     ? `Metals and primers want a nozzle of ${COARSE_NOZZLE} mm or more: ${nozzleMm} mm passes particles up to ${largestParticle(nozzleMm).toFixed(0)} µm.`
     : null

@@ -1,5 +1,5 @@
 export { additiveDrops } from './additives'
-export { type Job, nozzleWarning, pressureFor, thinningAdvice } from './advice'
+export { type MixJob, nozzleWarning, pressureFor, thinningAdvice } from './advice'
 export { cleaningFor } from './cleaning'
 export { correction, putRight, topUp } from './correct'
 export { brushedVolume, LOSS_PER_FILL, lineVolume } from './coverage'

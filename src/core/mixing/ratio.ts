@@ -1,9 +1,9 @@
 import Fraction from 'fraction.js'
 
 /** Exact parts of a mix, paint first. */
-export type Parts = readonly Fraction[]
+export type ExactParts = readonly Fraction[]
 
-/** Parts as exact fractions; decimals are taken as written. */
+/** ExactParts as exact fractions; decimals are taken as written. */
 export function exactParts(parts: readonly number[]): Fraction[] {
   return parts.map((part) => new Fraction(part))
 }
@@ -13,7 +13,7 @@ export function exactParts(parts: readonly number[]): Fraction[] {
  *
  * @throws RangeError if every part is zero
  */
-export function wholeParts(parts: Parts): number[] {
+export function wholeParts(parts: ExactParts): number[] {
   const scale = new Fraction(parts.reduce((common, part) => lcm(common, part.d), 1n))
   const whole = parts.map((part) => part.mul(scale))
   const common = whole.reduce((gcd, part) => gcd.gcd(part), new Fraction(0))

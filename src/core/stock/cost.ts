@@ -1,6 +1,6 @@
 import { stands } from '../log/logIndex'
 import type { BenchTool } from '../model/tool'
-import type { PlannedPart } from './plannedPart'
+import type { PartToPaint } from './partToPaint'
 import type { StockState } from './stockState'
 import { usesOf } from './uses'
 
@@ -43,7 +43,7 @@ export type BuildCost = {
  *
  * @param plans of all parts. Source: N79.
  */
-export function costsOf(state: StockState, plans: readonly PlannedPart[]): BuildCost[] {
+export function costsOf(state: StockState, plans: readonly PartToPaint[]): BuildCost[] {
   const { project, log } = state
   const perMl = new Map(
     (project.shelf ?? []).map(({ id, price = 0, sizeMl }) => [id, price / sizeMl]),

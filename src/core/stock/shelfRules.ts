@@ -10,7 +10,7 @@ import type { Severity } from '../model/vocabulary'
 import { gassingOff } from '../shelf/condition'
 import { mixOfStep, potsLike } from '../shelf/paintFor'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
-import type { PlannedPart } from './plannedPart'
+import type { PartToPaint } from './partToPaint'
 import { substitutesFor } from './shopping'
 import type { StockState } from './stockState'
 import { type Use, usesOf } from './uses'
@@ -55,7 +55,7 @@ const MINUTE = 60_000
  */
 export function shelfFindings(
   state: StockState,
-  plans: readonly PlannedPart[],
+  plans: readonly PartToPaint[],
   now: number,
 ): ShelfFinding[] {
   return usesOf(state, plans).flatMap((use) =>

@@ -5,7 +5,7 @@ import type { Bottle } from '../model/bottle'
 import type { Project } from '../model/project'
 import type { BenchTool } from '../model/tool'
 import type { Tool } from '../model/vocabulary'
-import type { PlannedPart } from './plannedPart'
+import type { PartToPaint } from './partToPaint'
 import type { StockState } from './stockState'
 import { openSteps, usesOf } from './uses'
 
@@ -20,7 +20,7 @@ export type Shortage = {
 }
 
 /** Bottles that run out over all builds on the bench, the shortest first. Source: N76. */
-export function shortages(state: StockState, plans: readonly PlannedPart[]): Shortage[] {
+export function shortages(state: StockState, plans: readonly PartToPaint[]): Shortage[] {
   const planned = new Map<string, { ml: number; short: number; builds: Set<string> }>()
   for (const { bottle, ml, shortMl, build } of usesOf(state, plans)) {
     const own = planned.get(bottle.id) ?? { ml: 0, short: 0, builds: new Set<string>() }
@@ -101,7 +101,7 @@ function insteadOf(more: number): string {
 }
 
 /** Tools that planned steps need and the shelf has none of; none while no tool was ever put there. Source: N76. */
-export function missingTools(project: Project, plans: readonly PlannedPart[]): MissingTool[] {
+export function missingTools(project: Project, plans: readonly PartToPaint[]): MissingTool[] {
   const owned = new Set((project.tools ?? []).map((tool) => tool.kind))
   if (owned.size === 0) return []
   const missing = new Map<BenchTool['kind'], { steps: Set<string>; builds: Set<string> }>()

@@ -5,7 +5,7 @@ import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
 import { bottlesFor, mixOfStep, paintFor } from '../shelf/paintFor'
 import { stepCard } from '../shelf/stepCard'
-import type { PlannedPart, PlannedStep } from './plannedPart'
+import type { PartToPaint, PlannedStep } from './partToPaint'
 import type { StockState } from './stockState'
 /** One use of a bottle by a step on a part: how much it takes of it, ml, and when, epoch milliseconds. */
 export type Use = {
@@ -25,7 +25,7 @@ export type Use = {
 export type OpenStep = Pick<Use, 'build' | 'part' | 'step'> & { planned: PlannedStep }
 
 /** Every step that is still to do, part by part. */
-export function openSteps(project: Project, plans: readonly PlannedPart[]): OpenStep[] {
+export function openSteps(project: Project, plans: readonly PartToPaint[]): OpenStep[] {
   const builds = new Map((project.builds ?? []).map((build) => [build.id, build]))
   return plans.flatMap((plan) => {
     const build = builds.get(plan.build)
@@ -40,7 +40,7 @@ export function openSteps(project: Project, plans: readonly PlannedPart[]): Open
 }
 
 /** Every use of the shelf by what is left to do, in order of time. Source: N68, N76. */
-export function usesOf(state: UsesOf, plans: readonly PlannedPart[]): readonly Use[] {
+export function usesOf(state: UsesOf, plans: readonly PartToPaint[]): readonly Use[] {
   if (lastAsked?.project === state.project && lastAsked.plans === plans) return lastAsked.uses
   const wants = openSteps(state.project, plans)
     .flatMap((open) => wantsOf(state, open))
@@ -54,7 +54,7 @@ export function usesOf(state: UsesOf, plans: readonly PlannedPart[]): readonly U
 type UsesOf = Pick<StockState, 'project' | 'room'>
 
 /** The shelf asks for the same in several places, and neither a project nor its plans ever change. */
-let lastAsked: { project: Project; plans: readonly PlannedPart[]; uses: readonly Use[] } | null =
+let lastAsked: { project: Project; plans: readonly PartToPaint[]; uses: readonly Use[] } | null =
   null
 
 /** What one step on one part wants of a paint, and the pots that it may come from, in order. */

@@ -12,114 +12,82 @@ import type { NamedItem } from '../shared/useBenchQueue'
 import { capital, SEEN_WORDS, stepName } from '../shared/words'
 import { asksProtection, Protect } from './Protect'
 
-/** The acts of the bench: each one key, or one large button. */
-export function ActButtons({
-  item,
-  step,
-  cautions,
-}: {
+type Bench = {
   item: NamedItem
   step: ActStep
   cautions: readonly Caution[]
-}) {
+}
+
+/** What can be logged of the act in hand, and of the film that lies on its part. */
+function useActs({ item, step }: Pick<Bench, 'item' | 'step'>) {
   const parts = useParts()
   const run = useRun()
-  const [noting, setNoting] = useState(false)
-  const [protecting, setProtecting] = useState(false)
   const place = { build: item.build, part: item.part, step: item.next.step }
   const plan = parts.find((part) => part.build === item.build && part.part === item.part)
-  const running = plan?.steps.find((step) => step.step === place.step)?.status === 'running'
   const clock = plan?.clocks[0]
   const name = `${item.partName}: ${stepName(step).toLowerCase()}`
-  const act = (benchAct: BenchAct, say: string) =>
-    void run(logAct, place, benchAct, { coat: item.next.coat }, say)
-  const observe = (seen: keyof typeof SEEN_WORDS) => {
-    if (!clock) return
-    const milestone =
-      clock.next && clock.next.point !== 'touch' && clock.next.point !== 'flash'
-        ? 'recoat'
-        : 'touch'
-    void run(
-      logAct,
-      { ...place, step: clock.step },
-      { kind: 'observed', seen, milestone },
-      { coat: null },
-      `${item.partName}: ${clock.name} ${SEEN_WORDS[seen]}`,
-    )
+  const log = (act: BenchAct, say: string) => run(logAct, place, act, { coat: item.next.coat }, say)
+  return {
+    clock,
+    running: plan?.steps.find(({ step: id }) => id === place.step)?.status === 'running',
+    coat: item.next.coat,
+    begin: () => log({ kind: 'started' }, `${name} started`),
+    confirm: () =>
+      log(
+        { kind: 'noted', text: 'Protection confirmed before the start' },
+        `${name}: protection confirmed`,
+      ),
+    coatDone: () => log({ kind: 'coat-done' }, `${name}, coat ${item.next.coat} done`),
+    finish: () => log({ kind: 'finished' }, `${name} finished`),
+    skip: () => log({ kind: 'skipped' }, `${name} skipped`),
+    note: (text: string) => log({ kind: 'noted', text }, `${item.partName}: noted`),
+    observe: (seen: keyof typeof SEEN_WORDS) => {
+      if (!clock) return
+      const early = !clock.next || clock.next.point === 'touch' || clock.next.point === 'flash'
+      void run(
+        logAct,
+        { ...place, step: clock.step },
+        { kind: 'observed', seen, milestone: early ? 'touch' : 'recoat' },
+        { coat: null },
+        `${item.partName}: ${clock.name} ${SEEN_WORDS[seen]}`,
+      )
+    },
   }
+}
+
+type Acts = ReturnType<typeof useActs>
+
+/** The acts of the bench: each one key, or one large button. */
+export function ActButtons({ item, step, cautions }: Bench) {
+  const acts = useActs({ item, step })
+  const [noting, setNoting] = useState(false)
+  const [protecting, setProtecting] = useState(false)
   const begin = () => {
     setProtecting(false)
-    act({ kind: 'started' }, `${name} started`)
-  }
-  const protectedStart = async () => {
-    const noted = await run(
-      logAct,
-      place,
-      { kind: 'noted', text: 'Protection confirmed before the start' },
-      { coat: null },
-      `${name}: protection confirmed`,
-    )
-    if (noted) begin()
+    void acts.begin()
   }
   const asks = step.protection !== 'confirmed' && asksProtection(cautions)
   const start = () => (asks ? setProtecting(true) : begin())
-  const coat = () => act({ kind: 'coat-done' }, `${name}, coat ${item.next.coat} done`)
-  const finish = () => act({ kind: 'finished' }, `${name} finished`)
-  const skip = () => act({ kind: 'skipped' }, `${name} skipped`)
-  const laysCoats = item.next.coat !== null
   useHotkeys(
     new Map([
-      ['s', () => !running && start()],
-      ['d', () => laysCoats && coat()],
-      ['f', finish],
-      ['k', skip],
-      ['t', () => observe('not-yet')],
-      ['y', () => observe('reached')],
-      ['j', () => observe('just')],
+      ['s', () => !acts.running && start()],
+      ['d', () => acts.coat !== null && void acts.coatDone()],
+      ['f', () => void acts.finish()],
+      ['k', () => void acts.skip()],
+      ['t', () => acts.observe('not-yet')],
+      ['y', () => acts.observe('reached')],
+      ['j', () => acts.observe('just')],
       ['n', () => setNoting(true)],
     ]),
   )
   return (
     <div className="mt-5" data-bench-buttons>
-      <div className="grid grid-cols-2 gap-2.5 sm:flex sm:flex-wrap">
-        {!running && (
-          <Button size="bench" hotkey="S" onClick={start}>
-            Start
-          </Button>
-        )}
-        {laysCoats && (
-          <Button size="bench" hotkey="D" look="act" onClick={coat}>
-            Coat {item.next.coat} done
-          </Button>
-        )}
-        <Button size="bench" hotkey="F" look={laysCoats ? 'plain' : 'act'} onClick={finish}>
-          Finish
-        </Button>
-        <Button size="bench" hotkey="K" onClick={skip}>
-          Skip
-        </Button>
-        <Button size="bench" hotkey="N" onClick={() => setNoting(true)}>
-          Note
-        </Button>
-      </div>
-      {clock && (
-        <div className="mt-2.5 grid grid-cols-2 items-center gap-2.5 sm:flex sm:flex-wrap">
-          <p className="col-span-2 text-soft sm:mr-1">{capital(clock.name)} on it is</p>
-          <Button size="bench" hotkey="T" onClick={() => observe('not-yet')}>
-            Still tacky
-          </Button>
-          <Button size="bench" hotkey="Y" onClick={() => observe('reached')}>
-            Dry already
-          </Button>
-          <Button size="bench" hotkey="J" onClick={() => observe('just')}>
-            Dry just now
-          </Button>
-        </div>
-      )}
+      <WorkButtons acts={acts} onStart={start} onNote={() => setNoting(true)} />
+      {acts.clock && <SeenButtons name={acts.clock.name} onSeen={acts.observe} />}
       {protecting && (
         <Protect
           cautions={cautions}
-          onReady={() => void protectedStart()}
+          onReady={() => void acts.confirm().then((noted) => noted && begin())}
           onWithout={begin}
           onClose={() => setProtecting(false)}
         />
@@ -127,12 +95,67 @@ export function ActButtons({
       {noting && (
         <NoteField
           onClose={() => setNoting(false)}
-          onSave={(text) => {
-            act({ kind: 'noted', text }, `${item.partName}: noted`)
-            setNoting(false)
-          }}
+          onSave={(text) => void acts.note(text).then((noted) => noted && setNoting(false))}
         />
       )}
+    </div>
+  )
+}
+
+function WorkButtons({
+  acts,
+  onStart,
+  onNote,
+}: {
+  acts: Acts
+  onStart: () => void
+  onNote: () => void
+}) {
+  const inCoats = acts.coat !== null
+  return (
+    <div className="grid grid-cols-2 gap-2.5 sm:flex sm:flex-wrap">
+      {!acts.running && (
+        <Button size="bench" hotkey="S" onClick={onStart}>
+          Start
+        </Button>
+      )}
+      {inCoats && (
+        <Button size="bench" hotkey="D" look="act" onClick={() => void acts.coatDone()}>
+          Coat {acts.coat} done
+        </Button>
+      )}
+      <Button
+        size="bench"
+        hotkey="F"
+        look={inCoats ? 'plain' : 'act'}
+        onClick={() => void acts.finish()}
+      >
+        Finish
+      </Button>
+      <Button size="bench" hotkey="K" onClick={() => void acts.skip()}>
+        Skip
+      </Button>
+      <Button size="bench" hotkey="N" onClick={onNote}>
+        Note
+      </Button>
+    </div>
+  )
+}
+
+/** What is seen of the film that lies on the part. */
+function SeenButtons({ name, onSeen }: { name: string; onSeen: Acts['observe'] }) {
+  return (
+    <div className="mt-2.5 grid grid-cols-2 items-center gap-2.5 sm:flex sm:flex-wrap">
+      <p className="col-span-2 text-soft sm:mr-1">{capital(name)} on it is</p>
+      <Button size="bench" hotkey="T" onClick={() => onSeen('not-yet')}>
+        Still tacky
+      </Button>
+      <Button size="bench" hotkey="Y" onClick={() => onSeen('reached')}>
+        Dry already
+      </Button>
+      <Button size="bench" hotkey="J" onClick={() => onSeen('just')}>
+        Dry just now
+      </Button>
     </div>
   )
 }

@@ -7,7 +7,13 @@ import { SelectField } from '@/ui/Field'
 import { familyName } from '../shared/words'
 
 /** What a step gets from a bottle or from a kept mix. */
-export type Chosen = { family: string; colour: string; sheen: string; mix: string; bottle: string }
+export type PaintFields = {
+  family: string
+  colour: string
+  sheen: string
+  mix: string
+  bottle: string
+}
 
 /** What a step is painted from: a bottle of the shelf or a kept mix; it brings its family and its colour along. */
 export function PaintChoice({
@@ -19,11 +25,11 @@ export function PaintChoice({
   onChoose,
 }: {
   step: ActStep
-  draft: Chosen
+  draft: PaintFields
   shelf: readonly Bottle[]
   mixes: readonly StoredMix[]
   disabled: boolean
-  onChoose: (chosen: Chosen) => void
+  onChoose: (chosen: PaintFields) => void
 }) {
   const role = actRow(step.do, step.family).role
   const clear = laysClear(step)
@@ -76,7 +82,11 @@ export function PaintChoice({
   )
 }
 
-function chosenOf(kept: readonly StoredMix[], draft: Chosen, bottle: Bottle | undefined): string {
+function chosenOf(
+  kept: readonly StoredMix[],
+  draft: PaintFields,
+  bottle: Bottle | undefined,
+): string {
   if (kept.some((mix) => mix.id === draft.mix)) return `mix ${draft.mix}`
   return bottle ? `bottle ${bottle.id}` : ''
 }

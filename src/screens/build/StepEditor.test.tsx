@@ -5,7 +5,8 @@ import type { Build, BuildAct, BuildStep, Part } from '@/core/model/build'
 import type { StoredMix } from '@/core/model/mix'
 import { ACTS } from '@/core/model/vocabulary'
 import { ACT_GROUPS, newStep } from './acts'
-import { type StepDraft, StepEditor } from './StepEditor'
+import { StepEditor } from './StepEditor'
+import type { StepDraft } from './stepDraft'
 
 afterEach(cleanup)
 

@@ -12,7 +12,8 @@ import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { TextField } from '@/ui/Field'
 import { focusFirstError, readForm } from '../shared/forms'
-import { SessionsFields, useSessionsDraft } from '../shared/SessionsFields'
+import { SessionsFields } from '../shared/SessionsFields'
+import { useSessionsDraft } from '../shared/sessionsDraft'
 
 /** From an empty page to a checked plan: a starting sequence, a name, and when the modeller is at the bench. */
 export function NewBuild({ onClose }: { onClose: (() => void) | null }) {

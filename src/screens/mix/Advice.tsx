@@ -5,7 +5,7 @@ import { solventRow } from '@/core/knowledge'
 import {
   additiveDrops,
   cleaningFor,
-  type Job,
+  type MixJob,
   nozzleWarning,
   pressureFor,
   thinningAdvice,
@@ -17,7 +17,7 @@ import { SelectField } from '@/ui/Field'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { familyName } from '../shared/words'
 
-const JOB_WORDS: readonly { value: Job; say: string }[] = [
+const JOB_WORDS: readonly { value: MixJob; say: string }[] = [
   { value: 'colour', say: 'Airbrush, colour' },
   { value: 'primer', say: 'Airbrush, primer' },
   { value: 'detail', say: 'Airbrush, fine detail' },
@@ -43,7 +43,7 @@ export function Advice({
   onThin: (share: number) => void
 }) {
   const climate = useLatestClimate()
-  const [job, setJob] = useState<Job>('colour')
+  const [job, setJob] = useState<MixJob>('colour')
   const project = useProject()
   const own = (project.tools ?? []).flatMap((tool) =>
     tool.kind === 'needle' && tool.sizeMm !== undefined ? [tool.sizeMm] : [],
@@ -64,7 +64,7 @@ export function Advice({
         <SelectField
           label="Laid on with"
           value={job}
-          onChange={(event) => setJob(event.target.value as Job)}
+          onChange={(event) => setJob(event.target.value as MixJob)}
           choices={JOB_WORDS}
         />
         <SelectField

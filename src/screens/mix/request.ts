@@ -2,6 +2,7 @@ import { mixSchema } from '@/core/formats/mixFile'
 import { type Mix, type MixRequest, mix } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
+import type { StoredMix } from '@/core/model/mix'
 import type { BenchTool } from '@/core/model/tool'
 import { numberOf, sayProblem } from '../shared/forms'
 
@@ -17,11 +18,13 @@ export function cupSizes(tools: readonly BenchTool[]): number[] {
   return [...new Set([...CUPS, ...own])].sort((a, b) => a - b)
 }
 
+/** What lies on the desk at first. */
 export const BEGIN: readonly Line[] = [
   { key: 1, bottle: '', name: 'paint', parts: '2', share: '' },
   { key: 2, bottle: '', name: 'thinner', parts: '1', share: '' },
 ]
 
+/** How much is mixed, as it is typed: a volume, or what an area and its coats take. */
 export type Amount = {
   by: 'volume' | 'area'
   volume: string
@@ -65,8 +68,10 @@ export function requestOf(
   }
 }
 
+/** The mix that a request reads as, or what is wrong with each field. */
 export type Read = { mixed: Mix | null; errors: Record<string, string> }
 
+/** Reads a request as the schema of the format does. */
 export function readMix(request: unknown): Read {
   const parsed = parse(mixSchema, request)
   if (!parsed.ok) {
@@ -99,6 +104,27 @@ export function thinnedTo(
   const parts = String(Number(((paint * share) / (1 - share)).toFixed(3)))
   const at = lines.findIndex(isThinner)
   if (at >= 0) return lines.map((line, i) => (i === at ? { ...line, parts } : line))
-  const key = Math.max(...lines.map((line) => line.key)) + 1
-  return [...lines, { key, bottle: '', name: 'thinner', parts, share: '' }]
+  return [...lines, { key: nextKey(lines), bottle: '', name: 'thinner', parts, share: '' }]
+}
+
+/** A key that no line has. */
+export function nextKey(lines: readonly Line[]): number {
+  return Math.max(0, ...lines.map((line) => line.key)) + 1
+}
+
+/** A paint share as it is typed, %. */
+export function sharePercent(share: number): string {
+  return String(Number((share * 100).toFixed(2)))
+}
+
+/** The lines of a kept mix, from the bottles that are still on the shelf. */
+export function linesOf({ ingredients }: StoredMix, shelf: readonly Bottle[]): Line[] {
+  const known = new Set(shelf.map(({ id }) => id))
+  return ingredients.map(({ name, bottle, parts, share }, key) => ({
+    key,
+    bottle: bottle !== undefined && known.has(bottle) ? bottle : '',
+    name,
+    parts: String(parts),
+    share: share === undefined ? '' : sharePercent(share),
+  }))
 }

@@ -1,7 +1,9 @@
 /** @jest-environment jsdom */
+
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import type { Sessions } from '@/core/model/sessions'
-import { SessionsFields, useSessionsDraft } from './SessionsFields'
+import { SessionsFields } from './SessionsFields'
+import { useSessionsDraft } from './sessionsDraft'
 
 afterEach(cleanup)
 

@@ -1,6 +1,6 @@
 import type { Project } from '@/core/model/project'
 import type { Move, Why } from '@/core/schedule'
-import { sayFinish, sayMove, sayWhy, type Told } from './planWords'
+import { type PlanTold, sayFinish, sayMove, sayWhy } from './planWords'
 
 const NOW = new Date(2026, 2, 17, 18, 0).getTime()
 const at = (hours: number) => NOW + hours * 3_600_000
@@ -30,7 +30,7 @@ const task = (id: string, step: string) => ({
   minutes: 5,
   start: NOW,
 })
-const told: Told = { project, plan: { tasks: [task('G', 'g'), task('L', 'l')] }, now: NOW }
+const told: PlanTold = { project, plan: { tasks: [task('G', 'g'), task('L', 'l')] }, now: NOW }
 const why = (hold: Why['hold'], more: Partial<Why> = {}): Why => ({
   task: 'L',
   start: at(1),

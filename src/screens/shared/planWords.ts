@@ -6,15 +6,15 @@ import { actOnPart } from './names'
 const MINUTE = 60_000
 
 /** What of a plan the words need. */
-export type Told = { project: Project; plan: Pick<BenchPlan, 'tasks'>; now: number }
+export type PlanTold = { project: Project; plan: Pick<BenchPlan, 'tasks'>; now: number }
 
-function other({ project, plan }: Told, id: string): string {
+function other({ project, plan }: PlanTold, id: string): string {
   const task = plan.tasks.find((task) => task.id === id)
   return task ? actOnPart(project, task) : 'another act'
 }
 
 /** What holds an act where it is, as the end of a sentence: "it waits 24 h for gloss clear on the hull". */
-export function sayWhy(told: Told, why: Why): string {
+export function sayWhy(told: PlanTold, why: Why): string {
   const held = sayHold(told, why)
   if (why.air !== null) return `the air doesn’t bear it before: ${lower(why.air)}`
   if (why.wantedAt === null) return held
@@ -22,7 +22,7 @@ export function sayWhy(told: Told, why: Why): string {
   return `${held}, until ${clockTime(why.wantedAt, told.now)}; the next session with room for it begins then`
 }
 
-function sayHold(told: Told, { hold }: Why): string {
+function sayHold(told: PlanTold, { hold }: Why): string {
   switch (hold.kind) {
     case 'wait':
       return hold.minutes > 0
@@ -44,7 +44,7 @@ function sayHold(told: Told, { hold }: Why): string {
 }
 
 /** What a new plan moves: "Gloss clear on Port hull moves from Thu 19:40 to Sat 10:00, because …". */
-export function sayMove(told: Told, move: Move): string {
+export function sayMove(told: PlanTold, move: Move): string {
   const name = actOnPart(told.project, move)
   return `${name.charAt(0).toUpperCase()}${name.slice(1)} moves from ${clockTime(move.from, told.now)} to ${clockTime(move.to, told.now)}, because ${sayWhy(told, move.why)}.`
 }

@@ -4,11 +4,11 @@ import { type Budget, Dice, type Found, Search } from './search'
 import { isPlan } from './valid'
 
 /** A plan: starts by task, and its latest end. */
-export type Plan = { starts: Int32Array; makespan: number }
+export type StartPlan = { starts: Int32Array; makespan: number }
 
 /** How the search for the soonest finish ended. */
 export type Outcome = {
-  best: Plan | null
+  best: StartPlan | null
   lowerBound: number
   /** Nothing ends sooner than the best; without one: there is no plan at all. */
   proved: boolean
@@ -33,14 +33,14 @@ export class Driver {
   readonly network: Network
   private readonly search: Search
   private readonly dice: Dice
-  best: Plan | null = null
+  best: StartPlan | null = null
   private sterile = false
   private bounded = false
 
   constructor(
     model: Model,
     private readonly budget: Budget,
-    private readonly onBest: (plan: Plan, lowerBound: number) => void,
+    private readonly onBest: (plan: StartPlan, lowerBound: number) => void,
     private readonly start: { seed: number; guide: Int32Array | null; first?: boolean },
   ) {
     this.network = networkOf(model)
@@ -134,7 +134,7 @@ export class Driver {
 
   /** One step of improvement; the ways take turns by a fixed pattern. */
   private round(): void {
-    const best = this.best as Plan
+    const best = this.best as StartPlan
     this.tries += 1
     const small = best.starts.length <= SMALL
     if (small || this.tries % 4 === 0) this.aim(small ? 800 : 300)
@@ -144,7 +144,7 @@ export class Driver {
   /** Half of the way from what is proved to the best: found, or refuted, or left open. */
   private aim(conflicts: number): void {
     const { end } = this.network
-    const best = this.best as Plan
+    const best = this.best as StartPlan
     const low = this.search.lowerBound
     const share = [0, 0.5, 0.85, 1][this.tries % 4] as number
     const target = Math.min(best.makespan - 1, low + Math.floor((best.makespan - 1 - low) * share))
@@ -159,7 +159,7 @@ export class Driver {
   }
 
   /** Keeps the order of most tasks and looks for a sooner end with the others free. */
-  private improvePart(best: Plan): void {
+  private improvePart(best: StartPlan): void {
     const free = this.neighbourhood(best)
     const fixed = [...best.starts.keys()]
       .filter((task) => !free.has(task))
@@ -182,7 +182,7 @@ export class Driver {
   }
 
   /** Tasks to free: a stretch of time, or some tasks with what they are linked to. */
-  private neighbourhood(best: Plan): Set<number> {
+  private neighbourhood(best: StartPlan): Set<number> {
     const count = best.starts.length
     const size = Math.min(count, 12 + this.dice.below(40))
     const free = new Set<number>()

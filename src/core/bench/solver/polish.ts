@@ -1,6 +1,6 @@
 import type { Interval } from '../problem'
 import { Domain } from './domain'
-import type { Plan } from './driver'
+import type { StartPlan } from './driver'
 import type { Model } from './model'
 import { networkOf } from './network'
 import { type Budget, Dice, type Found, Search } from './search'
@@ -24,7 +24,7 @@ const REORDERED = 12
 const STEPS_LATER = 6
 
 /** A plan under refinement: its model as narrowed so far. */
-type Draft = { model: Model; plan: Plan; qualities: Qualities }
+type Draft = { model: Model; plan: StartPlan; qualities: Qualities }
 
 /**
  * Betters a plan in what comes after its finish: fewer sessions, fewer clean-outs, slack in the windows; the finish stays as
@@ -34,7 +34,7 @@ type Draft = { model: Model; plan: Plan; qualities: Qualities }
  * @param budget of all tries together
  * Source: handbook 7.2.
  */
-export function polish(model: Model, plan: Plan, evening: number, budget: Budget): Plan {
+export function polish(model: Model, plan: StartPlan, evening: number, budget: Budget): StartPlan {
   let best: Draft = { model, plan, qualities: qualitiesOf(model, plan) }
   best = fewerSessions(best, plan.makespan, budget)
   for (let step = 1; evening > 0 && step <= STEPS_LATER && budget.left(); step++) {
@@ -52,13 +52,13 @@ function cost({ plan, qualities }: Draft, evening: number): number {
 }
 
 /** A plan of a narrowed model that ends in time; null: none was found. */
-function tryPlan(model: Model, limit: number, guide: Int32Array, budget: Budget): Plan | null {
+function tryPlan(model: Model, limit: number, guide: Int32Array, budget: Budget): StartPlan | null {
   if (model.domains.some((domain) => domain === null)) return null
   const tries = new Tries(model, limit, budget)
   return tries.open ? tries.plan([], guide) : null
 }
 
-function planOf(model: Model, found: Found): Plan | null {
+function planOf(model: Model, found: Found): StartPlan | null {
   if (found === null || found === 'open' || found === 'refuted') return null
   const ends = [...found.starts].map((start, task) => start + (model.minutes[task] as number))
   return { starts: found.starts, makespan: Math.max(...ends) }
@@ -126,7 +126,7 @@ class Tries {
   }
 
   /** A plan with some tasks before others, by a guide; null: none was found, or an order is settled the other way. */
-  plan(orders: readonly Order[], guide: Int32Array): Plan | null {
+  plan(orders: readonly Order[], guide: Int32Array): StartPlan | null {
     const wanted = this.literals(orders)
     if (wanted === null) return null
     const found = this.search.run({
@@ -170,7 +170,7 @@ function grouped(draft: Draft, limit: number, budget: Budget): Draft {
   const tries = new Tries(model, limit, budget)
   if (!tries.open) return draft
   let best = draft
-  const better = (plan: Plan | null): boolean => {
+  const better = (plan: StartPlan | null): boolean => {
     const qualities = plan && qualitiesOf(model, plan)
     if (!plan || !qualities || compareQualities(qualities, best.qualities) >= 0) return false
     best = { model, plan, qualities }

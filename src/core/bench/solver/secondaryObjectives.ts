@@ -1,4 +1,4 @@
-import type { Plan } from './driver'
+import type { StartPlan } from './driver'
 import type { Model } from './model'
 
 /** How a plan stands to the wishes that come after the finish. Source: handbook 7.2. */
@@ -48,7 +48,7 @@ export function sprayedInOrder(model: Model, starts: Int32Array): number[] {
     .sort((a, b) => (starts[a] as number) - (starts[b] as number) || a - b)
 }
 
-export function qualitiesOf(model: Model, { starts }: Pick<Plan, 'starts'>): Qualities {
+export function qualitiesOf(model: Model, { starts }: Pick<StartPlan, 'starts'>): Qualities {
   const sprayed = sprayedInOrder(model, starts)
   const cleanOuts = sprayed.filter(
     (task, i) => i > 0 && model.setup[task] !== model.setup[sprayed[i - 1] as number],

@@ -1,6 +1,6 @@
-import { EQUAL, type Found, keepBest } from './best'
+import { EQUAL, keepBest, type Match } from './best'
 
-const found = (difference: number, ...set: number[]): Found => ({
+const found = (difference: number, ...set: number[]): Match => ({
   set,
   drops: set.map(() => 1),
   difference,

@@ -1,5 +1,5 @@
 /** The best whole drops of one set of bottles: their indices, ascending, and the drops of each. */
-export type Found = { set: number[]; drops: number[]; difference: number }
+export type Match = { set: number[]; drops: number[]; difference: number }
 
 /** Recipes as near as this are equals, ΔE00. Source: handbook 5.4. */
 export const EQUAL = 0.05
@@ -13,17 +13,17 @@ export type Best = {
   /** A set of this size pays only below this difference. */
   limit: (size: number) => number
   /** A set that was offered before counts once, with its better drops. */
-  offer: (found: Found) => void
+  offer: (found: Match) => void
   /** Sets of a size, best first. */
-  of: (size: number) => readonly Found[]
+  of: (size: number) => readonly Match[]
 }
 
 export function keepBest(): Best {
-  const bySize: Found[][] = []
-  const overall: Found[] = []
+  const bySize: Match[][] = []
+  const overall: Match[] = []
   const of = (size: number) => {
     bySize[size] ??= []
-    return bySize[size] as Found[]
+    return bySize[size] as Match[]
   }
   return {
     of,
@@ -39,13 +39,13 @@ export function keepBest(): Best {
   }
 }
 
-function insert(sorted: Found[], found: Found, most: number): void {
+function insert(sorted: Match[], found: Match, most: number): void {
   const same = sorted.findIndex(
     ({ set }) =>
       set.length === found.set.length && set.every((member, i) => member === found.set[i]),
   )
   if (same >= 0) {
-    if ((sorted[same] as Found).difference <= found.difference) return
+    if ((sorted[same] as Match).difference <= found.difference) return
     sorted.splice(same, 1)
   }
   const at = sorted.findIndex(({ difference }) => difference > found.difference)

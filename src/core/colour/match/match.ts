@@ -1,10 +1,10 @@
 import { mixColour, type Portion } from '../mixture'
 import { groundOf, ratioOf } from '../optics'
 import { deltaE00, hexOf, type Lab, labOf } from '../spectrum'
-import { type Best, EQUAL, type Found, SHOWN } from './best'
+import { type Best, EQUAL, type Match, SHOWN } from './best'
 import { type MatchBottle, mixRatio, paintInDrop, pigmentOf } from './palette'
 import { reducedRatios } from './ratios'
-import { type SearchOptions, search } from './search'
+import { type MatchOptions, search } from './search'
 import { sightOf } from './sight'
 
 export type Recipe = {
@@ -45,7 +45,7 @@ export function blend(bottles: readonly MatchBottle[], drops: readonly number[])
 export function match(
   target: string,
   bottles: readonly MatchBottle[],
-  options: SearchOptions,
+  options: MatchOptions,
 ): Recipe[] {
   if (bottles.length === 0) return []
   const wanted = labOf(target)
@@ -66,7 +66,7 @@ export function match(
 }
 
 /** The fewest bottles that are as good as the best of all; among equals the fewest drops. Source: handbook 5.4. */
-function firstOf(best: Best, differ: Differ, maxBottles: number): Found {
+function firstOf(best: Best, differ: Differ, maxBottles: number): Match {
   const sizes = [1, 2, 3, 4].filter((size) => size <= maxBottles && best.of(size).length > 0)
   const bestOf = (size: number) => best.of(size)[0]?.difference ?? Number.POSITIVE_INFINITY
   const least = Math.min(...sizes.map(bestOf))
@@ -81,17 +81,17 @@ function firstOf(best: Best, differ: Differ, maxBottles: number): Found {
     )
 }
 
-function count({ drops }: Found): number {
+function count({ drops }: Match): number {
   return drops.reduce((sum, drop) => sum + drop, 0)
 }
 
 /** The fewest drops of a set that stay under a difference; among those the nearest. */
-function fewestDrops(differ: Differ, found: Found, limit: number): Found {
+function fewestDrops(differ: Differ, found: Match, limit: number): Match {
   const most = count(found)
   return reducedRatios(found.set.length, most)
     .map((drops) => ({ set: found.set, drops, difference: 0 }))
     .sort((a, b) => count(a) - count(b))
-    .reduce((best: Found, one) => {
+    .reduce((best: Match, one) => {
       if (count(one) > count(best)) return best
       const difference = differ(one.set, one.drops, limit)
       const fits = difference <= limit + 1e-9
@@ -100,7 +100,7 @@ function fewestDrops(differ: Differ, found: Found, limit: number): Found {
     }, found)
 }
 
-function recipeOf(found: Found, bottles: readonly MatchBottle[], wanted: Lab): Recipe {
+function recipeOf(found: Match, bottles: readonly MatchBottle[], wanted: Lab): Recipe {
   const members = found.set.map((one) => bottles[one] as MatchBottle)
   const lab = blend(members, found.drops)
   return {

@@ -8,7 +8,7 @@ import type { Sight } from './sight'
 import { dot, nearestOnLine, triangleDistance, type Vec } from './triangle'
 import { tryAll, type Work } from './work'
 
-export type SearchOptions = {
+export type MatchOptions = {
   /** 1 to 4. */
   maxBottles: number
   maxDrops: number
@@ -31,7 +31,7 @@ export function search(
   pigments: readonly Pigment[],
   sight: Sight,
   target: Curve,
-  options: SearchOptions,
+  options: MatchOptions,
 ): Best {
   const { maxDrops, maxBottles } = options
   const work = {

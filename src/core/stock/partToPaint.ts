@@ -8,4 +8,4 @@ export type PlannedStep = {
 }
 
 /** What the shelf needs to know of a part. */
-export type PlannedPart = { build: string; part: string; steps: readonly PlannedStep[] }
+export type PartToPaint = { build: string; part: string; steps: readonly PlannedStep[] }

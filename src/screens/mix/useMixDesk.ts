@@ -1,0 +1,53 @@
+import { useMemo, useState } from 'react'
+import type { StoredMix } from '@/core/model/mix'
+import { useProject, useRun } from '@/state/hooks'
+import { keepMix } from '@/store/actions/shelf'
+import { keptMix } from './keep'
+import { type Amount, BEGIN, cupSizes, type Line, linesOf, readMix, requestOf } from './request'
+
+/** What lies on the mixing desk: what is typed, what it comes to, and what can be done with it. */
+export type MixDesk = ReturnType<typeof useMixDesk>
+
+const USUAL: Amount = {
+  by: 'volume',
+  volume: '6',
+  area: '374',
+  coats: 'light, light',
+  tool: 'airbrush',
+  open: false,
+}
+
+/** The mix as it is typed. Nothing of it is stored until it is kept. */
+export function useMixDesk() {
+  const project = useProject()
+  const run = useRun()
+  const shelf = useMemo(() => project.shelf ?? [], [project])
+  const [lines, setLines] = useState<readonly Line[]>(BEGIN)
+  const [amount, setAmount] = useState<Amount>(USUAL)
+  const [cup, setCup] = useState('7')
+  const [name, setName] = useState('')
+  const [nameError, setNameError] = useState<string | null>(null)
+  const [takenOut, setTakenOut] = useState(true)
+  const [forBuild, setForBuild] = useState('')
+  const { mixed, errors } = useMemo(
+    () => readMix(requestOf(lines, amount, cup, shelf)),
+    [lines, amount, cup, shelf],
+  )
+  /** Keeps the mix under its name. @returns does every field read? */
+  const keep = (): boolean => {
+    const said = name.trim()
+    setNameError(said === '' ? 'Found nothing, expected a name of 1 to 120 characters' : null)
+    if (!mixed || said === '') return false
+    const { mix, drawn } = keptMix(said, lines, mixed, shelf, { takenOut, forBuild })
+    void run(keepMix, mix, drawn, true).then((written) => written && setName(''))
+    return true
+  }
+  return {
+    shelf,
+    cups: cupSizes(project.tools ?? []),
+    ...{ lines, setLines, amount, setAmount, cup, setCup, mixed, errors },
+    ...{ name, setName, nameError, takenOut, setTakenOut, forBuild, setForBuild },
+    keep,
+    open: (stored: StoredMix) => setLines(linesOf(stored, shelf)),
+  }
+}
