@@ -102,6 +102,11 @@ export function CoreSample({
     if (!target || target.done || rows[at]?.done) return
     onMove(id, before(id, target.id))
   }
+  const put = ({ active, over }: { active: { id: unknown }; over: { id: unknown } | null }) => {
+    onHover(null, null)
+    if (over && over.id !== active.id)
+      onMove(String(active.id), before(String(active.id), String(over.id)))
+  }
   return (
     <DndContext
       id="core-sample"
@@ -112,11 +117,7 @@ export function CoreSample({
         onHover(String(active.id), over ? before(String(active.id), String(over.id)) : null)
       }
       onDragCancel={() => onHover(null, null)}
-      onDragEnd={({ active, over }) => {
-        onHover(null, null)
-        if (over && over.id !== active.id)
-          onMove(String(active.id), before(String(active.id), String(over.id)))
-      }}
+      onDragEnd={put}
     >
       <SortableContext items={shown.map((row) => row.id)} strategy={verticalListSortingStrategy}>
         <ol aria-label="Core sample, newest step first" reversed className="border-t border-rule">
@@ -146,13 +147,20 @@ export function CoreSample({
           ))}
         </ol>
       </SortableContext>
-      <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
-        <div className="relative h-14 overflow-hidden border-x-2 border-b-2 border-ink bg-strong">
-          <div className="absolute inset-0 bg-[repeating-linear-gradient(90deg,transparent_0_14px,rgb(0_0_0/0.25)_14px_15px)]" />
-        </div>
-        <p className="self-center pl-4 text-soft">{substrate}</p>
-      </div>
+      <Ground substrate={substrate} />
     </DndContext>
+  )
+}
+
+/** What everything lies on. */
+function Ground({ substrate }: { substrate: string }) {
+  return (
+    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
+      <div className="relative h-14 overflow-hidden border-x-2 border-b-2 border-ink bg-strong">
+        <div className="absolute inset-0 bg-[repeating-linear-gradient(90deg,transparent_0_14px,rgb(0_0_0/0.25)_14px_15px)]" />
+      </div>
+      <p className="self-center pl-4 text-soft">{substrate}</p>
+    </div>
   )
 }
 
@@ -220,20 +228,7 @@ function placeBefore(rows: readonly SampleRow[], active: string, over: string): 
   return to > from ? (rows[to + 1]?.id ?? null) : over
 }
 
-function Row({
-  row,
-  selected,
-  picked,
-  onSelect,
-  onShift,
-}: {
-  row: SampleRow
-  selected: boolean
-  /** null: steps aren't being picked. */
-  picked: boolean | null
-  onSelect: () => void
-  onShift: (by: 1 | -1) => void
-}) {
+function Row({ row, selected, picked, onSelect, onShift }: StepProps) {
   const {
     attributes,
     listeners,
@@ -256,55 +251,15 @@ function Row({
           selected ? 'bg-act-wash' : 'bg-surface',
         )}
       >
-        <div
-          className="relative overflow-hidden border-x-2 border-ink bg-sunk"
-          style={{ minHeight: row.band ? `${46 + 7 * Math.min(row.coats, 5)}px` : '44px' }}
-        >
-          {row.under && (!row.band || row.band.patchy) && (
-            <div className="absolute inset-0 opacity-45">
-              <FilmBand {...row.under} sheen={null} />
-            </div>
-          )}
-          {row.band ? <FilmBand {...row.band} /> : <Notch />}
-        </div>
+        <Core row={row} />
         <div className="flex min-w-0 items-stretch border-b border-rule">
-          <button
-            type="button"
-            onClick={onSelect}
-            aria-pressed={picked ?? selected}
-            onKeyDown={(event) => {
-              if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
-              event.preventDefault()
-              onShift(event.key === 'ArrowUp' ? 1 : -1)
-            }}
-            className="flex min-w-0 flex-1 flex-wrap items-center justify-between gap-x-3 px-3 py-1.5 text-left sm:flex-nowrap sm:px-4"
-          >
-            {picked !== null && (
-              <span
-                aria-hidden="true"
-                className={cx(
-                  'grid size-5 shrink-0 place-content-center border-2 text-sm leading-none',
-                  picked ? 'border-act bg-act text-act-ink' : 'border-strong bg-raised',
-                )}
-              >
-                {picked ? '✓' : ''}
-              </span>
-            )}
-            <span className="min-w-0 basis-40 flex-1">
-              <span className={cx('block sm:truncate', row.done ? 'text-soft' : 'font-semibold')}>
-                {row.name}
-              </span>
-              <span className="block text-sm text-soft sm:truncate">{row.detail}</span>
-            </span>
-            <span
-              className={cx(
-                'shrink-0 text-right text-sm',
-                row.current ? 'font-semibold text-act' : 'text-soft',
-              )}
-            >
-              {row.when}
-            </span>
-          </button>
+          <StepButton
+            row={row}
+            selected={selected}
+            picked={picked}
+            onSelect={onSelect}
+            onShift={onShift}
+          />
           {row.done ? (
             <span className="w-11 shrink-0" />
           ) : (
@@ -323,6 +278,79 @@ function Row({
       </div>
       {row.findings}
     </li>
+  )
+}
+
+/** The film of a step, as thick as its coats. */
+function Core({ row }: { row: SampleRow }) {
+  return (
+    <div
+      className="relative overflow-hidden border-x-2 border-ink bg-sunk"
+      style={{ minHeight: row.band ? `${46 + 7 * Math.min(row.coats, 5)}px` : '44px' }}
+    >
+      {row.under && (!row.band || row.band.patchy) && (
+        <div className="absolute inset-0 opacity-45">
+          <FilmBand {...row.under} sheen={null} />
+        </div>
+      )}
+      {row.band ? <FilmBand {...row.band} /> : <Notch />}
+    </div>
+  )
+}
+
+type StepProps = {
+  row: SampleRow
+  selected: boolean
+  /** null: steps aren't being picked. */
+  picked: boolean | null
+  onSelect: () => void
+  onShift: (by: 1 | -1) => void
+}
+
+/** What a step is and when; chosen with a click, moved with Alt and the arrow keys. */
+function StepButton({ row, selected, picked, onSelect, onShift }: StepProps) {
+  return (
+    <button
+      type="button"
+      onClick={onSelect}
+      aria-pressed={picked ?? selected}
+      onKeyDown={(event) => {
+        if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+        event.preventDefault()
+        onShift(event.key === 'ArrowUp' ? 1 : -1)
+      }}
+      className="flex min-w-0 flex-1 flex-wrap items-center justify-between gap-x-3 px-3 py-1.5 text-left sm:flex-nowrap sm:px-4"
+    >
+      {picked !== null && <Tick on={picked} />}
+      <span className="min-w-0 basis-40 flex-1">
+        <span className={cx('block sm:truncate', row.done ? 'text-soft' : 'font-semibold')}>
+          {row.name}
+        </span>
+        <span className="block text-sm text-soft sm:truncate">{row.detail}</span>
+      </span>
+      <span
+        className={cx(
+          'shrink-0 text-right text-sm',
+          row.current ? 'font-semibold text-act' : 'text-soft',
+        )}
+      >
+        {row.when}
+      </span>
+    </button>
+  )
+}
+
+function Tick({ on }: { on: boolean }) {
+  return (
+    <span
+      aria-hidden="true"
+      className={cx(
+        'grid size-5 shrink-0 place-content-center border-2 text-sm leading-none',
+        on ? 'border-act bg-act text-act-ink' : 'border-strong bg-raised',
+      )}
+    >
+      {on ? '✓' : ''}
+    </span>
   )
 }
 

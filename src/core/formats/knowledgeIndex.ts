@@ -28,10 +28,9 @@ function section(title: string, source: string, rows: readonly string[]): string
   return `## ${title}\n\n${source}\n\n${rows.map((row) => `- ${row}`).join('\n')}\n`
 }
 
-/** The index of what the program knows, as it stands in docs/handbook/index.md. */
-export function knowledgeIndex(): string {
-  const parts = [
-    '# Index\n\nWhat the tables hold, by name: written by `npm run index`, compared with the tables by a test.\n',
+/** What the tables say of materials, acts and rules. */
+function materials(): string[] {
+  return [
     section(
       'Families',
       'Chapter 2.1, `src/core/knowledge/families.ts`.',
@@ -62,6 +61,12 @@ export function knowledgeIndex(): string {
       'Chapter 2.6; what each would need.',
       Object.entries(UNDECIDED).map(([name, needs]) => `\`${name}\`: ${needs}`),
     ),
+  ]
+}
+
+/** What the tables say of the work. */
+function work(): string[] {
+  return [
     ...TECHNIQUE_GROUPS.map((group) =>
       section(
         `Techniques: ${group}`,
@@ -95,5 +100,11 @@ export function knowledgeIndex(): string {
       CAUTIONS.map((caution) => `\`${caution.id}\` ${caution.when}`),
     ),
   ]
-  return parts.join('\n')
+}
+
+/** The index of what the program knows, as it stands in docs/handbook/index.md. */
+export function knowledgeIndex(): string {
+  const head =
+    '# Index\n\nWhat the tables hold, by name: written by `npm run index`, compared with the tables by a test.\n'
+  return [head, ...materials(), ...work()].join('\n')
 }

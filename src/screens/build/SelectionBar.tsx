@@ -2,12 +2,15 @@
 
 import { useState } from 'react'
 import { bare } from '@/core/model/bare'
-import type { Build } from '@/core/model/build'
+import type { Build, Part } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep } from '@/core/model/sequence'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import type { BuildEdits } from './useBuildEdits'
+
+/** Stands for all other parts in the list. */
+const ALL = '*'
 
 /** Acts on several steps: shared with other parts, kept as a technique, taken out. */
 export function SelectionBar({
@@ -36,29 +39,11 @@ export function SelectionBar({
         {none ? 'Pick steps' : `${count} picked`}
       </p>
       {others.length > 0 && (
-        <label className="flex items-center gap-2">
-          <span className="text-sm">Share with</span>
-          <select
-            disabled={none}
-            value=""
-            onChange={(event) => {
-              const to =
-                event.target.value === '*' ? others.map((part) => part.id) : [event.target.value]
-              void edits.shareSteps([...picked], to, `Shared: ${count}`).then(done)
-            }}
-            className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
-          >
-            <option value="" disabled>
-              another part
-            </option>
-            {others.map((part) => (
-              <option key={part.id} value={part.id}>
-                {part.name}
-              </option>
-            ))}
-            {others.length > 1 && <option value="*">all other parts</option>}
-          </select>
-        </label>
+        <ShareWith
+          others={others}
+          disabled={none}
+          onShare={(to) => void edits.shareSteps([...picked], to, `Shared: ${count}`).then(done)}
+        />
       )}
       <Button size="small" disabled={none} onClick={() => setSaving(true)}>
         Keep as technique
@@ -99,6 +84,40 @@ export function SelectionBar({
         />
       )}
     </div>
+  )
+}
+
+function ShareWith({
+  others,
+  disabled,
+  onShare,
+}: {
+  others: readonly Part[]
+  disabled: boolean
+  onShare: (parts: string[]) => void
+}) {
+  return (
+    <label className="flex items-center gap-2">
+      <span className="text-sm">Share with</span>
+      <select
+        disabled={disabled}
+        value=""
+        onChange={({ target }) =>
+          onShare(target.value === ALL ? others.map(({ id }) => id) : [target.value])
+        }
+        className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
+      >
+        <option value="" disabled>
+          another part
+        </option>
+        {others.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+        {others.length > 1 && <option value={ALL}>all other parts</option>}
+      </select>
+    </label>
   )
 }
 

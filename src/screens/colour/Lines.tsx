@@ -75,36 +75,7 @@ export function Lines() {
           />
         )}
         <FaceOfBuild onFace={(next) => set({ face: next })} />
-        <div className="grid grid-cols-2 gap-3">
-          <SelectField
-            label="Look"
-            value={look}
-            onChange={(event) => set({ look: event.target.value })}
-            choices={SCHOOLS.liningLook.map((value) => ({ value, say: capital(value) }))}
-          />
-          <SelectField
-            label="Scale"
-            value={scale}
-            onChange={(event) => set({ scale: event.target.value })}
-            choices={SCALES.map((value) => ({ value, say: `1:${value}` }))}
-          />
-          <SelectField
-            label="Line depth"
-            unit="mm"
-            value={depth}
-            onChange={(event) => set({ depth: event.target.value })}
-            choices={DEPTHS.map((value) => ({ value, say: value }))}
-          />
-          <SelectField
-            label="Paint in the wash"
-            value={share}
-            onChange={(event) => set({ wash: event.target.value })}
-            choices={[
-              { value: '', say: 'As reads best' },
-              ...STRENGTHS.map((value) => ({ value, say: `${Math.round(Number(value) * 100)} %` })),
-            ]}
-          />
-        </div>
+        <LineFields look={look} scale={scale} depth={depth} share={share} onSet={set} />
         <p className="text-sm text-soft">
           A {look} line at 1:{scale} differs from its face by ΔE00 {answer.band.from} to{' '}
           {answer.band.to}. A gap of {GAP_MM} mm is {Number(width.toFixed(2))} mm wide there: shown
@@ -126,6 +97,54 @@ export function Lines() {
           ))}
         </ol>
       </section>
+    </div>
+  )
+}
+
+/** How the line is to look, and what it lies in. */
+function LineFields({
+  look,
+  scale,
+  depth,
+  share,
+  onSet: set,
+}: {
+  look: Look
+  scale: string
+  depth: string
+  share: string
+  onSet: (next: Record<string, string>) => void
+}) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <SelectField
+        label="Look"
+        value={look}
+        onChange={(event) => set({ look: event.target.value })}
+        choices={SCHOOLS.liningLook.map((value) => ({ value, say: capital(value) }))}
+      />
+      <SelectField
+        label="Scale"
+        value={scale}
+        onChange={(event) => set({ scale: event.target.value })}
+        choices={SCALES.map((value) => ({ value, say: `1:${value}` }))}
+      />
+      <SelectField
+        label="Line depth"
+        unit="mm"
+        value={depth}
+        onChange={(event) => set({ depth: event.target.value })}
+        choices={DEPTHS.map((value) => ({ value, say: value }))}
+      />
+      <SelectField
+        label="Paint in the wash"
+        value={share}
+        onChange={(event) => set({ wash: event.target.value })}
+        choices={[
+          { value: '', say: 'As reads best' },
+          ...STRENGTHS.map((value) => ({ value, say: `${Math.round(Number(value) * 100)} %` })),
+        ]}
+      />
     </div>
   )
 }

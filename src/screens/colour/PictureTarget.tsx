@@ -58,28 +58,49 @@ export function PictureTarget({ onChoose }: { onChoose: (colour: string) => void
   )
 }
 
-function Patches({
-  picture,
-  onChoose,
-  onClose,
-}: {
-  picture: ImageBitmap
-  onChoose: (colour: string) => void
-  onClose: () => void
-}) {
-  const canvas = useRef<HTMLCanvasElement>(null)
+/** How far the arrow keys move the patch, points. */
+const MOVES: Record<string, At> = {
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowRight: { x: 1, y: 0 },
+  ArrowUp: { x: 0, y: -1 },
+  ArrowDown: { x: 0, y: 1 },
+}
+
+/** The patch of a picture that is taken: where it lies, by pointer or keys. */
+function usePatch(size: { width: number; height: number }, onTake: (at: At) => void) {
+  const { width, height } = size
   const [at, setAt] = useState<At>({ x: SHOWN / 4, y: SHOWN / 4 })
+  const point = (event: PointerEvent<HTMLCanvasElement>) => {
+    const box = event.currentTarget.getBoundingClientRect()
+    const place = {
+      x: ((event.clientX - box.left) / box.width) * width,
+      y: ((event.clientY - box.top) / box.height) * height,
+    }
+    setAt(place)
+    onTake(place)
+  }
+  const key = (event: KeyboardEvent<HTMLCanvasElement>) => {
+    const far = event.shiftKey ? 20 : 4
+    const move = MOVES[event.key]
+    if (move) {
+      setAt({
+        x: Math.min(width, Math.max(0, at.x + move.x * far)),
+        y: Math.min(height, Math.max(0, at.y + move.y * far)),
+      })
+    } else if (event.key === 'Enter' || event.key === ' ') onTake(at)
+    else return
+    event.preventDefault()
+  }
+  return { at, point, key }
+}
+
+/** The light of patches: the colour, set by a grey where one was chosen, and how unsure it is. */
+function usePatchLight(onChoose: (colour: string) => void) {
   const [neutral, setNeutral] = useState(false)
   const [balance, setBalance] = useState<WhiteBalance | null>(null)
   const [dark, setDark] = useState(false)
-  const scale = Math.min(1, SHOWN / Math.max(picture.width, picture.height))
-  const [width, height] = [Math.max(1, picture.width * scale), Math.max(1, picture.height * scale)]
-  useEffect(() => {
-    contextOf(canvas.current)?.drawImage(picture, 0, 0, width, height)
-  }, [picture, width, height])
   const [unsure, setUnsure] = useState<number | null>(null)
-  const take = ({ x, y }: At) => {
-    const patch = contextOf(canvas.current)?.getImageData(x - HALF, y - HALF, SIDE, SIDE).data
+  const take = (patch: Uint8ClampedArray | undefined) => {
     const light = patch ? patchLight(patch) : null
     if (!patch || !light) return
     if (neutral) {
@@ -92,33 +113,30 @@ function Patches({
       onChoose(colourOfLight(light, balance ?? undefined))
     }
   }
-  const point = (event: PointerEvent<HTMLCanvasElement>) => {
-    const box = event.currentTarget.getBoundingClientRect()
-    const place = {
-      x: ((event.clientX - box.left) / box.width) * width,
-      y: ((event.clientY - box.top) / box.height) * height,
-    }
-    setAt(place)
-    take(place)
-  }
-  const key = (event: KeyboardEvent<HTMLCanvasElement>) => {
-    const far = event.shiftKey ? 20 : 4
-    const moves: Record<string, At> = {
-      ArrowLeft: { x: -far, y: 0 },
-      ArrowRight: { x: far, y: 0 },
-      ArrowUp: { x: 0, y: -far },
-      ArrowDown: { x: 0, y: far },
-    }
-    const move = moves[event.key]
-    if (move) {
-      setAt({
-        x: Math.min(width, Math.max(0, at.x + move.x)),
-        y: Math.min(height, Math.max(0, at.y + move.y)),
-      })
-    } else if (event.key === 'Enter' || event.key === ' ') take(at)
-    else return
-    event.preventDefault()
-  }
+  return { neutral, setNeutral, balance, setBalance, dark, unsure, take }
+}
+
+type PatchLight = ReturnType<typeof usePatchLight>
+
+function Patches({
+  picture,
+  onChoose,
+  onClose,
+}: {
+  picture: ImageBitmap
+  onChoose: (colour: string) => void
+  onClose: () => void
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const scale = Math.min(1, SHOWN / Math.max(picture.width, picture.height))
+  const [width, height] = [Math.max(1, picture.width * scale), Math.max(1, picture.height * scale)]
+  useEffect(() => {
+    contextOf(canvas.current)?.drawImage(picture, 0, 0, width, height)
+  }, [picture, width, height])
+  const light = usePatchLight(onChoose)
+  const { at, point, key } = usePatch({ width, height }, ({ x, y }) =>
+    light.take(contextOf(canvas.current)?.getImageData(x - HALF, y - HALF, SIDE, SIDE).data),
+  )
   return (
     <div className="mt-2">
       <div className="relative inline-block bg-surround p-3">
@@ -140,6 +158,33 @@ function Patches({
           style={{ left: at.x + 12, top: at.y + 12 }}
         />
       </div>
+      <PatchWords light={light} />
+      <div className="mt-1 flex flex-wrap gap-2">
+        <Button
+          size="small"
+          aria-pressed={light.neutral}
+          className={cx(light.neutral && 'border-act')}
+          onClick={() => light.setNeutral(!light.neutral)}
+        >
+          {light.balance ? 'Another grey' : 'Set by a grey'}
+        </Button>
+        {light.balance && (
+          <Button size="small" onClick={() => light.setBalance(null)}>
+            As the camera saw it
+          </Button>
+        )}
+        <Button size="small" onClick={onClose}>
+          Put the picture away
+        </Button>
+      </div>
+    </div>
+  )
+}
+
+/** What to do with the picture next, and how much its colour can be trusted. */
+function PatchWords({ light: { neutral, unsure, balance, dark } }: { light: PatchLight }) {
+  return (
+    <>
       <p className="mt-1 text-sm text-soft">
         {neutral
           ? 'Now choose a place that is grey in truth: a grey card, bare grey plastic.'
@@ -156,24 +201,6 @@ function Patches({
           That place is too dark to tell the light by. Choose a lighter grey.
         </p>
       )}
-      <div className="mt-1 flex flex-wrap gap-2">
-        <Button
-          size="small"
-          aria-pressed={neutral}
-          className={cx(neutral && 'border-act')}
-          onClick={() => setNeutral(!neutral)}
-        >
-          {balance ? 'Another grey' : 'Set by a grey'}
-        </Button>
-        {balance && (
-          <Button size="small" onClick={() => setBalance(null)}>
-            As the camera saw it
-          </Button>
-        )}
-        <Button size="small" onClick={onClose}>
-          Put the picture away
-        </Button>
-      </div>
-    </div>
+    </>
   )
 }

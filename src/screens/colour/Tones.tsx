@@ -94,20 +94,7 @@ export function Tones() {
             {varietyWords(variety, named)}
           </p>
         )}
-        <Surround className="mt-2">
-          <div className="flex h-24" aria-hidden="true">
-            <span className="w-12 shrink-0" style={{ background: face }} />
-            {read.map((tone, i) =>
-              tone ? (
-                <span
-                  // biome-ignore lint/suspicious/noArrayIndexKey: an area is its place
-                  key={i}
-                  style={{ background: tone.colour, flexGrow: tone.area, flexBasis: 0 }}
-                />
-              ) : null,
-            )}
-          </div>
-        </Surround>
+        <SideBySide face={face} read={read} />
         <ol className="mt-4 border-t-2 border-strong" aria-label="Areas, in the order they lie">
           {drafts.map((draft, i) => (
             <ToneRow
@@ -133,6 +120,26 @@ export function Tones() {
         </div>
       </div>
     </div>
+  )
+}
+
+/** The areas beside each other, as wide as they are large. */
+function SideBySide({ face, read }: { face: string; read: readonly (ReadTone | null)[] }) {
+  return (
+    <Surround className="mt-2">
+      <div className="flex h-24" aria-hidden="true">
+        <span className="w-12 shrink-0" style={{ background: face }} />
+        {read.map((tone, i) =>
+          tone ? (
+            <span
+              // biome-ignore lint/suspicious/noArrayIndexKey: an area is its place
+              key={i}
+              style={{ background: tone.colour, flexGrow: tone.area, flexBasis: 0 }}
+            />
+          ) : null,
+        )}
+      </div>
+    </Surround>
   )
 }
 

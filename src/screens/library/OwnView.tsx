@@ -22,12 +22,75 @@ export function OwnView({
   build: string | null
   onGone: () => void
 }) {
+  const stage = stagesOf(technique.steps)[0] ?? 11
+  return (
+    <article aria-labelledby="technique">
+      <p className="text-sm font-semibold text-soft">Your own</p>
+      <h2 id="technique" className="font-display text-4xl font-semibold">
+        {technique.name}
+      </h2>
+      <div className="mt-5 grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
+        <div className="min-w-0 space-y-6">
+          <Steps technique={technique} />
+          <NameForm technique={technique} onGone={onGone} />
+        </div>
+        <aside className="min-w-0 xl:border-l xl:border-rule xl:pl-6">
+          <AddTechnique
+            name={technique.name}
+            chosen={{ stage, steps: technique.steps.map((step) => ({ step })) }}
+            build={build}
+          />
+        </aside>
+      </div>
+    </article>
+  )
+}
+
+/** The steps that it lays; each can be taken out but the last. */
+function Steps({ technique }: { technique: OwnTechnique }) {
+  const run = useRun()
+  const { steps } = technique
+  const takeOut = (at: number, name: string) =>
+    void run(
+      saveTechnique,
+      { ...technique, steps: steps.filter((_, i) => i !== at) },
+      `Taken out: ${name.toLowerCase()}`,
+    )
+  return (
+    <ol className="border-t-2 border-strong">
+      {steps.map((step, i) => (
+        <li
+          // biome-ignore lint/suspicious/noArrayIndexKey: two steps may read the same
+          key={i}
+          className="flex items-center justify-between gap-3 border-b border-rule py-1.5"
+        >
+          <span>
+            <span className="font-semibold">{stepName(step)}</span>{' '}
+            <span className="text-sm text-soft">
+              {[step.family, step.coats?.join(', ')].filter(Boolean).join(' · ')}
+            </span>
+          </span>
+          {steps.length > 1 && (
+            <Button
+              size="small"
+              aria-label={`Take out step ${i + 1}, ${stepName(step)}`}
+              onClick={() => takeOut(i, stepName(step))}
+            >
+              Take out
+            </Button>
+          )}
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+function NameForm({ technique, onGone }: { technique: OwnTechnique; onGone: () => void }) {
   const run = useRun()
   const [name, setName] = useState(technique.name)
   const [purpose, setPurpose] = useState(technique.purpose ?? '')
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
-  const stage = stagesOf(technique.steps)[0] ?? 11
   const remove = async () => {
     const removed = await run(removeTechnique, technique.id, `Removed: ${technique.name}`)
     if (removed) onGone()
@@ -39,88 +102,40 @@ export function OwnView({
     else focusFirstError(form.current)
   }
   return (
-    <article aria-labelledby="technique">
-      <p className="text-sm font-semibold text-soft">Your own</p>
-      <h2 id="technique" className="font-display text-4xl font-semibold">
-        {technique.name}
-      </h2>
-      <div className="mt-5 grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
-        <div className="min-w-0 space-y-6">
-          <ol className="border-t-2 border-strong">
-            {technique.steps.map((step, i) => (
-              <li
-                // biome-ignore lint/suspicious/noArrayIndexKey: two steps may read the same
-                key={i}
-                className="flex items-center justify-between gap-3 border-b border-rule py-1.5"
-              >
-                <span>
-                  <span className="font-semibold">{stepName(step)}</span>{' '}
-                  <span className="text-sm text-soft">
-                    {[step.family, step.coats?.join(', ')].filter(Boolean).join(' · ')}
-                  </span>
-                </span>
-                {technique.steps.length > 1 && (
-                  <Button
-                    size="small"
-                    aria-label={`Take out step ${i + 1}, ${stepName(step)}`}
-                    onClick={() =>
-                      void run(
-                        saveTechnique,
-                        { ...technique, steps: technique.steps.filter((_, j) => j !== i) },
-                        `Taken out: ${stepName(step).toLowerCase()}`,
-                      )
-                    }
-                  >
-                    Take out
-                  </Button>
-                )}
-              </li>
-            ))}
-          </ol>
-          <form
-            ref={form}
-            noValidate
-            className="max-w-md space-y-3"
-            onSubmit={(event) => {
-              event.preventDefault()
-              save()
-            }}
-          >
-            <TextField
-              label="Name"
-              value={name}
-              error={errors.name}
-              onChange={(event) => setName(event.target.value)}
-            />
-            <TextField
-              label="What it is for"
-              value={purpose}
-              error={errors.purpose}
-              onChange={(event) => setPurpose(event.target.value)}
-            />
-            <div className="flex flex-wrap gap-2">
-              <Button type="submit">Apply</Button>
-              <Button
-                onClick={() =>
-                  saveFile(`${technique.id}.json`, techniqueText(technique), 'application/json')
-                }
-              >
-                Export it
-              </Button>
-              <Button look="stop" onClick={() => void remove()}>
-                Remove
-              </Button>
-            </div>
-          </form>
-        </div>
-        <aside className="min-w-0 xl:border-l xl:border-rule xl:pl-6">
-          <AddTechnique
-            name={technique.name}
-            chosen={{ stage, steps: technique.steps.map((step) => ({ step })) }}
-            build={build}
-          />
-        </aside>
+    <form
+      ref={form}
+      noValidate
+      className="max-w-md space-y-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+    >
+      <TextField
+        label="Name"
+        value={name}
+        error={errors.name}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <TextField
+        label="What it is for"
+        value={purpose}
+        error={errors.purpose}
+        onChange={(event) => setPurpose(event.target.value)}
+      />
+      <div className="flex flex-wrap gap-2">
+        <Button type="submit">Apply</Button>
+        <Button
+          onClick={() =>
+            saveFile(`${technique.id}.json`, techniqueText(technique), 'application/json')
+          }
+        >
+          Export it
+        </Button>
+        <Button look="stop" onClick={() => void remove()}>
+          Remove
+        </Button>
       </div>
-    </article>
+    </form>
   )
 }

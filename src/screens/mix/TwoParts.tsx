@@ -29,7 +29,6 @@ type Typed = {
 
 /** Two-part paint: how much of each by its sheet, and what was poured against that. */
 export function TwoParts() {
-  const run = useRun()
   const [by, setBy] = useState<TwoPart['by']>('volume')
   const [typed, setTyped] = useState<Typed>({
     paint: '4',
@@ -61,19 +60,8 @@ export function TwoParts() {
           density: { paint: DENSITY.twoPartClear, hardener: DENSITY.twoPartClear },
         }
       : null
-  const amounts = ratio && total ? twoPartAmounts(ratio, total) : null
   const [paintMl, hardenerMl] = [read('paintMl'), read('hardenerMl')]
   const poured = ratio && paintMl && hardenerMl ? pouredTwoPart(ratio, paintMl, hardenerMl) : null
-  const startPotLife = () => {
-    const timer: Timer = {
-      id: newId(),
-      kind: 'pot-life',
-      name: `Two-part paint, ${total} ml`,
-      startedAt: new Date().toISOString(),
-      minutes: TIMER_MINUTES['pot-life'],
-    }
-    void run(startTimer, timer, 'Started the pot life')
-  }
   return (
     <section aria-labelledby="two-parts" className="mt-10 border-t-2 border-strong pt-3">
       <h2 id="two-parts" className="font-display text-xl font-semibold">
@@ -98,18 +86,7 @@ export function TwoParts() {
         <TextField label="Both together" unit="ml" {...field('total')} />
         <TextField label="Needed of it" unit="ml" {...field('needed', false)} />
       </div>
-      {amounts && total && (
-        <>
-          <p className="mt-2 text-lg">
-            Paint {amounts.paintMl.toFixed(2)} ml ({amounts.paintGrams.toFixed(2)} g), hardener{' '}
-            {amounts.hardenerMl.toFixed(2)} ml ({amounts.hardenerGrams.toFixed(2)} g).
-          </p>
-          <p className="mt-1">{wasteWords(total, read('needed'))}</p>
-          <Button className="mt-2" onClick={startPotLife}>
-            Mixed now: start its pot life, {sayDuration(TIMER_MINUTES['pot-life'])}
-          </Button>
-        </>
-      )}
+      {ratio && total && <Amounts ratio={ratio} total={total} needed={read('needed')} />}
       <div className="mt-3 grid max-w-xl grid-cols-2 gap-3">
         <TextField label="Paint that was poured" unit="ml" {...field('paintMl', false)} />
         <TextField label="Hardener that was poured" unit="ml" {...field('hardenerMl', false)} />
@@ -123,6 +100,42 @@ export function TwoParts() {
         </p>
       )}
     </section>
+  )
+}
+
+/** How much of each, what of it is waste, and the clock that begins once it is mixed. */
+function Amounts({
+  ratio,
+  total,
+  needed,
+}: {
+  ratio: TwoPart
+  total: number
+  needed: number | null
+}) {
+  const run = useRun()
+  const { paintMl, paintGrams, hardenerMl, hardenerGrams } = twoPartAmounts(ratio, total)
+  const startPotLife = () => {
+    const timer: Timer = {
+      id: newId(),
+      kind: 'pot-life',
+      name: `Two-part paint, ${total} ml`,
+      startedAt: new Date().toISOString(),
+      minutes: TIMER_MINUTES['pot-life'],
+    }
+    void run(startTimer, timer, 'Started the pot life')
+  }
+  return (
+    <>
+      <p className="mt-2 text-lg">
+        Paint {paintMl.toFixed(2)} ml ({paintGrams.toFixed(2)} g), hardener {hardenerMl.toFixed(2)}{' '}
+        ml ({hardenerGrams.toFixed(2)} g).
+      </p>
+      <p className="mt-1">{wasteWords(total, needed)}</p>
+      <Button className="mt-2" onClick={startPotLife}>
+        Mixed now: start its pot life, {sayDuration(TIMER_MINUTES['pot-life'])}
+      </Button>
+    </>
   )
 }
 

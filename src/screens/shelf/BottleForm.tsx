@@ -33,14 +33,16 @@ export function BottleForm({
   onRemove: (() => void) | null
   onClose: () => void
 }) {
-  const [draft, setDraft] = useState(() => draftOf(bottle))
+  /** What was typed; the rest follows the bottle, which may be poured into meanwhile. */
+  const [typed, setTyped] = useState<Partial<BottleDraft>>({})
+  const draft: BottleDraft = { ...draftOf(bottle), ...typed }
+  const put = (fields: Partial<BottleDraft>) => setTyped({ ...typed, ...fields })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const field = (name: keyof BottleDraft) => ({
     value: draft[name],
     error: errors[name],
-    onChange: (event: { target: { value: string } }) =>
-      setDraft({ ...draft, [name]: event.target.value }),
+    onChange: (event: { target: { value: string } }) => put({ [name]: event.target.value }),
   })
   const save = () => {
     const read = readBottle(bottle, draft, Date.now())
@@ -60,64 +62,7 @@ export function BottleForm({
         }}
         onKeyDown={(event) => event.key === 'Escape' && onClose()}
       >
-        <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
-          <TextField label="Name" {...field('name')} />
-          <TextField label="Maker" {...field('maker')} />
-          <SelectField
-            label="Family"
-            {...field('family')}
-            choices={FAMILIES.map((value) => ({ value, say: familyName(value) }))}
-          />
-          <SelectField
-            label="Role"
-            {...field('role')}
-            choices={ROLES.map((value) => ({ value, say: plain(value) }))}
-          />
-          <TextField label="Size" unit="ml" inputMode="decimal" {...field('sizeMl')} />
-          <TextField label="Left in it" unit="ml" inputMode="decimal" {...field('leftMl')} />
-          <TextField
-            label="Paint in it"
-            unit="%"
-            inputMode="decimal"
-            placeholder="100"
-            {...field('share')}
-          />
-          <TextField
-            label="Drops to the ml"
-            inputMode="decimal"
-            placeholder="usual"
-            hint={
-              <DropCounter
-                onCounted={(drops) => setDraft({ ...draft, dropsPerMl: String(drops) })}
-              />
-            }
-            {...field('dropsPerMl')}
-          />
-          <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
-          <SelectField
-            label="Sheen"
-            {...field('sheen')}
-            choices={[
-              { value: '', say: 'As the family dries' },
-              ...SHEENS.map((value) => ({ value, say: plain(value) })),
-            ]}
-          />
-          <SelectField
-            label="State"
-            {...field('state')}
-            choices={BOTTLE_STATES.map((value) => ({ value, say: plain(value) }))}
-          />
-          {draft.state === 'decanted' && (
-            <SelectField
-              label="Lid"
-              {...field('lid')}
-              choices={[
-                { value: 'resting', say: 'Resting on it' },
-                { value: 'closed', say: 'Closed' },
-              ]}
-            />
-          )}
-        </div>
+        <MainFields draft={draft} field={field} onDrops={(dropsPerMl) => put({ dropsPerMl })} />
         {draft.colour !== '' && <SwatchFields field={field} />}
         <SheetFields
           field={field}
@@ -142,6 +87,81 @@ export function BottleForm({
       {bottle.id !== '' && <BottleUses bottle={bottle} />}
       {bottle.id !== '' && bottle.leftMl > 0 && (
         <PourIn bottle={bottle} shelf={shelf} onPour={onPour} />
+      )}
+    </div>
+  )
+}
+
+type FieldOf = (name: keyof BottleDraft) => {
+  value: string
+  error: string | undefined
+  onChange: (event: { target: { value: string } }) => void
+}
+
+/** What every bottle has. */
+function MainFields({
+  draft,
+  field,
+  onDrops,
+}: {
+  draft: BottleDraft
+  field: FieldOf
+  /** Drops to the ml were counted. */
+  onDrops: (drops: string) => void
+}) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2 lg:grid-cols-4">
+      <TextField label="Name" {...field('name')} />
+      <TextField label="Maker" {...field('maker')} />
+      <SelectField
+        label="Family"
+        {...field('family')}
+        choices={FAMILIES.map((value) => ({ value, say: familyName(value) }))}
+      />
+      <SelectField
+        label="Role"
+        {...field('role')}
+        choices={ROLES.map((value) => ({ value, say: plain(value) }))}
+      />
+      <TextField label="Size" unit="ml" inputMode="decimal" {...field('sizeMl')} />
+      <TextField label="Left in it" unit="ml" inputMode="decimal" {...field('leftMl')} />
+      <TextField
+        label="Paint in it"
+        unit="%"
+        inputMode="decimal"
+        placeholder="100"
+        {...field('share')}
+      />
+      <TextField
+        label="Drops to the ml"
+        inputMode="decimal"
+        placeholder="usual"
+        hint={<DropCounter onCounted={(drops) => onDrops(String(drops))} />}
+        {...field('dropsPerMl')}
+      />
+      <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
+      <SelectField
+        label="Sheen"
+        {...field('sheen')}
+        choices={[
+          { value: '', say: 'As the family dries' },
+          ...SHEENS.map((value) => ({ value, say: plain(value) })),
+        ]}
+      />
+      <SelectField
+        label="State"
+        {...field('state')}
+        choices={BOTTLE_STATES.map((value) => ({ value, say: plain(value) }))}
+      />
+      {draft.state === 'decanted' && (
+        <SelectField
+          label="Lid"
+          {...field('lid')}
+          choices={[
+            { value: 'resting', say: 'Resting on it' },
+            { value: 'closed', say: 'Closed' },
+          ]}
+        />
       )}
     </div>
   )

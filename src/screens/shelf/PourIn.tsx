@@ -94,22 +94,27 @@ export function PourIn({
           {after ? `Pour it: ${Math.round(after.share * 100)} % paint, ${after.ml} ml` : 'Pour it'}
         </Button>
       </form>
-      {(bottle.thinnings ?? []).length > 0 && (
-        <ol className="mt-3 text-sm text-soft" aria-label="Dilutions, the latest first">
-          {[...(bottle.thinnings ?? [])]
-            .reverse()
-            .slice(0, SHOWN)
-            .map((thinning) => (
-              <li key={`${thinning.at} ${thinning.shareAfter}`}>
-                {new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' }).format(
-                  Date.parse(thinning.at),
-                )}
-                : {thinning.addedMl} ml of {thinning.with ?? 'thinner'}, then{' '}
-                {Math.round(thinning.shareAfter * 100)} % paint
-              </li>
-            ))}
-        </ol>
-      )}
+      <Dilutions bottle={bottle} />
     </section>
+  )
+}
+
+const DATE = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' })
+
+/** What was poured into it so far, the latest first. */
+function Dilutions({ bottle: { thinnings = [] } }: { bottle: Bottle }) {
+  if (thinnings.length === 0) return null
+  return (
+    <ol className="mt-3 text-sm text-soft" aria-label="Dilutions, the latest first">
+      {[...thinnings]
+        .reverse()
+        .slice(0, SHOWN)
+        .map((thinning) => (
+          <li key={`${thinning.at} ${thinning.shareAfter}`}>
+            {DATE.format(Date.parse(thinning.at))}: {thinning.addedMl} ml of{' '}
+            {thinning.with ?? 'thinner'}, then {Math.round(thinning.shareAfter * 100)} % paint
+          </li>
+        ))}
+    </ol>
   )
 }

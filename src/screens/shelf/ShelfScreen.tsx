@@ -59,17 +59,14 @@ const EMPTY: Bottle = {
   leftMl: 17,
 }
 
-function Shelf() {
-  const project = useProject()
-  const run = useRun()
+/** Bottles as they are sought and put in order. */
+function useFound() {
+  const bottles = useProject().shelf ?? NONE
   const asked = useSearchParams().get('find') ?? ''
   const [find, setFind] = useState(asked)
   const [family, setFamily] = useState('')
   const [role, setRole] = useState('')
   const [sort, setSort] = useState<Sort>('maker')
-  const [editing, setEditing] = useState<Bottle | null>(null)
-  const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null)
-  const bottles = project.shelf ?? NONE
   // A thousand bottles are drawn after what is typed.
   const wanted = useDeferredValue(find)
   const found = useMemo(() => {
@@ -80,20 +77,19 @@ function Shelf() {
       .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
       .sort((a, b) => SORTS[sort].by(a, b) || ORDER.compare(a.name, b.name))
   }, [bottles, wanted, family, role, sort])
-  const current = editing && (bottles.find((bottle) => bottle.id === editing.id) ?? editing)
-  const headOf = (bottle: Bottle) =>
-    sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[sort].say
-  const heads = [...new Set(found.map(headOf))]
-  const save = async (bottle: Bottle) => {
-    const before = bottles.find((otherBottle) => otherBottle.id === bottle.id)
-    const fields = before && changedFields(before, bottle)
-    const written = fields
-      ? await run(changeBottles, [{ id: bottle.id, fields }], `Changed: ${bottle.name}`)
-      : await run(addBottle, bottle)
-    if (written) setEditing(null)
-  }
-  const remove = async (bottle: Bottle) => {
-    if (await run(removeBottles, [bottle])) setEditing(null)
+  return { bottles, found, find, setFind, family, setFamily, role, setRole, sort, setSort }
+}
+
+type Found = ReturnType<typeof useFound>
+
+function Shelf() {
+  const seeking = useFound()
+  const { bottles, found } = seeking
+  const [editing, setEditing] = useState<Bottle | null>(null)
+  const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null)
+  const severalOrOne = () => {
+    setTicked(ticked ? null : new Set())
+    setEditing(null)
   }
   return (
     <div className="p-4 lg:p-6">
@@ -101,13 +97,7 @@ function Shelf() {
         <h1 className="font-display text-4xl font-semibold">Shelf</h1>
         <div className="flex flex-wrap gap-2">
           {bottles.length > 0 && (
-            <Button
-              aria-pressed={ticked !== null}
-              onClick={() => {
-                setTicked(ticked ? null : new Set())
-                setEditing(null)
-              }}
-            >
+            <Button aria-pressed={ticked !== null} onClick={severalOrOne}>
               {ticked ? 'Done with several' : 'Edit several'}
             </Button>
           )}
@@ -116,41 +106,7 @@ function Shelf() {
           </Button>
         </div>
       </div>
-      <div className="mt-3 flex flex-wrap gap-2">
-        <input
-          aria-label="Find a bottle by name, maker, family, role or code"
-          placeholder="Name, maker, family, role, code"
-          value={find}
-          onChange={(event) => setFind(event.target.value)}
-          className="min-h-11 min-w-0 flex-1 basis-60 rounded-tool border-2 border-strong bg-raised px-3"
-        />
-        <Only
-          label="Family"
-          value={family}
-          onChange={setFamily}
-          values={bottles.map((bottle) => bottle.family)}
-          say={(one) => familyName(one as Bottle['family'])}
-        />
-        <Only
-          label="Role"
-          value={role}
-          onChange={setRole}
-          values={bottles.map((bottle) => bottle.role)}
-          say={plain}
-        />
-        <select
-          aria-label="Order"
-          value={sort}
-          onChange={(event) => setSort(event.target.value as Sort)}
-          className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
-        >
-          {Object.entries(SORTS).map(([value, { say }]) => (
-            <option key={value} value={value}>
-              {say}
-            </option>
-          ))}
-        </select>
-      </div>
+      <Seeking {...seeking} />
       {ticked && (
         <ManyBar
           chosen={bottles.filter((bottle) => ticked.has(bottle.id))}
@@ -158,18 +114,7 @@ function Shelf() {
           onChoose={(ids) => setTicked(new Set(ids))}
         />
       )}
-      {current && editing && (
-        <BottleForm
-          // What was poured into it is seen in the form at once.
-          key={`${current.id} ${current.leftMl} ${current.share}`}
-          bottle={current}
-          shelf={bottles}
-          onPour={(poured) => run(pourInto, current.id, poured)}
-          onSave={(bottle) => void save(bottle)}
-          onRemove={editing.id === '' ? null : () => void remove(editing)}
-          onClose={() => setEditing(null)}
-        />
-      )}
+      {editing && <Editing bottle={editing} bottles={bottles} onClose={() => setEditing(null)} />}
       <Shortages />
       {bottles.length === 0 && !editing && (
         <p className="mt-6 border-y-2 border-rule py-6">
@@ -180,37 +125,146 @@ function Shelf() {
       {bottles.length > 0 && found.length === 0 && (
         <p className="mt-6 text-soft">No bottle is called that.</p>
       )}
-      {heads.map((head) => (
-        <section key={head} aria-label={head} className="mt-6">
-          <h2 className="font-display text-xl font-semibold">{head}</h2>
-          <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
-            {found
-              .filter((bottle) => headOf(bottle) === head)
-              .map((bottle) =>
-                ticked ? (
-                  <ManyRow
-                    key={bottle.id}
-                    bottle={bottle}
-                    ticked={ticked.has(bottle.id)}
-                    onTick={(on) => {
-                      const next = new Set(ticked)
-                      if (on) next.add(bottle.id)
-                      else next.delete(bottle.id)
-                      setTicked(next)
-                    }}
-                  />
-                ) : (
-                  <BottleRow key={bottle.id} bottle={bottle} onOpen={() => setEditing(bottle)} />
-                ),
-              )}
-          </ul>
-        </section>
-      ))}
+      <Bottles {...seeking} ticked={ticked} onTick={setTicked} onOpen={setEditing} />
       <Tools />
       <Costs />
       <ShelfCsv />
     </div>
   )
+}
+
+/** What is sought, of which family and role, in which order. */
+function Seeking({
+  bottles,
+  find,
+  setFind,
+  family,
+  setFamily,
+  role,
+  setRole,
+  sort,
+  setSort,
+}: Found) {
+  return (
+    <div className="mt-3 flex flex-wrap gap-2">
+      <input
+        aria-label="Find a bottle by name, maker, family, role or code"
+        placeholder="Name, maker, family, role, code"
+        value={find}
+        onChange={(event) => setFind(event.target.value)}
+        className="min-h-11 min-w-0 flex-1 basis-60 rounded-tool border-2 border-strong bg-raised px-3"
+      />
+      <Only
+        label="Family"
+        value={family}
+        onChange={setFamily}
+        values={bottles.map((bottle) => bottle.family)}
+        say={(value) => familyName(value as Bottle['family'])}
+      />
+      <Only
+        label="Role"
+        value={role}
+        onChange={setRole}
+        values={bottles.map((bottle) => bottle.role)}
+        say={plain}
+      />
+      <select
+        aria-label="Order"
+        value={sort}
+        onChange={(event) => setSort(event.target.value as Sort)}
+        className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
+      >
+        {Object.entries(SORTS).map(([value, { say }]) => (
+          <option key={value} value={value}>
+            {say}
+          </option>
+        ))}
+      </select>
+    </div>
+  )
+}
+
+/** The form of one bottle, known or new, and what it writes. */
+function Editing({
+  bottle: edited,
+  bottles,
+  onClose,
+}: {
+  bottle: Bottle
+  bottles: readonly Bottle[]
+  onClose: () => void
+}) {
+  const run = useRun()
+  const known = bottles.find((bottle) => bottle.id === edited.id)
+  const current = known ?? edited
+  const save = async (bottle: Bottle) => {
+    const written = known
+      ? await run(
+          changeBottles,
+          [{ id: bottle.id, fields: changedFields(known, bottle) }],
+          `Changed: ${bottle.name}`,
+        )
+      : await run(addBottle, bottle)
+    if (written) onClose()
+  }
+  const remove = async () => {
+    if (await run(removeBottles, [current])) onClose()
+  }
+  return (
+    <BottleForm
+      key={current.id}
+      bottle={current}
+      shelf={bottles}
+      onPour={(poured) => run(pourInto, current.id, poured)}
+      onSave={(bottle) => void save(bottle)}
+      onRemove={known ? () => void remove() : null}
+      onClose={onClose}
+    />
+  )
+}
+
+/** The bottles under their heads: rows to open, or to tick and edit in place. */
+function Bottles({
+  found,
+  sort,
+  ticked,
+  onTick,
+  onOpen,
+}: Found & {
+  ticked: ReadonlySet<string> | null
+  onTick: (ticked: ReadonlySet<string>) => void
+  onOpen: (bottle: Bottle) => void
+}) {
+  const headOf = (bottle: Bottle) =>
+    sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[sort].say
+  const heads = [...new Set(found.map(headOf))]
+  const tick = (id: string, on: boolean) => {
+    const next = new Set(ticked)
+    if (on) next.add(id)
+    else next.delete(id)
+    onTick(next)
+  }
+  return heads.map((head) => (
+    <section key={head} aria-label={head} className="mt-6">
+      <h2 className="font-display text-xl font-semibold">{head}</h2>
+      <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
+        {found
+          .filter((bottle) => headOf(bottle) === head)
+          .map((bottle) =>
+            ticked ? (
+              <ManyRow
+                key={bottle.id}
+                bottle={bottle}
+                ticked={ticked.has(bottle.id)}
+                onTick={(on) => tick(bottle.id, on)}
+              />
+            ) : (
+              <BottleRow key={bottle.id} bottle={bottle} onOpen={() => onOpen(bottle)} />
+            ),
+          )}
+      </ul>
+    </section>
+  ))
 }
 
 /** Shows only what has one value of a field, of those that there are. */

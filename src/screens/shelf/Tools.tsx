@@ -29,12 +29,39 @@ const EMPTY = {
 export function Tools() {
   const stock = useStock()
   const run = useRun()
-  const [draft, setDraft] = useState(EMPTY)
-  const [errors, setErrors] = useState<Record<string, string>>({})
-  const form = useRef<HTMLFormElement>(null)
   const [usedFor, setUsedFor] = useState('')
   const wear = useMemo(() => wearOf(stock).sort((a, b) => byKind(a.tool, b.tool)), [stock])
   const use = ({ id, name }: BenchTool) => void run(useTool, id, name, buildFields(usedFor))
+  return (
+    <section aria-labelledby="tools" className="mt-10 border-t-2 border-strong pt-4">
+      <h2 id="tools" className="font-display text-xl font-semibold">
+        Tools
+      </h2>
+      {wear.length > 0 && (
+        <div className="mt-2 max-w-sm">
+          <ForBuild label="Used for" value={usedFor} onChange={setUsedFor} />
+        </div>
+      )}
+      <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
+        {wear.map((worn) => (
+          <ToolRow
+            key={worn.tool.id}
+            wear={worn}
+            onUse={() => use(worn.tool)}
+            onRemove={() => void run(removeTool, worn.tool)}
+          />
+        ))}
+      </ul>
+      <NewTool />
+    </section>
+  )
+}
+
+function NewTool() {
+  const run = useRun()
+  const [draft, setDraft] = useState(EMPTY)
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
   const field = (name: Exclude<keyof typeof EMPTY, 'kind'>) => ({
     value: draft[name],
     error: errors[name],
@@ -57,72 +84,52 @@ export function Tools() {
     if (await run(addTool, read.value)) setDraft(EMPTY)
   }
   return (
-    <section aria-labelledby="tools" className="mt-10 border-t-2 border-strong pt-4">
-      <h2 id="tools" className="font-display text-xl font-semibold">
-        Tools
-      </h2>
-      {wear.length > 0 && (
-        <div className="mt-2 max-w-sm">
-          <ForBuild label="Used for" value={usedFor} onChange={setUsedFor} />
-        </div>
-      )}
-      <ul className="mt-1 grid gap-x-8 md:grid-cols-2">
-        {wear.map((otherUse) => (
-          <ToolRow
-            key={otherUse.tool.id}
-            wear={otherUse}
-            onUse={() => use(otherUse.tool)}
-            onRemove={() => void run(removeTool, otherUse.tool)}
-          />
-        ))}
-      </ul>
-      <form
-        ref={form}
-        noValidate
-        aria-label="A new tool"
-        className="mt-3 flex flex-wrap items-start gap-3"
-        onSubmit={(event) => {
-          event.preventDefault()
-          void add()
-        }}
-      >
-        <div className="w-36">
-          <SelectField
-            label="Kind"
-            value={draft.kind}
-            onChange={(event) =>
-              setDraft({ ...draft, kind: event.target.value as BenchTool['kind'] })
-            }
-            choices={TOOL_KINDS.map((value) => ({ value, say: capital(value) }))}
-          />
-        </div>
-        <div className="min-w-0 flex-1 basis-48">
-          <TextField label="Called" {...field('name')} />
-        </div>
-        <div className="w-28">
-          {draft.kind === 'cup' ? (
-            <TextField label="Holds" unit="ml" inputMode="decimal" {...field('holdsMl')} />
-          ) : (
-            <TextField label="Size" unit="mm" inputMode="decimal" {...field('sizeMm')} />
-          )}
-        </div>
-        <div className="w-28">
-          <TextField
-            label="Lasts"
-            unit="uses"
-            inputMode="numeric"
-            placeholder="for ever"
-            {...field('lasts')}
-          />
-        </div>
-        <div className="w-24">
-          <TextField label="Price" inputMode="decimal" {...field('price')} />
-        </div>
-        <Button type="submit" className="mt-6">
-          Add the tool
-        </Button>
-      </form>
-    </section>
+    <form
+      ref={form}
+      noValidate
+      aria-label="A new tool"
+      className="mt-3 flex flex-wrap items-start gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void add()
+      }}
+    >
+      <div className="w-36">
+        <SelectField
+          label="Kind"
+          value={draft.kind}
+          onChange={(event) =>
+            setDraft({ ...draft, kind: event.target.value as BenchTool['kind'] })
+          }
+          choices={TOOL_KINDS.map((value) => ({ value, say: capital(value) }))}
+        />
+      </div>
+      <div className="min-w-0 flex-1 basis-48">
+        <TextField label="Called" {...field('name')} />
+      </div>
+      <div className="w-28">
+        {draft.kind === 'cup' ? (
+          <TextField label="Holds" unit="ml" inputMode="decimal" {...field('holdsMl')} />
+        ) : (
+          <TextField label="Size" unit="mm" inputMode="decimal" {...field('sizeMm')} />
+        )}
+      </div>
+      <div className="w-28">
+        <TextField
+          label="Lasts"
+          unit="uses"
+          inputMode="numeric"
+          placeholder="for ever"
+          {...field('lasts')}
+        />
+      </div>
+      <div className="w-24">
+        <TextField label="Price" inputMode="decimal" {...field('price')} />
+      </div>
+      <Button type="submit" className="mt-6">
+        Add the tool
+      </Button>
+    </form>
   )
 }
 

@@ -25,6 +25,29 @@ export type Model = {
   impossible: number[]
 }
 
+/** When hands are there, when noise may be made, and until when. */
+type Times = { availability: Interval[]; loud: Interval[]; horizon: number }
+
+/** The starts that a task may have; asked once for tasks that ask the same. null: there is none. */
+function domainsOf({ availability, loud, horizon }: Times): (task: BenchTask) => Domain | null {
+  const known = new Map<string, Domain | null>()
+  return ({ minutes, noisy = false, earliest = 0, latest = horizon, closed = [] }) => {
+    const key = `${minutes} ${noisy} ${earliest} ${latest} ${closed.join(' ')}`
+    const before = known.get(key)
+    if (before !== undefined) return before
+    const bare = noisy ? loud : availability
+    const open = closed.length > 0 ? subtractIntervals(bare, mergeIntervals(closed)) : bare
+    const ranges = open.flatMap(([from, to]): Interval[] => {
+      const first = Math.max(from, earliest)
+      const last = Math.min(Math.min(to, horizon) - minutes, latest)
+      return last >= first ? [[first, last]] : []
+    })
+    const domain = ranges.length > 0 ? new Domain(ranges) : null
+    known.set(key, domain)
+    return domain
+  }
+}
+
 /** @throws RangeError if a link names a task that isn't there (the border refuses that before) */
 export function modelOf(problem: BenchProblem): Model {
   const tasks = problem.tasks ?? []
@@ -37,23 +60,7 @@ export function modelOf(problem: BenchProblem): Model {
     if (found === undefined) throw new RangeError(`modelOf: no task "${id}"`)
     return found
   }
-  const cache = new Map<string, Domain | null>()
-  const domainOf = (task: BenchTask): Domain | null => {
-    const { minutes, noisy = false, earliest = 0, latest = horizon, closed = [] } = task
-    const key = `${minutes} ${noisy} ${earliest} ${latest} ${closed.join(' ')}`
-    const known = cache.get(key)
-    if (known !== undefined) return known
-    const bare = noisy ? loud : availability
-    const open = closed.length > 0 ? subtractIntervals(bare, mergeIntervals(closed)) : bare
-    const ranges = open.flatMap(([from, to]): Interval[] => {
-      const first = Math.max(from, earliest)
-      const last = Math.min(Math.min(to, horizon) - minutes, latest)
-      return last >= first ? [[first, last]] : []
-    })
-    const domain = ranges.length > 0 ? new Domain(ranges) : null
-    cache.set(key, domain)
-    return domain
-  }
+  const domainOf = domainsOf({ availability, loud, horizon })
   const arcsFrom: Arc[][] = tasks.map(() => [])
   const windows: Model['windows'] = []
   const arcsInto = tasks.map(() => 0)
