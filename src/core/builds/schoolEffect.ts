@@ -1,5 +1,4 @@
 import { actRow, laysClear, laysLining } from '../knowledge/acts'
-import { stagesOf } from '../knowledge/stages'
 import { patchBetween } from '../model/applyEdit'
 import type { Build, BuildStep } from '../model/build'
 import type { Edit } from '../model/edit'
@@ -8,6 +7,7 @@ import type { ActStep, School } from '../model/sequence'
 import type { SchoolQuestion } from '../model/vocabulary'
 import { findingsOfSimulation } from '../stack/findings'
 import type { BenchState } from './benchState'
+import { stagesOf } from './orderOfWork'
 import { simulatePart } from './partSimulation'
 
 /** What another school would change in a build: the build as it would be, clears and minutes against now. */

@@ -1,5 +1,6 @@
 import type { Act, Family, Role, Solvent, Tool } from '../model/vocabulary'
 import type { Nature } from './families'
+import type { Stage } from './stages'
 
 /**
  * What kind of act it is for the walk over a sequence:
@@ -15,6 +16,8 @@ export type ActKind = 'prep' | 'film' | 'mask' | 'unmask' | 'clean' | 'open' | '
 export type MaskKind = 'sheet' | 'film' | 'grain'
 
 export type ActRow = {
+  /** Where it stands in the order of work by itself; a clear's own depends on what it stands between. Source: handbook 1. */
+  stage: Stage
   /** The act in a sentence: "Prime", "Clean up the lining". */
   name: string
   kind: ActKind
@@ -168,14 +171,15 @@ const HANDLE = { ...PREP, kind: 'handle' } as const
 
 /** One row an act: what it means when a step leaves it out. Source: the sequence format, docs/formats.md. */
 export const ACT_TABLE = {
-  wash: { ...PREP, name: 'Wash', cleansFace: true, liftsChips: true },
-  degrease: { ...PREP, name: 'Degrease', cleansFace: true },
-  scribe: { ...PREP, name: 'Rescribe' },
-  fill: { ...PREP, name: 'Fill', fills: true },
-  drill: { ...PREP, name: 'Drill', pierces: true },
-  sand: { ...PREP, name: 'Sand', cuts: 'face' },
-  scuff: { ...PREP, name: 'Scuff', cuts: 'scuff' },
+  wash: { stage: 2, ...PREP, name: 'Wash', cleansFace: true, liftsChips: true },
+  degrease: { stage: 2, ...PREP, name: 'Degrease', cleansFace: true },
+  scribe: { stage: 2, ...PREP, name: 'Rescribe' },
+  fill: { stage: 2, ...PREP, name: 'Fill', fills: true },
+  drill: { stage: 2, ...PREP, name: 'Drill', pierces: true },
+  sand: { stage: 2, ...PREP, name: 'Sand', cuts: 'face' },
+  scuff: { stage: 2, ...PREP, name: 'Scuff', cuts: 'scuff' },
   prime: {
+    stage: 3,
     ...COAT,
     name: 'Prime',
     role: 'primer',
@@ -183,19 +187,35 @@ export const ACT_TABLE = {
     takes: ['paint', 'metal'],
     sprayed: 'primer-and-clear',
   },
-  base: { ...COAT, name: 'Base colour', hides: true },
-  preshade: { ...PATCH, name: 'Pre-shade', shades: true },
-  toplight: { ...PATCH, name: 'Top light', shades: true },
-  mottle: { ...PATCH, name: 'Mottle', shades: true, sprayed: 'close' },
-  glaze: { ...COAT, name: 'Glaze', role: 'clear-colour', takes: ['paint', 'wash', 'oil'] },
+  base: { stage: 5, ...COAT, name: 'Base colour', hides: true },
+  preshade: { stage: 4, ...PATCH, name: 'Pre-shade', shades: true },
+  toplight: { stage: 5, ...PATCH, name: 'Top light', shades: true },
+  mottle: { stage: 4, ...PATCH, name: 'Mottle', shades: true, sprayed: 'close' },
+  glaze: {
+    stage: 5,
+    ...COAT,
+    name: 'Glaze',
+    role: 'clear-colour',
+    takes: ['paint', 'wash', 'oil'],
+  },
   'clear-colour': {
+    stage: 12,
     ...COAT,
     name: 'Clear colour',
     role: 'clear-colour',
     takes: ['paint', 'wash', 'oil'],
   },
-  metal: { ...COAT, name: 'Metal', role: 'metal', takes: METALS, notWith: RUBBED_ON, hides: true },
+  metal: {
+    stage: 5,
+    ...COAT,
+    name: 'Metal',
+    role: 'metal',
+    takes: METALS,
+    notWith: RUBBED_ON,
+    hides: true,
+  },
   'mirror-metal': {
+    stage: 5,
     ...COAT,
     name: 'Mirror metal',
     role: 'metal',
@@ -203,9 +223,10 @@ export const ACT_TABLE = {
     takes: METALS,
     notWith: RUBBED_ON,
   },
-  chrome: { ...COAT, name: 'Chrome', role: 'metal', family: 'chrome-ink', takes: METALS },
-  detail: { ...PATCH, name: 'Paint details', family: 'water-acrylic', tool: 'brush' },
+  chrome: { stage: 5, ...COAT, name: 'Chrome', role: 'metal', family: 'chrome-ink', takes: METALS },
+  detail: { stage: 12, ...PATCH, name: 'Paint details', family: 'water-acrylic', tool: 'brush' },
   tape: {
+    stage: 5,
     ...MASK,
     name: 'Tape off',
     family: 'tape',
@@ -213,8 +234,9 @@ export const ACT_TABLE = {
     mask: 'sheet',
     liftsChips: true,
   },
-  untape: { ...UNMASK, name: 'Take the tape off', mask: 'sheet', target: ['tape'] },
+  untape: { stage: 5, ...UNMASK, name: 'Take the tape off', mask: 'sheet', target: ['tape'] },
   latex: {
+    stage: 6,
     ...MASK,
     name: 'Dab latex',
     family: 'latex',
@@ -222,8 +244,9 @@ export const ACT_TABLE = {
     inCoats: true,
     mask: 'film',
   },
-  unlatex: { ...UNMASK, name: 'Pick the latex off', mask: 'film', target: ['latex'] },
+  unlatex: { stage: 6, ...UNMASK, name: 'Pick the latex off', mask: 'film', target: ['latex'] },
   salt: {
+    stage: 6,
     ...MASK,
     name: 'Place salt',
     family: 'salt',
@@ -232,8 +255,9 @@ export const ACT_TABLE = {
     liftsChips: true,
     marks: 'chip',
   },
-  unsalt: { ...UNMASK, name: 'Brush the salt off', mask: 'grain', target: ['salt'] },
+  unsalt: { stage: 6, ...UNMASK, name: 'Brush the salt off', mask: 'grain', target: ['salt'] },
   release: {
+    stage: 6,
     ...COAT,
     name: 'Release coat',
     role: 'release',
@@ -241,6 +265,7 @@ export const ACT_TABLE = {
     takes: ['release'],
   },
   'chip-wet': {
+    stage: 6,
     ...CLEAN,
     name: 'Chip with water',
     kind: 'open',
@@ -252,8 +277,16 @@ export const ACT_TABLE = {
     weathering: false,
     effect: 'chips',
   },
-  clear: { ...COAT, name: 'Clear', role: 'clear', takes: ['paint'], sprayed: 'primer-and-clear' },
+  clear: {
+    stage: 10,
+    ...COAT,
+    name: 'Clear',
+    role: 'clear',
+    takes: ['paint'],
+    sprayed: 'primer-and-clear',
+  },
   decal: {
+    stage: 8,
     ...PATCH,
     name: 'Decals',
     role: 'decal',
@@ -264,6 +297,7 @@ export const ACT_TABLE = {
     effect: 'decals',
   },
   'decal-soften': {
+    stage: 8,
     ...CLEAN,
     name: 'Soften decals',
     role: 'decal',
@@ -273,9 +307,16 @@ export const ACT_TABLE = {
     effect: 'decals',
     target: ['decal'],
   },
-  line: { ...WEATHER, name: 'Panel lining', effect: 'lining', runs: true },
-  'line-clean': { ...RUB, name: 'Clean up the lining', effect: 'lining', target: ['line'] },
+  line: { stage: 9, ...WEATHER, name: 'Panel lining', effect: 'lining', runs: true },
+  'line-clean': {
+    stage: 9,
+    ...RUB,
+    name: 'Clean up the lining',
+    effect: 'lining',
+    target: ['line'],
+  },
   filter: {
+    stage: 11,
     ...WEATHER,
     name: 'Filter',
     role: 'filter',
@@ -283,8 +324,15 @@ export const ACT_TABLE = {
     effect: 'wash',
     wantsTooth: true,
   },
-  'wash-clean': { ...RUB, name: 'Clean up the wash', effect: 'wash', target: ['wash', 'filter'] },
+  'wash-clean': {
+    stage: 11,
+    ...RUB,
+    name: 'Clean up the wash',
+    effect: 'wash',
+    target: ['wash', 'filter'],
+  },
   'wipe-back': {
+    stage: 11,
     ...RUB,
     name: 'Wipe back',
     tool: 'swab',
@@ -292,11 +340,12 @@ export const ACT_TABLE = {
     effect: null,
     target: null,
   },
-  'chip-sponge': { ...CHIP, name: 'Sponge chips', tool: 'sponge', marks: 'chip' },
-  'chip-brush': { ...CHIP, name: 'Brush chips', marks: 'chip' },
-  drybrush: { ...CHIP, name: 'Drybrush', dryLoad: true },
-  scratch: { ...CHIP, name: 'Scratches', marks: 'scratch' },
+  'chip-sponge': { stage: 11, ...CHIP, name: 'Sponge chips', tool: 'sponge', marks: 'chip' },
+  'chip-brush': { stage: 11, ...CHIP, name: 'Brush chips', marks: 'chip' },
+  drybrush: { stage: 11, ...CHIP, name: 'Drybrush', dryLoad: true },
+  scratch: { stage: 11, ...CHIP, name: 'Scratches', marks: 'scratch' },
   pencil: {
+    stage: 13,
     ...PATCH,
     name: 'Pencil',
     family: 'pencil',
@@ -305,6 +354,7 @@ export const ACT_TABLE = {
     marks: 'chip',
   },
   graphite: {
+    stage: 13,
     ...PATCH,
     name: 'Graphite',
     family: 'graphite',
@@ -312,6 +362,7 @@ export const ACT_TABLE = {
     tool: 'hand',
   },
   'oil-dots': {
+    stage: 11,
     ...WEATHER,
     name: 'Oil dots',
     role: 'oil',
@@ -319,18 +370,33 @@ export const ACT_TABLE = {
     effect: 'oils',
     wantsTooth: true,
   },
-  blend: { ...RUB, name: 'Blend the oils', effect: 'oils', target: ['oil-dots'] },
-  streak: { ...WEATHER, name: 'Streaks', effect: 'streaks', wantsTooth: true, dragged: true },
-  stain: { ...WEATHER, name: 'Stains', effect: 'streaks' },
-  dust: { ...WEATHER, name: 'Dust', effect: 'streaks' },
+  blend: { stage: 11, ...RUB, name: 'Blend the oils', effect: 'oils', target: ['oil-dots'] },
+  streak: {
+    stage: 11,
+    ...WEATHER,
+    name: 'Streaks',
+    effect: 'streaks',
+    wantsTooth: true,
+    dragged: true,
+  },
+  stain: { stage: 11, ...WEATHER, name: 'Stains', effect: 'streaks' },
+  dust: { stage: 11, ...WEATHER, name: 'Dust', effect: 'streaks' },
   'streak-drag': {
+    stage: 11,
     ...RUB,
     name: 'Drag the streaks',
     effect: 'streaks',
     target: ['streak', 'stain', 'dust'],
   },
-  'rust-wash': { ...WEATHER, name: 'Rust wash', family: 'water-acrylic', effect: 'rust' },
+  'rust-wash': {
+    stage: 11,
+    ...WEATHER,
+    name: 'Rust wash',
+    family: 'water-acrylic',
+    effect: 'rust',
+  },
   iron: {
+    stage: 11,
     ...PATCH,
     name: 'Reactive iron',
     family: 'reactive-iron',
@@ -338,6 +404,7 @@ export const ACT_TABLE = {
     effect: 'iron',
   },
   'iron-activate': {
+    stage: 11,
     ...CLEAN,
     name: 'Activate the iron',
     family: 'reactive-iron',
@@ -347,10 +414,11 @@ export const ACT_TABLE = {
     target: ['iron'],
     activates: true,
   },
-  chalk: { ...PATCH, name: 'Chalking', tool: 'brush', effect: 'chalk' },
-  soot: { ...PATCH, name: 'Soot', family: 'lacquer', effect: 'soot', sprayed: 'close' },
-  speckle: { ...PATCH, name: 'Speckle', effect: 'speckle', sprayed: 'close' },
+  chalk: { stage: 11, ...PATCH, name: 'Chalking', tool: 'brush', effect: 'chalk' },
+  soot: { stage: 11, ...PATCH, name: 'Soot', family: 'lacquer', effect: 'soot', sprayed: 'close' },
+  speckle: { stage: 11, ...PATCH, name: 'Speckle', effect: 'speckle', sprayed: 'close' },
   powder: {
+    stage: 11,
     ...WEATHER,
     name: 'Powders',
     role: 'pigment',
@@ -362,6 +430,7 @@ export const ACT_TABLE = {
     loose: true,
   },
   'powder-fix': {
+    stage: 11,
     ...CLEAN,
     name: 'Fix the powders',
     role: 'pigment',
@@ -371,17 +440,25 @@ export const ACT_TABLE = {
     target: ['powder'],
     fixes: true,
   },
-  mud: { ...WEATHER, name: 'Mud', role: 'texture', family: 'texture', effect: 'mud' },
-  splatter: { ...WEATHER, name: 'Splatter', role: 'texture', family: 'texture', effect: 'mud' },
-  'cut-polish': { ...LEVEL, name: 'Cut flat', cuts: 'clear' },
-  compound: { ...LEVEL, name: 'Polish with compound', polishes: true },
-  'glue-clear': { ...HANDLE, name: 'Fit the glass', fitsGlass: true },
-  assemble: { ...HANDLE, name: 'Assemble', joins: true, grips: true, liftsChips: true },
-  handle: { ...HANDLE, name: 'Handle', grips: true, liftsChips: true },
+  mud: { stage: 11, ...WEATHER, name: 'Mud', role: 'texture', family: 'texture', effect: 'mud' },
+  splatter: {
+    stage: 11,
+    ...WEATHER,
+    name: 'Splatter',
+    role: 'texture',
+    family: 'texture',
+    effect: 'mud',
+  },
+  'cut-polish': { stage: 13, ...LEVEL, name: 'Cut flat', cuts: 'clear' },
+  compound: { stage: 13, ...LEVEL, name: 'Polish with compound', polishes: true },
+  'glue-clear': { stage: 13, ...HANDLE, name: 'Fit the glass', fitsGlass: true },
+  assemble: { stage: 13, ...HANDLE, name: 'Assemble', joins: true, grips: true, liftsChips: true },
+  handle: { stage: 13, ...HANDLE, name: 'Handle', grips: true, liftsChips: true },
 } as const satisfies Record<Act, ActRow>
 
 /** `wash` with a family is an all-over wash instead of cleaning the part. Source: docs/formats.md. */
 export const PAINT_WASH: ActRow = {
+  stage: 11,
   ...WEATHER,
   name: 'Overall wash',
   family: 'water-wash',

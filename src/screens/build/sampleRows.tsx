@@ -1,5 +1,5 @@
-import type { StepPlan } from '@/core/builds'
-import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage, stagesOf } from '@/core/knowledge'
+import { type StepPlan, stagesOf } from '@/core/builds'
+import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage } from '@/core/knowledge'
 import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import { resolveStep } from '@/core/stack'

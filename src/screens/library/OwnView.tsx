@@ -1,7 +1,7 @@
 'use client'
 import { useRef, useState } from 'react'
+import { stagesOf } from '@/core/builds'
 import { techniqueText } from '@/core/formats/techniqueFile'
-import { stagesOf } from '@/core/knowledge'
 import { type OwnTechnique, ownTechniqueSchema } from '@/core/model/technique'
 import { useRun } from '@/state/hooks'
 import { removeTechnique, saveTechnique } from '@/store/actions/bench'

@@ -1,5 +1,6 @@
+import type { Stage } from '../knowledge/stages'
 import type { Step } from '../model/sequence'
-import { placeFor, type Stage, stagesOf } from './stages'
+import { placeFor, stagesOf } from './orderOfWork'
 
 const P: Step = { do: 'prime' }
 const B: Step = { do: 'base', family: 'lacquer' }
