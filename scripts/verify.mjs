@@ -79,6 +79,7 @@ if (installed) {
   count(await run('types', bin('tsc'), ['--noEmit']))
   count(await run('lint', bin('biome'), ['check', '.']))
   count(await run('layers', process.execPath, ['scripts/layers.mjs']))
+  count(await run('structure', process.execPath, ['scripts/structure.mjs']))
   count(await run('unused', bin('knip'), []))
   count(await run('licences', process.execPath, ['scripts/licences.mjs']))
   // Properties try thousands of cases: counting their lines would take three times as long, and adds none.

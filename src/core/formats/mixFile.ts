@@ -1,5 +1,6 @@
 import * as v from 'valibot'
-import { isBrush, MIX_COATS, MIX_TOOLS } from '../mixing/coverage'
+import { MIX_COATS, MIX_TOOLS } from '../knowledge/mixing'
+import { isBrush } from '../mixing/coverage'
 import { mix } from '../mixing/mix'
 import { nameField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'

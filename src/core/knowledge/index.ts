@@ -3,6 +3,15 @@ export { CAUTIONS, type Caution, cautionsFor, generalCautions } from './cautions
 export { FAMILY_TABLE, familyRow } from './families'
 export { faultRow } from './faults'
 export { ACT_MINUTES } from './limits'
+export { CUT_LINE_MM, FILTER_MOST, PLATE_GAP_MM } from './lining'
+export {
+  COMPLEXITY,
+  CUPS,
+  DENSITY,
+  DROPS_PER_ML,
+  LOSS_PER_FILL,
+  TWO_PART_TOLERANCE,
+} from './mixing'
 export { questionRow, usualSchool } from './schools'
 export { defaultSheen, GLOSS_UNITS } from './sheens'
 export { solventRow } from './solvents'

@@ -123,3 +123,21 @@ export const PRESSURE_BAR = {
 
 /** 1 bar in psi. Source: handbook 4.5. */
 export const PSI_PER_BAR = 14.504
+
+/** The bench that the guide is meant for, °C. Source: handbook 4.5. */
+export const GUIDE_CELSIUS = 20
+/** Above this retarder takes the place of more thinner, °C. Source: handbook 4.5. */
+export const HOT_CELSIUS = 26
+/** A point of thinner share more for so many degrees of cold. Source: handbook 4.5. */
+export const DEGREES_A_POINT = 3
+/** Retarder in the heat, percent. Source: handbook 4.5. */
+export const HOT_RETARDER = [2, 5] as const
+/** Viscosity grows so much for every degree below the reference, share. Source: handbook 4.5. */
+export const THICKER_A_DEGREE = { solventBorne: 0.025, waterBorne: 0.02 } as const
+
+/** From this nozzle on it is a broad one, mm. Source: handbook 4.5. */
+export const BROAD_NOZZLE = 0.4
+/** Metals and pigment-rich primers want at least this nozzle, mm. Source: handbook 4.5. */
+export const COARSE_NOZZLE = 0.3
+/** The largest particle stays under this share of the nozzle. Source: handbook 4.5. */
+export const PARTICLE_SHARE = 0.2

@@ -1,9 +1,17 @@
 import { familyRow } from '../knowledge/families'
 import {
+  BROAD_NOZZLE,
+  COARSE_NOZZLE,
   DECANTED_THINNING,
+  DEGREES_A_POINT,
+  GUIDE_CELSIUS,
+  HOT_CELSIUS,
+  HOT_RETARDER,
+  PARTICLE_SHARE,
   PRESSURE_BAR,
   PSI_PER_BAR,
   type ShareRange,
+  THICKER_A_DEGREE,
   THINNING,
   type ThinningRow,
 } from '../knowledge/thinning'
@@ -23,21 +31,10 @@ export type ThinningAdvice = {
   because: string[]
 }
 
-/** The bench that the guide is meant for, °C. Source: handbook 4.5. */
-const REFERENCE = 20
-/** Above this retarder takes the place of more thinner, °C. Source: handbook 4.5. */
-const HOT = 26
-/** A point of thinner share more for so many degrees of cold. Source: handbook 4.5. */
-const DEGREES_A_POINT = 3
-/** Retarder in the heat, percent. Source: handbook 4.5. */
-const HOT_RETARDER = [2, 5] as const
-/** Viscosity grows so much for every degree below the reference, share. Source: handbook 4.5. */
-const THICKER_A_DEGREE = { solventBorne: 0.025, waterBorne: 0.02 } as const
-
 /** How much thicker paint is than at 20 °C, factor. Source: handbook 4.5. */
 export function viscosityFactor(family: Family, celsius: number): number {
   const rate = THICKER_A_DEGREE[familyRow(family).waterBorne ? 'waterBorne' : 'solventBorne']
-  return (1 + rate) ** (REFERENCE - celsius)
+  return (1 + rate) ** (GUIDE_CELSIUS - celsius)
 }
 
 /**
@@ -56,15 +53,15 @@ export function thinningAdvice(
   const row = (decanted && DECANTED_THINNING[family]) || THINNING[family]
   const range = rangeOf(row, job)
   const because: string[] = []
-  const points = Math.max(0, REFERENCE - celsius) / DEGREES_A_POINT / 100
+  const points = Math.max(0, GUIDE_CELSIUS - celsius) / DEGREES_A_POINT / 100
   const more = Math.round(points * 100)
   if (range && more > 0)
     because.push(
-      `At ${Number(celsius.toFixed(1))} °C it is ${Math.round((viscosityFactor(family, celsius) - 1) * 100)} % thicker than at ${REFERENCE} °C: ${more === 1 ? 'a point' : `${more} points`} more thinner, or warm the bottle in warm water.`,
+      `At ${Number(celsius.toFixed(1))} °C it is ${Math.round((viscosityFactor(family, celsius) - 1) * 100)} % thicker than at ${GUIDE_CELSIUS} °C: ${more === 1 ? 'a point' : `${more} points`} more thinner, or warm the bottle in warm water.`,
     )
-  const hot = celsius > HOT
+  const hot = celsius > HOT_CELSIUS
   if (range && hot)
-    because.push(`Above ${HOT} °C it dries in the air: retarder instead of more thinner.`)
+    because.push(`Above ${HOT_CELSIUS} °C it dries in the air: retarder instead of more thinner.`)
   const brushed = job === 'brush' && streaksBrushed === true
   if (range && brushed) because.push('For the brush a little retarder lets the strokes level.')
   return {
@@ -93,13 +90,6 @@ function rangeOf(row: ThinningRow, job: MixJob) {
 /** Pressure of the airbrush in bar and psi, from … to. */
 export type Pressure = { bar: readonly [number, number]; psi: readonly [number, number] }
 
-/** From this nozzle on it is a broad one, mm. Source: handbook 4.5. */
-const BROAD = 0.4
-/** Metals and pigment-rich primers want at least this nozzle, mm. Source: handbook 4.5. */
-const COARSE_NOZZLE = 0.3
-/** The largest particle stays under this share of the nozzle. Source: handbook 4.5. */
-const PARTICLE_SHARE = 0.2
-
 /** Pressure for a nozzle and a job; null: nothing is sprayed. Source: handbook 4.5. */
 export function pressureFor(nozzleMm: number, job: MixJob): Pressure | null {
   if (job === 'brush') return null
@@ -110,7 +100,7 @@ export function pressureFor(nozzleMm: number, job: MixJob): Pressure | null {
 function barFor(nozzleMm: number, job: MixJob): readonly [number, number] {
   if (job === 'mottle') return PRESSURE_BAR.mottleAndSoot
   if (job === 'primer' || job === 'clear') return PRESSURE_BAR.primerAndClear
-  return nozzleMm >= BROAD ? PRESSURE_BAR.broad : PRESSURE_BAR.fine
+  return nozzleMm >= BROAD_NOZZLE ? PRESSURE_BAR.broad : PRESSURE_BAR.fine
 }
 
 /** Source: handbook 4.5. */

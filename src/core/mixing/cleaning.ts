@@ -1,4 +1,5 @@
 import { familyRow } from '../knowledge/families'
+import { FLUSH_MINUTES } from '../knowledge/mixing'
 import type { Family, Solvent } from '../model/vocabulary'
 
 /** How an airbrush is kept clear of a paint. */
@@ -13,9 +14,6 @@ export type Cleaning = {
   beforeItSets: boolean
 }
 
-/** Minutes of a flush between two fills. */
-const FLUSH = 2
-
 /** null: it isn't sprayed, or nothing thins it. Source: handbook 4.5, N67. */
 export function cleaningFor(family: Family): Cleaning | null {
   const { thinners, cleanedWith, twoPart = false } = familyRow(family)
@@ -24,7 +22,7 @@ export function cleaningFor(family: Family): Cleaning | null {
   return {
     flush,
     clean: cleanedWith ?? thinners.at(-1) ?? flush,
-    flushMinutes: FLUSH,
+    flushMinutes: FLUSH_MINUTES,
     beforeItSets: twoPart,
   }
 }

@@ -1,42 +1,11 @@
-import { WET_MICRONS } from '../knowledge/limits'
-
-/** Coat weights a mix is measured for; `clear-wet` is the wet coat of a clear. */
-export const MIX_COATS = ['mist', 'light', 'wet', 'clear-wet', 'flood', 'brush'] as const
-export type MixCoat = (typeof MIX_COATS)[number]
-
-/** Wet film of the thinned mix, micrometres. Source: handbook 4.4. */
-export const WET_FILM_UM = {
-  ...WET_MICRONS,
-  'clear-wet': 40,
-  brush: 60,
-} as const satisfies Record<MixCoat, number>
-
-/** Tools that a mix is measured for, by nozzle where it matters. */
-export const MIX_TOOLS = [
-  'airbrush',
-  'airbrush-fine',
-  'airbrush-broad',
-  'spray-can',
-  'brush',
-  'flat-brush',
-] as const
-export type MixTool = (typeof MIX_TOOLS)[number]
-
-/** Share of the mix that lands, on large faces and on small or open parts. Source: handbook 4.4. */
-export const LANDS = {
-  airbrush: { large: 0.65, open: 0.35 },
-  'airbrush-fine': { large: 0.65, open: 0.35 },
-  'airbrush-broad': { large: 0.6, open: 0.3 },
-  'spray-can': { large: 0.45, open: 0.2 },
-  brush: { large: 0.95, open: 0.9 },
-  'flat-brush': { large: 0.95, open: 0.9 },
-} as const satisfies Record<MixTool, { large: number; open: number }>
-
-/** Left in the cup and on the needle at each fill, ml. Source: handbook 4.4. */
-export const LOSS_PER_FILL = 0.4
-
-/** Spare on top, share. Source: handbook 4.4. */
-export const MARGIN = 0.15
+import {
+  LANDS,
+  LOSS_PER_FILL,
+  MARGIN,
+  type MixCoat,
+  type MixTool,
+  WET_FILM_UM,
+} from '../knowledge/mixing'
 
 /** Brushes lose nothing in cup and needle, and lay the brush's own film. */
 export function isBrush(tool: MixTool): boolean {

@@ -1,9 +1,4 @@
-/** Drops to the millilitre of each kind of dispenser until it is calibrated. Source: handbook 4.2. */
-export const DROPS_PER_ML = { paint: 28, thinner: 36, flowAid: 25 } as const
-
-/** Up to this error a rounded mix is as good as the ratio, percent. Source: handbook 4.2. */
-export const GOOD_ERROR = 2
-
+import { GOOD_ERROR } from '../knowledge/mixing'
 /** What is wanted of each ingredient: millilitres, and how many drops make one. */
 export type Wanted = { ml: number; dropsPerMl: number }
 

@@ -1,15 +1,7 @@
 import { familyRow } from '../knowledge/families'
+import { DENSITY } from '../knowledge/mixing'
 import { solventRow } from '../knowledge/solvents'
 import type { Family, Role, Solvent } from '../model/vocabulary'
-
-/** Densities, g/ml, where a bottle doesn't say. Source: handbook 4.2. */
-export const DENSITY = {
-  waterBorne: 1.2,
-  solventBorne: 1,
-  metal: 1.3,
-  twoPartClear: 1,
-  thinner: 0.87,
-} as const
 
 /** Density of a liquid by what it is, g/ml. Source: handbook 4.2. */
 export function densityOf(liquid: {

@@ -1,6 +1,7 @@
 import Fraction from 'fraction.js'
-import { isBrush, MARGIN, type MixCoat, type MixTool, mixVolume } from './coverage'
-import { DROPS_PER_ML, dropError, GOOD_ERROR, roundToDrops, smallestGoodSize } from './drops'
+import { DROPS_PER_ML, GOOD_ERROR, MARGIN, type MixCoat, type MixTool } from '../knowledge/mixing'
+import { isBrush, mixVolume } from './coverage'
+import { dropError, roundToDrops, smallestGoodSize } from './drops'
 import { exactParts, sayRatio, wholeParts } from './ratio'
 
 export type Ingredient = {

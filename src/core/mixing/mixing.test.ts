@@ -1,9 +1,10 @@
 import fc from 'fast-check'
+import { COMPLEXITY } from '../knowledge/mixing'
 import { coatVolume, mixVolume } from './coverage'
 import { dropError, roundToDrops, smallestGoodSize } from './drops'
 import { mix } from './mix'
 import { addedFromShare, exactParts, sayRatio, shareFromAdded, wholeParts } from './ratio'
-import { COMPLEXITY, shapeArea } from './shapes'
+import { shapeArea } from './shapes'
 
 const two = (paint: number, thinner: number) => [
   { name: 'paint', parts: paint },

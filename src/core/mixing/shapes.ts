@@ -5,9 +5,6 @@ export type Shape =
   | { kind: 'cone'; diameter: number; height: number }
   | { kind: 'sphere'; diameter: number }
 
-/** Complexity of a surface, factor on the area of its plain shape. Source: handbook 4.4. */
-export const COMPLEXITY = { smooth: 1, panelled: 1.1, greebled: 1.4, figure: 1.6 } as const
-
 /** Area of a closed shape, cm². Source: handbook 4.4. */
 export function shapeArea(shape: Shape): number {
   switch (shape.kind) {

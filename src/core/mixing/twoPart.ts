@@ -1,3 +1,4 @@
+import { TWO_PART_TOLERANCE } from '../knowledge/mixing'
 /** Two-part paint mixed by its sheet: paint to hardener, by volume or by mass. Source: handbook 4.2. */
 export type TwoPart = {
   paint: number
@@ -6,9 +7,6 @@ export type TwoPart = {
   /** g/ml of each. */
   density: { paint: number; hardener: number }
 }
-
-/** More than this off its ratio is a finding, percent. Source: handbook 4.2. */
-export const TWO_PART_TOLERANCE = 5
 
 export type TwoPartAmounts = {
   paintMl: number

@@ -3,17 +3,18 @@ import { mixOptics } from '../colour/mixture'
 import { groundOf, labInside, layer } from '../colour/optics'
 import { deltaE00, hexOf, type Lab, labOf } from '../colour/spectrum'
 import { thicknessOf } from '../colour/thickness'
-import { HARSH, lineBand } from '../knowledge/lining'
+import {
+  type FaceKind,
+  HARSH,
+  LEFT_IN_RECESS,
+  lineBand,
+  WASH_SHARES,
+  WASHES_FOR,
+  type WashKind,
+} from '../knowledge/lining'
 import type { Bottle } from '../model/bottle'
 import type { SCHOOLS } from '../model/vocabulary'
 import { bottlePaint } from './shelfColours'
-
-/** Liquid that stays in a recess as a share of its depth. Source: handbook 5.3. */
-const LEFT = 0.4
-/** Dilutions that are tried, paint share of the wash. Source: handbook 4.5. */
-const SHARES = [
-  0.005, 0.0075, 0.01, 0.015, 0.02, 0.03, 0.05, 0.08, 0.1, 0.12, 0.15, 0.2, 0.25, 0.3,
-] as const
 
 export type LiningQuestion = {
   /** The face that is lined, #RRGGBB. */
@@ -71,7 +72,7 @@ export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): 
 }
 
 function linedBy(bottle: Bottle, question: LiningQuestion, band: LiningAnswer['band']): LinedBy {
-  const shares = question.share === null ? SHARES : [question.share]
+  const shares = question.share === null ? WASH_SHARES : [question.share]
   const tries = shares.map((share) => seen(bottle, question, share, band))
   const usual = (linedBy: LinedBy) => Math.abs(linedBy.share - 0.1)
   return tries.reduce((best, share) => {
@@ -86,7 +87,7 @@ function seen(
   share: number,
   band: LiningAnswer['band'],
 ): LinedBy {
-  const thickness = thicknessOf(depthMm * 1000 * LEFT, share * (bottle.share ?? 1))
+  const thickness = thicknessOf(depthMm * 1000 * LEFT_IN_RECESS, share * (bottle.share ?? 1))
   const base = labOf(face)
   const after = (fills: number) =>
     colourOver(face, [{ ...bottlePaint(bottle), thickness: thickness * fills }])
@@ -105,7 +106,7 @@ function seen(
     darker: line.l < base.l,
     reads: reaches(line),
     fills: fills ?? null,
-    suits: SUITS[faceKind(base)].includes(washKind(labOf(bottle.colour as string))),
+    suits: WASHES_FOR[faceKind(base)].includes(washKind(labOf(bottle.colour as string))),
   }
 }
 
@@ -114,7 +115,7 @@ const MOST_FILLS = 5
 
 /** 0 for the kind of wash that goes with the face best; others come later, and what is no shadow at all last. */
 function suitRank({ bottle }: LinedBy, face: Lab): number {
-  const suits = SUITS[faceKind(face)]
+  const suits = WASHES_FOR[faceKind(face)]
   const kind = washKind(labOf(bottle.colour as string))
   const at = suits.indexOf(kind)
   if (at >= 0) return at
@@ -123,28 +124,6 @@ function suitRank({ bottle }: LinedBy, face: Lab): number {
 
 function offBand(difference: number, { from, to }: LiningAnswer['band']): number {
   return Math.max(0, from - difference, difference - to)
-}
-
-/** `other`: too light or too bright for a shadow. */
-type WashKind =
-  | 'black'
-  | 'black-brown'
-  | 'brown'
-  | 'warm-grey'
-  | 'green-grey'
-  | 'blue-grey'
-  | 'grey'
-  | 'other'
-type FaceKind = 'white' | 'warm' | 'red-or-blue' | 'green' | 'cool-grey' | 'grey'
-
-/** Washes that go with each kind of face. Source: handbook 5.3. */
-const SUITS: Record<FaceKind, readonly WashKind[]> = {
-  white: ['brown', 'warm-grey'],
-  warm: ['brown', 'warm-grey'],
-  'red-or-blue': ['black-brown', 'black'],
-  green: ['green-grey', 'black'],
-  'cool-grey': ['blue-grey'],
-  grey: ['grey', 'warm-grey', 'black'],
 }
 
 function hueOf({ a, b }: Lab): number {
@@ -220,7 +199,7 @@ export function washGradient(
   heights: number,
 ): GradientBand[] {
   const paintIn = ({ share, bottle }: LinedBy) => share * (bottle.share ?? 1)
-  const liquid = depthMm * 1000 * LEFT
+  const liquid = depthMm * 1000 * LEFT_IN_RECESS
   return Array.from({ length: heights }, (_, i): GradientBand => {
     const part = i / (heights - 1)
     const portions = [

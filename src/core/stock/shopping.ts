@@ -1,6 +1,6 @@
 import { deltaE00, labOf } from '../colour/spectrum'
 import { actRow } from '../knowledge/acts'
-import { LANDS, WET_FILM_UM } from '../mixing/coverage'
+import { LANDS, WET_FILM_UM } from '../knowledge/mixing'
 import type { Bottle } from '../model/bottle'
 import type { Project } from '../model/project'
 import type { BenchTool } from '../model/tool'

@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import type { Recipe } from '@/core/colour'
-import { DROPS_PER_ML } from '@/core/mixing'
+import { DROPS_PER_ML } from '@/core/knowledge'
 import type { StoredMix } from '@/core/model/mix'
 import type { Family } from '@/core/model/vocabulary'
 import type { MixablePaint } from '@/core/shelf'

@@ -1,6 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
+import { CUT_LINE_MM, PLATE_GAP_MM } from '@/core/knowledge'
 import { SCHOOLS } from '@/core/model/vocabulary'
 import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
@@ -17,14 +18,10 @@ import { WashVolume } from './WashVolume'
 const SCALES = ['20', '24', '35', '48', '72', '100', '144', '350'] as const
 const DEPTHS = ['0.1', '0.2', '0.3', '0.5'] as const
 const STRENGTHS = ['0.01', '0.02', '0.05', '0.1', '0.15'] as const
-/** The gap between two plates that a line stands for, mm in reality. Source: handbook 10.1. */
-const GAP_MM = 15
-/** Lines are cut no finer and no broader than this, mm on the model. */
-const CUT_MM = [0.1, 0.6] as const
 
 /** How wide a line is on the model, mm: a gap of plates at its scale, as far as it can be cut. */
 function lineWidth(scale: number): number {
-  return Math.min(CUT_MM[1], Math.max(CUT_MM[0], GAP_MM / scale))
+  return Math.min(CUT_LINE_MM[1], Math.max(CUT_LINE_MM[0], PLATE_GAP_MM / scale))
 }
 
 /** A screen shows so many pixels to the millimetre at its usual density. */
@@ -78,8 +75,8 @@ export function Lines() {
         <LineFields look={look} scale={scale} depth={depth} share={share} onSet={set} />
         <p className="text-sm text-soft">
           A {look} line at 1:{scale} differs from its face by ΔE00 {answer.band.from} to{' '}
-          {answer.band.to}. A gap of {GAP_MM} mm is {Number(width.toFixed(2))} mm wide there: shown
-          ten times as large, and beside it as it is.
+          {answer.band.to}. A gap of {PLATE_GAP_MM} mm is {Number(width.toFixed(2))} mm wide there:
+          shown ten times as large, and beside it as it is.
         </p>
         <WashVolume widthMm={width} depthMm={question.depthMm} />
       </div>

@@ -10,7 +10,8 @@ import {
   varietyOf,
   veilSteps,
 } from '@/core/colour'
-import { brushedVolume, DROPS_PER_ML } from '@/core/mixing'
+import { DROPS_PER_ML } from '@/core/knowledge'
+import { brushedVolume } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { bottlePaint } from '@/core/shelf'
 import { useProject } from '@/state/hooks'

@@ -1,12 +1,10 @@
+import { FILTER_MOST } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { familyName } from '../shared/words'
 import { COATS_LAID, coatLaid } from './coats'
 import { MOST_PASSES, type VeilDraft } from './veilAddress'
-
-/** A filter has up to so much paint in it, percent. Source: handbook 4.5. */
-const FILTER_MOST = 5
 
 /** One veil: which bottle, how it is laid, how much paint is in it, how often. */
 export function VeilFields({

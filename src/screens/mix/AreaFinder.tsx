@@ -1,8 +1,9 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { COMPLEXITY } from '@/core/knowledge'
 import { MESH_UNITS, type MeshMeasure, type MeshUnit } from '@/core/mesh'
-import { COMPLEXITY, type Shape, shapeArea } from '@/core/mixing'
+import { type Shape, shapeArea } from '@/core/mixing'
 import { type Job, meshJob } from '@/state/deskClient'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'

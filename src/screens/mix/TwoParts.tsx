@@ -1,13 +1,7 @@
 'use client'
 import { useState } from 'react'
-import {
-  DENSITY,
-  LOSS_PER_FILL,
-  pouredTwoPart,
-  TWO_PART_TOLERANCE,
-  type TwoPart,
-  twoPartAmounts,
-} from '@/core/mixing'
+import { DENSITY, LOSS_PER_FILL, TWO_PART_TOLERANCE } from '@/core/knowledge'
+import { pouredTwoPart, type TwoPart, twoPartAmounts } from '@/core/mixing'
 import type { Timer } from '@/core/model/bench'
 import { sayDuration } from '@/core/model/duration'
 import { TIMER_MINUTES } from '@/core/schedule'

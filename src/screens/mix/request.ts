@@ -1,4 +1,5 @@
 import { mixSchema } from '@/core/formats/mixFile'
+import { CUPS } from '@/core/knowledge'
 import { type Mix, type MixRequest, mix } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
@@ -8,9 +9,6 @@ import { numberOf, sayProblem } from '../shared/forms'
 
 /** One ingredient as it is typed. */
 export type Line = { key: number; bottle: string; name: string; parts: string; share: string }
-
-/** Cups that are usual. Source: handbook 4.2. */
-const CUPS = [2, 5, 7, 9] as const
 
 /** Cups to choose from, ml: the usual ones and those of the shelf. */
 export function cupSizes(tools: readonly BenchTool[]): number[] {

@@ -1,4 +1,5 @@
-import { HOT_AIR_RETARDER, type LimitBreach, limitBreaches } from '../../../drying/limits'
+import { type LimitBreach, limitBreaches } from '../../../drying/limits'
+import { HOT_AIR_RETARDER } from '../../../knowledge/air'
 import { changed } from '../../remedies/candidates'
 import type { StepContext } from '../../state/stepContext'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'

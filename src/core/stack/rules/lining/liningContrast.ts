@@ -1,25 +1,24 @@
 import { colourOver } from '../../../colour/film'
 import { deltaE00, labOf } from '../../../colour/spectrum'
 import { thicknessOf } from '../../../colour/thickness'
-import { HARSH, lineBand } from '../../../knowledge/lining'
+import {
+  HARSH,
+  LEFT_IN_RECESS,
+  LINE_DEPTH_MM,
+  lineBand,
+  WASH_SHARE,
+} from '../../../knowledge/lining'
 import { filmState } from '../../state/film'
 import { seenFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import type { Draft, Rule } from '../finding'
-
-/** Liquid that stays in a recess as a share of its depth. Source: handbook 5.3. */
-const LEFT = 0.4
-/** Depth of a panel line where nobody has said it, mm. */
-const DEPTH = 0.2
-/** Share of paint in a recess wash where the step doesn't say. Source: handbook 4.5. */
-const WASH_SHARE = 0.1
 
 /** How a line will look against the face: ΔE00 and whether it is darker; null where a colour isn't known. */
 function contrastOf({ step, stack, setting, resolved }: StepContext) {
   const face = seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)?.colour
   if (!resolved.row.runs || !step.colour || !face) return null
   const share = step.thinning === undefined ? WASH_SHARE : 1 - step.thinning
-  const microns = (setting.sequence.lineDepthMm ?? DEPTH) * 1000 * LEFT
+  const microns = (setting.sequence.lineDepthMm ?? LINE_DEPTH_MM) * 1000 * LEFT_IN_RECESS
   const film = { masstone: step.colour, thickness: thicknessOf(microns, share) }
   const line = colourOver(face, [film])
   const base = labOf(face)
