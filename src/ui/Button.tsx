@@ -9,6 +9,7 @@ const LOOK = {
   stop: 'bg-raised text-stop border-stop hover:bg-stop-wash',
 } as const
 
+/** A button's look and size beside what any button takes. */
 export type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & {
   look?: keyof typeof LOOK
   /** `bench`: for gloved hands, 56 px high. */
@@ -23,6 +24,7 @@ const SIZE = {
   bench: 'min-h-14 px-5 text-lg',
 } as const
 
+/** A button; it submits nothing unless it says so. */
 export function Button({
   look = 'plain',
   size = 'normal',

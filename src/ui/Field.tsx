@@ -43,6 +43,7 @@ function Frame({
   )
 }
 
+/** A field of text with its label, and the error under it. */
 export function TextField({
   label,
   error,
@@ -67,8 +68,10 @@ export function TextField({
   )
 }
 
+/** One entry of a list to choose from: the value kept, and how it is said. */
 export type Choice = { value: string; say: string }
 
+/** A list to choose from with its label, and the error under it. */
 export function SelectField({
   label,
   error,

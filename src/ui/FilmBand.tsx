@@ -54,6 +54,7 @@ function TextureMark({ texture }: { texture: Texture }) {
   }
 }
 
+/** A film as a band: its colour, sheen and kind, as it lies in a core sample. */
 export function FilmBand({ family, colour, sheen, patchy, settled }: FilmBandProps) {
   const id = useId()
   const fill = colour ?? 'var(--raised)'

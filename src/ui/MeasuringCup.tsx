@@ -1,5 +1,6 @@
 import { cx } from './cx'
 
+/** One layer in the cup. */
 export type CupLayer = {
   name: string
   ml: number

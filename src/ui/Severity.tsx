@@ -7,6 +7,7 @@ const LOOK = {
   note: { ink: 'text-note', wash: 'bg-note-wash', edge: 'border-note', word: 'Note' },
 } as const satisfies Record<Severity, { ink: string; wash: string; edge: string; word: string }>
 
+/** Colour, mark and word of a severity. */
 export function severityLook(severity: Severity) {
   return LOOK[severity]
 }

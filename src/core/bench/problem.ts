@@ -11,6 +11,8 @@ const intervalSchema = v.pipe(
   v.tuple([MINUTE, MINUTE], 'two minutes, [from, to]'),
   v.check(([from, to]) => to >= from, 'an interval [from, to] that does not end before it begins'),
 )
+
+/** A stretch of the horizon, minutes from its start; `to` isn't in it. */
 export type Interval = [from: number, to: number]
 
 const taskSchema = v.looseObject({
@@ -30,6 +32,11 @@ const taskSchema = v.looseObject({
   /** Ours: never during these minutes (the air doesn't bear it). */
   closed: v.optional(v.array(intervalSchema)),
 })
+
+/**
+ * One act to be planned: its hands-on minutes, what it needs, and from when to when it may start. Source:
+ * docs/formats.md.
+ */
 export type BenchTask = v.InferOutput<typeof taskSchema>
 
 const GAP = wholeRanged(-LONGEST_HORIZON, LONGEST_HORIZON, 'minutes')
@@ -42,6 +49,10 @@ const linkSchema = v.looseObject({
 /** minGap ≤ start(to) − end(from) ≤ maxGap; minGap 0 and no maxGap unless said. */
 export type BenchLink = v.InferOutput<typeof linkSchema>
 
+/**
+ * A bench as a problem for the solver: horizon, sessions, tasks and links, all in whole minutes. Source:
+ * docs/formats.md.
+ */
 export const benchProblemSchema = v.looseObject({
   format: v.literal('tectoria-bench-problem'),
   version: v.literal(1),

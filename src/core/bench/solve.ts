@@ -6,6 +6,7 @@ import { polish } from './solver/polish'
 import type { Budget } from './solver/search'
 import { type Qualities, qualitiesOf } from './solver/secondaryObjectives'
 
+/** How long the solver looks, and what it may start from. */
 export type SolveOptions = {
   /** Most steps of the search, decisions and conflicts; the same number gives the same answer on every machine. */
   steps?: number

@@ -6,6 +6,7 @@ const COVERED = 1.5
 /** So many coats are tried before it is said that it never covers. Source: handbook 5.2. */
 const MOST_COATS = 100
 
+/** How a colour comes to hide what it goes over, coat by coat. */
 export type Covering = {
   /** The colour after each coat. */
   coats: Lab[]
@@ -114,8 +115,10 @@ export function rankUndercoats(
 /** Difference between places of two grounds after so many coats. */
 export type ShadeLeft = { coats: number; deltaE00: number }
 
-/** A shading shows from about this difference; under the second it is gone, ΔE00. Source: handbook 5.2. */
+/** A shading shows from about this difference on, ΔE00. Source: handbook 5.2. */
 export const SHADE_SHOWS = 1.5
+
+/** Below this a shading is gone, ΔE00. Source: handbook 5.2. */
 export const SHADE_GONE = 1
 
 /**

@@ -37,6 +37,7 @@ export function lightened(paint: Paint, share: number): Lab {
 /** Shares of grey that break a white. Source: handbook 5.5. */
 export const OFF_WHITE_SHARES = [0.05, 0.1, 0.15, 0.2] as const
 
+/** A white broken with a little grey: share of white, 0 to 1, and the colour it comes to. */
 export type OffWhite = { share: number; lab: Lab }
 
 /** A white broken with a little grey, by share, with what it comes to. Source: handbook 5.5. */

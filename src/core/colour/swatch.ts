@@ -12,6 +12,7 @@ export type SeenSwatch = {
   seen: string
 }
 
+/** What swatches say of how well a paint hides, and how near the prediction comes to them. */
 export type SwatchFit = {
   /** Light coats until it hides, by what was seen. */
   hiding: number

@@ -8,6 +8,7 @@ import { round } from './round'
 
 const RECIPES = 'a list of 1 to 10000 recipes, each a list of drops'
 
+/** A request for a blend: bottles and the drops of each. Source: docs/formats.md. */
 export const blendSchema = v.looseObject({
   ...formatFields('tectoria-blend'),
   bottles: bottlesField,
@@ -18,6 +19,8 @@ export const blendSchema = v.looseObject({
     v.maxLength(10000, RECIPES),
   ),
 })
+
+/** A blend request that was read. */
 export type BlendFile = v.InferOutput<typeof blendSchema>
 
 /** Reads a blend request. */

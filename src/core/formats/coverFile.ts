@@ -9,6 +9,7 @@ import { round } from './round'
 
 const GROUNDS = 'a list of 1 to 100 colours'
 
+/** A request for coats over a ground. Source: docs/formats.md. */
 export const coverSchema = v.looseObject({
   ...formatFields('tectoria-cover'),
   /** `film`: thickness of a coat against a normal light one. */
@@ -18,6 +19,8 @@ export const coverSchema = v.looseObject({
   /** Paint share of the bottle: a thinned one lays thinner films. */
   share: v.optional(ranged(0.01, 1, '(paint share)')),
 })
+
+/** A cover request that was read. */
 export type CoverFile = v.InferOutput<typeof coverSchema>
 
 /** Coats that are shown where the request doesn't say. */

@@ -32,6 +32,7 @@ const airSchema = v.lazy((input) =>
   v.InferOutput<typeof readingsSchema> | v.InferOutput<typeof climateSchema>
 >
 
+/** A film and the climate it dries in. Source: docs/formats.md. */
 export const drySchema = v.looseObject({
   format: v.literal('tectoria-dry'),
   version: v.literal(1),
@@ -47,6 +48,8 @@ export const drySchema = v.looseObject({
   /** The modeller's own factor, k. */
   correction: v.optional(ranged(0.25, 4)),
 })
+
+/** A drying request that was read. */
 export type DryRequest = v.InferOutput<typeof drySchema>
 
 /** Reads a film and climate. */

@@ -6,6 +6,7 @@ import { SUBSTRATES } from '../model/vocabulary'
 import { explain } from '../stack/questions/explain'
 import { filmSchema, filmStep } from './filmStep'
 
+/** A question about a film over another. Source: docs/formats.md. */
 export const explainSchema = v.looseObject({
   format: v.literal('tectoria-explain'),
   version: v.literal(1),
@@ -16,6 +17,8 @@ export const explainSchema = v.looseObject({
   substrate: v.optional(v.picklist(SUBSTRATES)),
   climate: v.optional(climateSchema),
 })
+
+/** A question about two films that was read. */
 export type ExplainRequest = v.InferOutput<typeof explainSchema>
 
 /** Reads a question about two films. */

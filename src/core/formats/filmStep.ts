@@ -33,6 +33,8 @@ export const filmSchema = v.looseObject({
   reworkHours: v.optional(ranged(0, 24 * 60, 'hours')),
   product: v.optional(productSchema),
 })
+
+/** A film as a request describes it: family and role, and what else is known of how it was laid. */
 export type RequestedFilm = v.InferOutput<typeof filmSchema>
 
 /** The act by which a film of a role is laid, for what a film leaves out. */

@@ -5,6 +5,7 @@ import { type Parsed, readOptional } from '../model/input'
 import { bottlesField, formatFields, paintWarnings } from './paintFields'
 import { round } from './round'
 
+/** A request for a colour from a shelf of bottles. Source: docs/formats.md. */
 export const matchSchema = v.looseObject({
   ...formatFields('tectoria-match'),
   target: hexField,
@@ -12,6 +13,8 @@ export const matchSchema = v.looseObject({
   maxBottles: v.optional(wholeRanged(1, 4, 'bottles')),
   maxDrops: v.optional(wholeRanged(1, 24, 'drops')),
 })
+
+/** A match request that was read. */
 export type MatchFile = v.InferOutput<typeof matchSchema>
 
 /** What is looked through where the request doesn't say. Source: handbook 5.4. */

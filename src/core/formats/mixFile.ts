@@ -15,6 +15,7 @@ const ingredientSchema = v.looseObject({
 
 const VOLUME_OR_AREA = 'either volumeMl, or area with its coats'
 
+/** A request for a mix: what is poured, in which shares, for which area or amount. Source: docs/formats.md. */
 export const mixSchema = v.pipe(
   v.looseObject({
     format: v.literal('tectoria-mix'),
@@ -44,6 +45,8 @@ export const mixSchema = v.pipe(
     VOLUME_OR_AREA,
   ),
 )
+
+/** A mix request that was read. */
 export type MixFile = v.InferOutput<typeof mixSchema>
 
 /** The most coats of a request. */

@@ -18,6 +18,8 @@ export const matchBottleSchema = v.looseObject({
 })
 
 const BOTTLES = 'a list of 1 to 1000 bottles'
+
+/** Bottles of a request, 1 or more, each by a name of its own. */
 export const bottlesField = v.pipe(
   v.array(matchBottleSchema, BOTTLES),
   v.minLength(1, BOTTLES),

@@ -15,6 +15,10 @@ export type ActKind = 'prep' | 'film' | 'mask' | 'unmask' | 'clean' | 'open' | '
  */
 export type MaskKind = 'sheet' | 'film' | 'grain'
 
+/**
+ * All that is known of an act by itself: its stage, words, hands-on minutes and what it does to films. Source:
+ * handbook 1.
+ */
 export type ActRow = {
   /** Where it stands in the order of work by itself; a clear's own depends on what it stands between. Source: handbook 1. */
   stage: Stage

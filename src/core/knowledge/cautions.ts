@@ -13,6 +13,7 @@ export type CautionWork = {
   decanted?: boolean
 }
 
+/** A word of care for body, room or tools, and when it is said. Source: handbook 9. */
 export type Caution = {
   id: string
   /** When it is shown: a kind of work, or always on a session's card. Source: handbook 9. */

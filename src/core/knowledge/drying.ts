@@ -69,6 +69,8 @@ export const DRYING = {
   salt: row(_, 30 * MIN, 1 * H, _, _, _),
   'dry-mark': DRY_MARK,
 } as const satisfies Record<string, ClockRow>
+
+/** A clock of the drying table: a family, or a family in one of its roles. Source: handbook 3.1. */
 export type ClockKey = keyof typeof DRYING
 
 /** How a film was laid, as far as its clock asks. */
@@ -150,4 +152,9 @@ export const DRAG_FROM = 3
 
 /** Windows with an end that belong to pairs of acts, minutes. Source: handbook 3.4 and 2.6. */
 export const RELEASE_TO_TOP = { latest: 12 * H } as const
+
+/**
+ * When chipping through a release coat works, minutes after the colour over it: at the latest, and from when it
+ * takes scrubbing. Source: handbook 3.4 and 2.6.
+ */
 export const CHIP_WINDOW = { latest: 24 * H, hardFrom: 3 * H } as const

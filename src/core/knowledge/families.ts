@@ -19,6 +19,10 @@ export type Nature =
   | 'liquid-mask'
   | 'grain'
 
+/**
+ * All that is known of a family by itself: its words, solvent, sheen and what its films suffer. Source: handbook
+ * 2.1.
+ */
 export type FamilyRow = {
   /** The family's name on screen. */
   name: string

@@ -210,6 +210,7 @@ export const FAULT_TABLE = {
   },
 } as const satisfies Record<string, FaultRow>
 
+/** A fault by its key in the table. Source: handbook 8. */
 export type FaultId = keyof typeof FAULT_TABLE
 
 /** The row of a fault. */

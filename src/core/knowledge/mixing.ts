@@ -2,6 +2,8 @@ import { WET_MICRONS } from './limits'
 
 /** Coat weights a mix is measured for; `clear-wet` is the wet coat of a clear. */
 export const MIX_COATS = ['mist', 'light', 'wet', 'clear-wet', 'flood', 'brush'] as const
+
+/** What a coat is for, as far as the thickness of its wet film asks. */
 export type MixCoat = (typeof MIX_COATS)[number]
 
 /** Wet film of the thinned mix, micrometres. Source: handbook 4.4. */
@@ -20,6 +22,8 @@ export const MIX_TOOLS = [
   'brush',
   'flat-brush',
 ] as const
+
+/** What a mix is laid on with, as far as its loss asks. */
 export type MixTool = (typeof MIX_TOOLS)[number]
 
 /** Share of the mix that lands, on large faces and on small or open parts. Source: handbook 4.4. */
@@ -55,6 +59,8 @@ export const DENSITY = {
 
 /** Trace additives, drops to 10 ml of the mix, from … to. Source: handbook 4.2. */
 export const ADDITIVE_DROPS = { flowAid: [2, 4], retarder: [2, 6] } as const
+
+/** What is added by the drop. Source: handbook 4.2. */
 export type Additive = keyof typeof ADDITIVE_DROPS
 
 /** Complexity of a surface, factor on the area of its plain shape. Source: handbook 4.4. */

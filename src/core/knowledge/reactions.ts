@@ -2,6 +2,8 @@ import { type Family, SOLVENTS, type Solvent } from '../model/vocabulary'
 
 /** What a solvent does to a film, weakest first. Source: handbook 2.3. */
 export const EFFECTS = ['-', 's', 'r', 'l', 'd'] as const
+
+/** What a solvent does to a film it wets, mildest first. Source: handbook 2.3. */
 export type Effect = (typeof EFFECTS)[number]
 
 /** Each effect in words, for findings. */
@@ -15,6 +17,8 @@ export const EFFECT_WORDS = {
 
 /** How far a film has come: before recoat, before cured, after. Source: handbook 2.3. */
 export const FILM_STATES = ['fresh', 'set', 'cured'] as const
+
+/** How far a film has dried, as the reaction table asks. Source: handbook 2.3. */
 export type FilmState = (typeof FILM_STATES)[number]
 
 /** Effects on a fresh, a set and a cured film, as one row of three marks: "d s -". */

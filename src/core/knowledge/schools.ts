@@ -3,6 +3,7 @@ import { SCHOOLS, type SchoolQuestion } from '../model/vocabulary'
 /** One school of a question: what it brings and what it costs. */
 export type SchoolRow = { value: string; name: string; brings: string; costs: string }
 
+/** A question on which practice differs, and what may be chosen. Source: handbook 1, schools. */
 export type QuestionRow = {
   question: string
   choices: readonly SchoolRow[]

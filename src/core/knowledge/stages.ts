@@ -14,4 +14,6 @@ export const STAGE_NAMES = {
   12: 'Lenses and details',
   13: 'Finish',
 } as const satisfies Record<number, string>
+
+/** A stage of work by its key. Source: handbook 1. */
 export type Stage = keyof typeof STAGE_NAMES

@@ -9,6 +9,7 @@ export type PrimerNeed =
       because: string
     }
 
+/** All that is known of what a part is made of. Source: handbook 2.4. */
 export type SubstrateRow = {
   name: string
   /** Mould release, residue or grease that must be washed off before anything else. */
@@ -109,6 +110,7 @@ export const SUBSTRATE_TABLE = {
   foam: { ...PLAIN, name: 'foam' },
 } as const satisfies Record<Substrate, SubstrateRow>
 
+/** The row of a substrate. */
 export function substrateRow(substrate: Substrate): SubstrateRow {
   return SUBSTRATE_TABLE[substrate]
 }

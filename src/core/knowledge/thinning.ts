@@ -3,6 +3,7 @@ import type { Family } from '../model/vocabulary'
 /** Thinner as share of the mix, from … to. */
 export type ShareRange = readonly [from: number, to: number]
 
+/** How far a family is thinned, share of thinner from … to, by what it is laid on with. Source: handbook 4.1. */
 export type ThinningRow = {
   brush: ShareRange | null
   /** Airbrush, primer and colour. */

@@ -27,6 +27,7 @@ export type ByteReader = {
   peek: () => number
 }
 
+/** Reads numbers from bytes one after another; past the end it throws a RangeError. */
 export function byteReader(bytes: Uint8Array): ByteReader {
   const length = bytes.length
   const reader: ByteReader = {

@@ -5,6 +5,7 @@ export type Triangles = {
   corners: Uint32Array | null
 }
 
+/** How many triangles there are, with shared corners or without. */
 export function triangleCount({ points, corners }: Triangles): number {
   return corners ? corners.length / 3 : points.length / 9
 }

@@ -19,8 +19,11 @@ import type { Family } from '../model/vocabulary'
 
 /** What a mix is for. */
 export const JOBS = ['brush', 'colour', 'primer', 'detail', 'clear', 'metal', 'mottle'] as const
+
+/** What a mix is thinned for: a brush, or an airbrush with colour, clear or primer. */
 export type MixJob = (typeof JOBS)[number]
 
+/** How thin a paint goes on, with which needle and pressure, and why. Source: handbook 4.1, 4.2. */
 export type ThinningAdvice = {
   /** Thinner as share of the mix, from … to, at this warmth; null: it isn't laid on that way. */
   share: ShareRange | null

@@ -12,6 +12,7 @@ export function isBrush(tool: MixTool): boolean {
   return tool === 'brush' || tool === 'flat-brush'
 }
 
+/** A coat whose amount of mix is wanted. */
 export type CoverageRequest = {
   /** cm² */
   area: number

@@ -4,6 +4,7 @@ import { isBrush, mixVolume } from './coverage'
 import { dropError, roundToDrops, smallestGoodSize } from './drops'
 import { exactParts, sayRatio, wholeParts } from './ratio'
 
+/** One thing that goes into a mix, by parts. */
 export type Ingredient = {
   name: string
   /** Of neat paint, where it is paint. */
@@ -13,6 +14,7 @@ export type Ingredient = {
   dropsPerMl?: number | undefined
 }
 
+/** What is to be mixed, and how much of it. */
 export type MixRequest = {
   /** Paint first. */
   ingredients: readonly Ingredient[]
@@ -27,6 +29,7 @@ export type MixRequest = {
   round?: 'drops' | 'none' | undefined
 }
 
+/** One thing of a mix as it is poured: ml, drops and grams. */
 export type MixedIngredient = {
   name: string
   ml: number
@@ -37,6 +40,7 @@ export type MixedIngredient = {
   percentAdded: number
 }
 
+/** A mix as it is poured, with its ratio in whole numbers. Source: handbook 4. */
 export type Mix = {
   ingredients: MixedIngredient[]
   /** As poured, in smallest whole numbers: "paint 5 : thinner 1". */

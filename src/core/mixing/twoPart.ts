@@ -8,6 +8,7 @@ export type TwoPart = {
   density: { paint: number; hardener: number }
 }
 
+/** What is measured of a paint and its hardener, ml and grams. Source: handbook 4.2. */
 export type TwoPartAmounts = {
   paintMl: number
   hardenerMl: number
@@ -35,6 +36,7 @@ function byVolume({ paint, hardener, by, density }: TwoPart): { paint: number; h
     : { paint: paint / density.paint, hardener: hardener / density.hardener }
 }
 
+/** What was really poured of a paint and its hardener, and what comes of the error. Source: handbook 4.2. */
 export type PouredTwoPart = {
   /** Hardener against what the sheet says, percent: above 0 too much. */
   errorPercent: number

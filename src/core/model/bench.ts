@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { idField, instantField, nameField, ranged } from './fields'
 import { AIRS, FAMILIES } from './vocabulary'
 
+/** The air of the room as a sensor read it at an instant. */
 export const climateReadingSchema = v.looseObject({
   id: idField,
   at: instantField,
@@ -9,8 +10,11 @@ export const climateReadingSchema = v.looseObject({
   humidity: ranged(0, 100, 'percent relative humidity'),
   air: v.optional(v.picklist(AIRS)),
 })
+
+/** A reading of the room's air. */
 export type ClimateReading = v.InferOutput<typeof climateReadingSchema>
 
+/** What was seen of a family's films against the table: a factor on its clock. Source: handbook 3.2. */
 export const correctionSchema = v.looseObject({
   id: idField,
   family: v.picklist(FAMILIES),
@@ -30,6 +34,8 @@ export const pinSchema = v.pipe(
   }),
   v.check((one) => Date.parse(one.to) > Date.parse(one.from), 'a pin that ends after it begins'),
 )
+
+/** A task that the modeller set to a time or a session. */
 export type Pin = v.InferOutput<typeof pinSchema>
 
 /** What a timer counts that is no film on a part. */
@@ -41,6 +47,8 @@ export const TIMER_KINDS = [
   'warm-air',
   'other',
 ] as const
+
+/** A clock of its own beside those of films: a soak, a pot life, a rest. */
 export const timerSchema = v.looseObject({
   id: idField,
   kind: v.picklist(TIMER_KINDS),
@@ -50,4 +58,6 @@ export const timerSchema = v.looseObject({
   /** When it was stopped by hand. */
   stoppedAt: v.optional(instantField),
 })
+
+/** A clock that was set. */
 export type Timer = v.InferOutput<typeof timerSchema>

@@ -12,8 +12,10 @@ import {
 import { productSchema } from './sequence'
 import { FAMILIES, ROLES, SHEENS, SOLVENTS } from './vocabulary'
 
+/** What was done to a bottle's lid: nothing, opened, or its can let out into a jar. */
 export const BOTTLE_STATES = ['sealed', 'open', 'decanted'] as const
 
+/** A bottle, can, jar or marker on the shelf, with what its label and sheet say. Source: docs/formats.md. */
 export const bottleSchema = v.looseObject({
   id: idField,
   name: nameField,
@@ -72,4 +74,6 @@ export const bottleSchema = v.looseObject({
   ),
   note: noteField,
 })
+
+/** What stands on the shelf. */
 export type Bottle = v.InferOutput<typeof bottleSchema>

@@ -3,6 +3,7 @@ import { dateField, idField, nameField, noteField, ranged, wholeRanged } from '.
 import { actStepSchema, schoolSchema, waitStepSchema } from './sequence'
 import { SUBSTRATES } from './vocabulary'
 
+/** A part of a build: what it is made of, how large it is, and what lies on it already. */
 export const partSchema = v.looseObject({
   id: idField,
   name: nameField,
@@ -15,6 +16,8 @@ export const partSchema = v.looseObject({
   jointGapMm: v.optional(ranged(0.01, 5, 'mm')),
   note: noteField,
 })
+
+/** A part that was read. */
 export type Part = v.InferOutput<typeof partSchema>
 
 const buildStepFields = { id: idField, parts: v.array(idField) }
@@ -33,15 +36,21 @@ const buildActSchema = v.looseObject({
   endsAfter: v.optional(v.record(idField, wholeRanged(0, 30, 'coats'))),
 })
 const buildWaitSchema = v.looseObject({ ...buildStepFields, ...waitStepSchema.entries })
+
+/** A step of a build at which hands do something, and for which parts. */
 export type BuildAct = v.InferOutput<typeof buildActSchema>
+
+/** A step of a build: an act or a wait. */
 export type BuildStep = BuildAct | v.InferOutput<typeof buildWaitSchema>
 
+/** A step of a build; what has `wait` and no `do` is a wait. */
 export const buildStepSchema = v.lazy((input) =>
   typeof input === 'object' && input !== null && 'wait' in input && !('do' in input)
     ? buildWaitSchema
     : buildActSchema,
 ) as v.GenericSchema<unknown, BuildStep>
 
+/** A build: its parts and the steps they share. Source: docs/formats.md. */
 export const buildSchema = v.looseObject({
   id: idField,
   name: nameField,
@@ -57,4 +66,6 @@ export const buildSchema = v.looseObject({
   /** Put away: neither planned nor on the bench. */
   shelved: v.optional(v.boolean()),
 })
+
+/** A build that was read. */
 export type Build = v.InferOutput<typeof buildSchema>

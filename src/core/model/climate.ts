@@ -24,6 +24,7 @@ const FIELDS = {
   partCelsius: v.optional(ranged(-30, 80, '°C')),
 }
 
+/** Air round a part: °C, percent of relative humidity, and how it moves. Source: handbook 3.2. */
 export const climateSchema = v.looseObject({ ...FIELDS, humidity: v.optional(FIELDS.humidity) })
 
 /** A change of the air: what isn't said stays as it was. */
@@ -32,6 +33,8 @@ export const climateChangeSchema = v.looseObject({
   celsius: v.optional(FIELDS.celsius),
   humidity: v.optional(FIELDS.humidity),
 })
+
+/** What changes of the air from a step on. */
 export type ClimateChange = v.InferOutput<typeof climateChangeSchema>
 
 /** The climate after a change. */

@@ -8,10 +8,14 @@ const targetSchema = v.object({
   step: idField,
   coat: v.optional(wholeRanged(1, 30, '(coat)')),
 })
+
+/** What an edit is about: a step by its id, or one of its coats. */
 export type EditTarget = v.InferOutput<typeof targetSchema>
 
 /** Whom an edit is for: every part that the step is meant for, or these. */
 const scopeSchema = v.union([v.literal('every'), v.array(idField)])
+
+/** Every part of the step, or parts by id. */
 export type EditScope = v.InferOutput<typeof scopeSchema>
 
 /** What a row is, and what has edits of its own: no edit of fields changes it. */
@@ -25,6 +29,8 @@ const fieldsSchema = v.pipe(
     `fields other than ${FIXED.join(', ')}`,
   ),
 )
+
+/** Fields of a step and their new values; null takes a field out. */
 export type EditFields = v.InferOutput<typeof fieldsSchema>
 
 /** Lays steps before another one; null: at the end. Each says which parts it is for. */
@@ -111,6 +117,8 @@ const patchSchema = v.object({
   order: v.nullable(v.object({ before: v.array(idField), after: v.array(idField) })),
   fields: v.object({ before: fieldsSchema, after: fieldsSchema }),
 })
+
+/** A change of a build that can be taken back: what it did, step by step. */
 export type Patch = v.InferOutput<typeof patchSchema>
 
 type Simple =

@@ -19,6 +19,7 @@ export function wholeRanged(min: number, max: number, unit = '') {
   )
 }
 
+/** How a duration is asked for where another value stood. */
 export const DURATION_EXPECTED =
   'a duration such as "15 min", "24 h", "3 d", "1 h 30 min" or "PT1H30M"'
 

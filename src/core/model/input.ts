@@ -3,6 +3,7 @@ import * as v from 'valibot'
 /** One thing wrong with input from outside: where, what stood there, what should. */
 export type Problem = { path: string; found: string; expected: string }
 
+/** A value that was read, or every problem that was found on the way. */
 export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
 /** How much of a wrong value is quoted back, characters. */

@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { idField, instantField, noteField, ranged, wholeRanged } from './fields'
 import { ACT_KINDS, MILESTONES } from './vocabulary'
 
+/** An entry of the log: what was done, when, and on which step of which part. Source: docs/formats.md. */
 export const loggedActSchema = v.looseObject({
   id: idField,
   at: instantField,
@@ -30,4 +31,6 @@ export const loggedActSchema = v.looseObject({
   /** The act that this one takes back. */
   undoes: v.optional(idField),
 })
+
+/** An entry of the log. */
 export type LoggedAct = v.InferOutput<typeof loggedActSchema>

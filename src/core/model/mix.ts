@@ -2,6 +2,7 @@ import * as v from 'valibot'
 import { hexField, idField, instantField, nameField, noteField, ranged } from './fields'
 import { FAMILIES } from './vocabulary'
 
+/** What is left of a mix in a jar of its own, and what went into it. */
 export const storedMixSchema = v.looseObject({
   id: idField,
   name: nameField,
@@ -29,4 +30,6 @@ export const storedMixSchema = v.looseObject({
   rewetted: v.optional(v.array(instantField)),
   note: noteField,
 })
+
+/** A mix that was kept. */
 export type StoredMix = v.InferOutput<typeof storedMixSchema>

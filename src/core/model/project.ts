@@ -13,8 +13,11 @@ import { AIRS } from './vocabulary'
 
 /** The project format: one build or a whole bench. Described in docs/formats.md. */
 export const PROJECT_FORMAT = 'tectoria-project'
+
+/** The version that is written. An older one is read and brought up to it. */
 export const PROJECT_VERSION = 1
 
+/** All of a modeller's data in one file. Source: docs/formats.md. */
 export const projectSchema = v.looseObject({
   format: v.literal(PROJECT_FORMAT),
   version: v.literal(PROJECT_VERSION),
@@ -37,6 +40,8 @@ export const projectSchema = v.looseObject({
   /** Techniques of the modeller's own. */
   techniques: v.optional(v.array(ownTechniqueSchema)),
 })
+
+/** A project that was read. */
 export type Project = v.InferOutput<typeof projectSchema>
 
 /** Reads a project from outside: shapes only; what refers to what is judged in formats/. */

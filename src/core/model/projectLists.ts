@@ -12,4 +12,6 @@ export const PROJECT_LISTS = [
   'timers',
   'tools',
 ] as const
+
+/** A list of a project by its name. */
 export type ProjectList = (typeof PROJECT_LISTS)[number]

@@ -19,6 +19,8 @@ import {
 
 /** The sequence format: the coats and acts meant for one surface, in order. Described in docs/formats.md. */
 export const SEQUENCE_FORMAT = 'tectoria-sequence'
+
+/** The version that is written. */
 export const SEQUENCE_VERSION = 1
 
 /** How many steps one sequence may have. */
@@ -39,6 +41,8 @@ export const productSchema = v.looseObject({
   /** Families, roles or substrates that its sheet says it suits. */
   suits: v.optional(v.array(v.string())),
 })
+
+/** A product as a step names it: family, role, and what its label or sheet says otherwise. */
 export type Product = v.InferOutput<typeof productSchema>
 
 const ACT_FIELDS = {
@@ -90,7 +94,10 @@ const ACT_FIELDS = {
   cause: v.optional(v.pipe(v.string(), v.maxLength(400, 'a cause of up to 400 characters'))),
 }
 
+/** A step at which hands do something. Source: docs/formats.md. */
 export const actStepSchema = v.looseObject(ACT_FIELDS)
+
+/** A step at which a film is left alone for a time. */
 export const waitStepSchema = v.looseObject({
   wait: durationField,
   climate: v.optional(climateChangeSchema),
@@ -103,8 +110,13 @@ export const stepSchema = v.lazy((input) =>
     : actStepSchema,
 ) as v.GenericSchema<unknown, Step>
 
+/** An act of a sequence. */
 export type ActStep = v.InferOutput<typeof actStepSchema>
+
+/** A wait of a sequence. */
 export type WaitStep = v.InferOutput<typeof waitStepSchema>
+
+/** A step of a sequence: an act or a wait. */
 export type Step = ActStep | WaitStep
 
 /** The schools of a build; what isn't said is left to the handbook's usual one. Source: handbook 1, schools. */
@@ -127,8 +139,11 @@ export const schoolSchema = v.looseObject({
   subAssemblies: v.optional(v.picklist(SCHOOLS.subAssemblies)),
   speed: v.optional(v.picklist(SCHOOLS.speed)),
 })
+
+/** The schools that a build holds to. */
 export type School = v.InferOutput<typeof schoolSchema>
 
+/** One part's steps in order, with its substrate, air and schools. Source: docs/formats.md. */
 export const sequenceSchema = v.looseObject({
   format: v.literal(SEQUENCE_FORMAT),
   version: v.literal(SEQUENCE_VERSION),
@@ -147,6 +162,8 @@ export const sequenceSchema = v.looseObject({
     v.maxLength(MOST_STEPS, `a list of up to ${MOST_STEPS} steps`),
   ),
 })
+
+/** A sequence that was read. */
 export type Sequence = v.InferOutput<typeof sequenceSchema>
 
 /** Reads a sequence from outside. */

@@ -1,6 +1,7 @@
 import * as v from 'valibot'
 import { dateField, instantField, wholeRanged } from './fields'
 
+/** Days of the week as files name them, Monday first. */
 export const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
 const CLOCK_EXPECTED = 'a time such as "19:00"'
 const clockField = v.pipe(
@@ -33,11 +34,13 @@ const extraSchema = v.pipe(
   v.check((one) => endsInTime(one), ENDS_EXPECTED),
 )
 
+/** An IANA time zone. */
 export const zoneField = v.pipe(
   v.string(),
   v.check((zone) => isZone(zone), 'a time zone such as "Europe/Lisbon"'),
 )
 
+/** When the modeller is at the bench: weekly sessions, days away and single days, in a zone. */
 export const sessionsSchema = v.looseObject({
   zone: zoneField,
   pattern: v.pipe(v.array(sessionSchema), v.maxLength(50, 'a list of up to 50 sessions a week')),
@@ -51,6 +54,8 @@ export const sessionsSchema = v.looseObject({
   /** Clean-out of the airbrush between different paints, minutes. */
   changeoverMinutes: v.optional(wholeRanged(0, 120, 'minutes')),
 })
+
+/** Times at the bench that were read. */
 export type Sessions = v.InferOutput<typeof sessionsSchema>
 
 /** Is it an IANA time zone? */

@@ -5,6 +5,8 @@ import { actStepSchema } from './sequence'
 
 /** The format of one technique of the modeller's own. Described in docs/formats.md. */
 export const TECHNIQUE_FORMAT = 'tectoria-technique'
+
+/** The version that is written. */
 export const TECHNIQUE_VERSION = 1
 
 /** A technique that the modeller saved from the steps of a build. */
@@ -18,8 +20,11 @@ export const ownTechniqueSchema = v.looseObject({
     v.maxLength(60, 'a list of 1 to 60 acts'),
   ),
 })
+
+/** A technique of the modeller's own. */
 export type OwnTechnique = v.InferOutput<typeof ownTechniqueSchema>
 
+/** Techniques of one's own as a file. Source: docs/formats.md. */
 export const techniqueFileSchema = v.looseObject({
   format: v.literal(TECHNIQUE_FORMAT),
   version: v.literal(TECHNIQUE_VERSION),

@@ -12,6 +12,8 @@ export const TOOL_KINDS = [
   'filter',
   'other',
 ] as const
+
+/** A tool, thinner or thing that is used up, with how much there is. Source: docs/formats.md. */
 export const toolSchema = v.looseObject({
   id: idField,
   kind: v.picklist(TOOL_KINDS),
@@ -26,4 +28,6 @@ export const toolSchema = v.looseObject({
   price: v.optional(ranged(0, 100000)),
   note: noteField,
 })
+
+/** A tool or supply on the bench. */
 export type BenchTool = v.InferOutput<typeof toolSchema>

@@ -27,6 +27,8 @@ export const FAMILIES = [
   'salt',
   'putty-mask',
 ] as const
+
+/** A family of materials. Source: handbook 2.1. */
 export type Family = (typeof FAMILIES)[number]
 
 /** What a product is for. Source: handbook 2.1. */
@@ -53,6 +55,8 @@ export const ROLES = [
   'adhesive',
   'filler',
 ] as const
+
+/** What a product is for. Source: handbook 2.1. */
 export type Role = (typeof ROLES)[number]
 
 /** Solvents, weakest first: the order is used for "hotter than". Source: handbook 2.2. */
@@ -66,6 +70,8 @@ export const SOLVENTS = [
   'reducer-2k',
   'plastic-solvent',
 ] as const
+
+/** A solvent. Source: handbook 2.2. */
 export type Solvent = (typeof SOLVENTS)[number]
 
 /** What a part is made of. Source: handbook 2.4. */
@@ -81,18 +87,26 @@ export const SUBSTRATES = [
   'wood-mdf',
   'foam',
 ] as const
+
+/** What a part is made of. Source: handbook 2.4. */
 export type Substrate = (typeof SUBSTRATES)[number]
 
 /** Sheens, brightest first. Source: handbook 2.1. */
 export const SHEENS = ['gloss', 'semi-gloss', 'satin', 'matt'] as const
+
+/** A sheen. Source: handbook 2.1. */
 export type Sheen = (typeof SHEENS)[number]
 
 /** Coat weights, thinnest first; `flood` is also "brush-thick". Source: handbook 3.2, f_W. */
 export const COATS = ['mist', 'light', 'wet', 'flood'] as const
+
+/** The weight of a coat. Source: handbook 3.2. */
 export type Coat = (typeof COATS)[number]
 
 /** What a film reaches as it dries, in order. Source: handbook 3.1. */
 export const MILESTONES = ['flash', 'touch', 'recoat', 'sand', 'tape', 'cured'] as const
+
+/** How far a film has dried. Source: handbook 3.1. */
 export type Milestone = (typeof MILESTONES)[number]
 
 /** What a step is done with; `swab` is damp, `wet-swab` is not. */
@@ -113,6 +127,8 @@ export const TOOLS = [
   'stencil',
   'hand',
 ] as const
+
+/** What a step is done with. */
 export type Tool = (typeof TOOLS)[number]
 
 /** Every act a step may be. Source: the sequence format, docs/formats.md. */
@@ -179,12 +195,17 @@ export const ACTS = [
   'assemble',
   'handle',
 ] as const
+
+/** What a step does. */
 export type Act = (typeof ACTS)[number]
 
 /** How the air moves round a drying part. Source: handbook 3.2, f_A. */
 export const AIRS = ['room', 'still', 'fan', 'forced'] as const
+
+/** How the air moves. Source: handbook 3.2. */
 export type Air = (typeof AIRS)[number]
 
+/** What parts and lenses are glued with. Source: handbook 6. */
 export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
 
 /** Marks that may be meant: a ghost of a wiped wash, the ring of a dried pool, frost left by salt. Source: handbook 2.6. */
@@ -195,6 +216,8 @@ export const CHECKS = ['bubbles', 'fit', 'bare-joint'] as const
 
 /** Severity of a finding, worst first. Source: handbook 2.6. */
 export const SEVERITIES = ['stop', 'risk', 'note'] as const
+
+/** How much a finding weighs, worst first. */
 export type Severity = (typeof SEVERITIES)[number]
 
 /** What practitioners differ in, and the schools of each question, the usual one first. Source: handbook 1, schools. */
@@ -217,6 +240,8 @@ export const SCHOOLS = {
   subAssemblies: ['in-parts', 'built-first'],
   speed: ['patient', 'water-and-warm-air'],
 } as const
+
+/** A question on which practice differs. Source: handbook 1, schools. */
 export type SchoolQuestion = keyof typeof SCHOOLS
 
 /** What is written into the log. The log is only ever added to; `undone` takes an earlier act back. */

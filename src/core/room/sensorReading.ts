@@ -11,6 +11,8 @@ export const readingSchema = v.looseObject({
   celsius: ranged(-20, 60, '°C'),
   humidity: ranged(0, 100, 'percent relative humidity'),
 })
+
+/** One line of a sensor's stream that was read. */
 export type SensorReading = v.InferOutput<typeof readingSchema>
 
 /** Reads one line of a sensor's stream. */

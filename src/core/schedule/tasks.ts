@@ -15,6 +15,7 @@ export type PlannedTask = BenchTask &
     closedBecause?: string
   }
 
+/** The tasks of one part, and what must lie between them. */
 export type PartTasks = { tasks: PlannedTask[]; links: BenchLink[] }
 
 /** So far ahead the air is trusted to be as forecast, minutes. */

@@ -28,6 +28,7 @@ export type PlanOutcome = {
   handsOnMinutes: number
 }
 
+/** What is compared of a plan: whether it stands, when it ends, and how many sessions it takes. */
 export function outcomeOf(plan: BenchPlan): PlanOutcome {
   return {
     status: plan.schedule?.status ?? null,

@@ -16,6 +16,7 @@ import type { Bottle } from '../model/bottle'
 import type { SCHOOLS } from '../model/vocabulary'
 import { bottlePaint } from './shelfColours'
 
+/** A face that wants lining, and how strongly. */
 export type LiningQuestion = {
   /** The face that is lined, #RRGGBB. */
   face: string
@@ -27,6 +28,7 @@ export type LiningQuestion = {
   share: number | null
 }
 
+/** A bottle that would line a face, and how far it stands from it. */
 export type LinedBy = {
   bottle: Bottle
   /** Paint share it is seen at. */
@@ -42,6 +44,7 @@ export type LinedBy = {
   fills: number | null
 }
 
+/** What on the shelf lines a face, best first. Source: handbook 5.3. */
 export type LiningAnswer = {
   band: { from: number; to: number }
   washes: LinedBy[]

@@ -17,6 +17,7 @@ export function bottlePaint({ colour, undertone, hiding, strength, role }: Bottl
 /** Roles that a colour is mixed from. */
 const MIXES: readonly Role[] = ['colour', 'primer']
 
+/** A bottle with what its colour is reckoned from. */
 export type MixablePaint = MatchBottle & { bottle: Bottle }
 
 /** Bottles of a family that a colour can be mixed from. */

@@ -3,6 +3,8 @@ import type { Finding } from './rules/finding'
 import { foldings } from './rules/folding'
 import { RULESET } from './rules/rules'
 import type { Drafted, Simulation } from './simulate/simulation'
+
+/** The judgement of a whole sequence. */
 export type Verdict = 'sound' | 'risky' | 'unsound'
 
 /** Unsound if anything would spoil the work, risky if anything may, else sound. */

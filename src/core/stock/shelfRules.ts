@@ -24,6 +24,8 @@ export const SHELF_RULES = [
   'gas-off',
   'lid-sealed',
 ] as const
+
+/** A rule of the shelf by its name in findings. */
 export type ShelfRule = (typeof SHELF_RULES)[number]
 
 /** A finding about a bottle, at the step and part that would use it. A way out changes the bottle's own row. */

@@ -19,6 +19,7 @@ export type Holes = {
 /** Literals that can't all hold: keys and values, one after another. */
 export type Nogood = number[]
 
+/** An entry of a list that is known to reach so far: the check of a missing one would cost more than the read. */
 export const at = (list: Int32Array, i: number): number => list[i] as number
 
 const DECIDED = -1
@@ -55,6 +56,7 @@ function listAt(lists: Lists, key: number): number[] {
 
 type Clause = { keys: Int32Array; values: Int32Array; activity: number }
 
+/** Bounds of keys, joined by rules `a ≤ b + d` and clauses, taken back to any earlier level of decisions. */
 export class Engine {
   /** Bound of each key. */
   readonly bound: Int32Array

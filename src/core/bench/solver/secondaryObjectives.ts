@@ -48,6 +48,7 @@ export function sprayedInOrder(model: Model, starts: Int32Array): number[] {
     .sort((a, b) => (starts[a] as number) - (starts[b] as number) || a - b)
 }
 
+/** What plans with the same finish are compared by: sessions, clean-outs and tight windows. Source: handbook 7.2. */
 export function qualitiesOf(model: Model, { starts }: Pick<StartPlan, 'starts'>): Qualities {
   const sprayed = sprayedInOrder(model, starts)
   const cleanOuts = sprayed.filter(

@@ -18,6 +18,7 @@ export type Best = {
   of: (size: number) => readonly Match[]
 }
 
+/** An empty list of the best recipes found, by number of bottles and overall. */
 export function keepBest(): Best {
   const bySize: Match[][] = []
   const overall: Match[] = []

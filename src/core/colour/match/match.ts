@@ -7,6 +7,7 @@ import { reducedRatios } from './ratios'
 import { type MatchOptions, search } from './search'
 import { sightOf } from './sight'
 
+/** A mix in whole drops, the colour it comes to, and how far that is from what was asked. */
 export type Recipe = {
   parts: { name: string; drops: number; bottle: number }[]
   lab: Lab

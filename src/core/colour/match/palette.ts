@@ -30,6 +30,7 @@ export type Pigment = {
   flat: boolean
 }
 
+/** A bottle as a pigment: its optics, and how much of it a drop lays. Source: handbook 5.4. */
 export function pigmentOf(bottle: MatchBottle): Pigment {
   const optics = opticsOf(bottle)
   const amount = paintInDrop(bottle) * (bottle.strength ?? 1)

@@ -8,6 +8,7 @@ import type { Sight } from './sight'
 import { dot, nearestOnLine, triangleDistance, type Vec } from './triangle'
 import { tryAll, type Work } from './work'
 
+/** What recipes are looked for: bottles, drops and how many answers. */
 export type MatchOptions = {
   /** 1 to 4. */
   maxBottles: number

@@ -1,5 +1,7 @@
+/** A point of Lab, or a direction in it. */
 export type Vec = readonly [number, number, number]
 
+/** Inner product of two directions. */
 export function dot(a: Vec, b: Vec): number {
   return a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
 }

@@ -1,11 +1,13 @@
 import type { Part } from '../../model/build'
 import type { ActStep, School } from '../../model/sequence'
 
-/** A whole-finish starting sequence: what a new build begins with. */
 /** What a starting sequence is for. */
 export const STARTER_KINDS = ['ship', 'mecha', 'miniature', 'terrain', 'car'] as const
+
+/** What a starter is a model of. */
 export type StarterKind = (typeof STARTER_KINDS)[number]
 
+/** A whole-finish starting sequence: what a new build begins with. Source: handbook 1. */
 export type Starter = {
   id: string
   kind: StarterKind

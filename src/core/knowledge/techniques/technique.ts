@@ -14,6 +14,8 @@ export const TECHNIQUE_GROUPS = [
   'Streaks, stains, dust, mud, powders',
   'Finish and handling',
 ] as const
+
+/** The shelf of the library that a technique stands on. */
 export type TechniqueGroup = (typeof TECHNIQUE_GROUPS)[number]
 
 /**
@@ -22,6 +24,7 @@ export type TechniqueGroup = (typeof TECHNIQUE_GROUPS)[number]
  */
 export type TechniquePlace = 'here' | 'under-colour' | 'over-colour'
 
+/** A step that a technique brings, where in the part it goes, and when it is left out. */
 export type TechniqueStep = {
   step: ActStep
   at?: TechniquePlace

@@ -14,6 +14,8 @@ export const UNDO_TOUCHES = [
   'wet-swab',
   'stiff-brush',
 ] as const satisfies readonly Tool[]
+
+/** How hard the touch is that takes a film off again. */
 export type UndoTouch = (typeof UNDO_TOUCHES)[number]
 
 /** One way to take the top film off again. Minutes as in the walk. */

@@ -71,6 +71,8 @@ export const RULE_NAMES = [
   'grit-skipped',
   'ppe',
 ] as const
+
+/** A rule by its name in findings. Source: docs/formats.md. */
 export type RuleName = (typeof RULE_NAMES)[number]
 
 /** One change of a sequence, with indices into `steps` as given. Source: docs/formats.md. */
@@ -96,6 +98,8 @@ export const REMEDY_KINDS = [
   'bottle',
   'leave-out',
 ] as const
+
+/** The effort a way out asks for, least first. */
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
 /** A way out: what to say, what kind of effort it is, and the edit that does it. */
@@ -149,6 +153,8 @@ export const CAUSES = [
   'tape',
   'thin-clear',
 ] as const
+
+/** What a finding is about, so that one mistake is told once. */
 export type Cause = (typeof CAUSES)[number]
 
 /**
@@ -176,6 +182,7 @@ export type Rule = {
   judgeEnd?: (end: EndOfWork) => Drafts
 }
 
+/** What a rule sees when all steps are over. */
 export type EndOfWork = {
   stack: Stack
   lastAct: number

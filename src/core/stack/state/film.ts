@@ -38,6 +38,7 @@ export type Film = {
 /** Minutes already reckoned, for one climate over time. */
 export type FilmClock = { series: ClimateSeries | null; times: Map<ClockPoint, number | null> }
 
+/** A clock that nothing was reckoned on yet. */
 export function newClock(): FilmClock {
   return { series: null, times: new Map() }
 }

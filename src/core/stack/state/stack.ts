@@ -40,6 +40,7 @@ export type Rub = Since & { passes: number }
 /** A minute, and the step at whose end it came. */
 export type Since = { step: number; at: number }
 
+/** A part with nothing on it. */
 export function bareStack(substrate: Substrate): Stack {
   return {
     substrate,

@@ -29,6 +29,7 @@ export type StepContext = {
   memo: ContextMemo
 }
 
+/** What was reckoned once for a step and is asked by several rules. */
 export type ContextMemo = { effects?: readonly FilmEffect[]; breaches?: readonly LimitBreach[] }
 
 /** The same step at another minute. */

@@ -25,6 +25,7 @@ export function theSolvent(context: StepContext): string {
     : 'no solvent'
 }
 
+/** A text with its first letter large. */
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
