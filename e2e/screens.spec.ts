@@ -109,6 +109,10 @@ test('a bottle gasses off while the clock runs', async ({ page }) => {
     page.getByRole('button', { name: /Mountain Cream.*gassing off, 3 h before it sprays/ }),
   ).toBeVisible()
   await standAt(page, later(4 * 60))
+  await expect(
+    page.getByRole('button', { name: /Mountain Cream.*gassing off, lid resting/ }),
+  ).toBeVisible()
+  await standAt(page, later(20 * 60))
   await expect(page.getByRole('button', { name: /Mountain Cream.*gassed off/ })).toBeVisible()
 })
 
