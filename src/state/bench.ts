@@ -75,11 +75,13 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   }
 
   const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
-    for (const host of hosts)
+    for (const host of hosts) {
+      host.again()
       host
         .ask((worker) => (writes ? worker.change(writes) : worker.open(project() as never)))
         // Whatever is asked next hears of it too, and is told.
         .catch(() => undefined)
+    }
     refresh()
     replan()
   }

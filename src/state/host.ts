@@ -16,9 +16,11 @@ export type Host<T> = {
   ask: <R>(question: (worker: Remote<T>) => Promise<R>) => Promise<R>
   /** Ends it with all that it was asked; the next question begins another. */
   end: (why?: string) => void
+  /** What it works on has changed: however often it failed before, it may be begun again. */
+  again: () => void
 }
 
-/** After so many failures in a row nothing is begun again before something was answered, or the page is loaded again. */
+/** After so many failures in a row nothing is begun again before something changed, or the page is loaded again. */
 const MOST_FAILURES = 3
 
 /** What was asked of a worker that was ended. */
@@ -56,11 +58,11 @@ export function hostWorker<T>(
     worker.addEventListener('error', fail)
     worker.addEventListener('messageerror', fail)
     const remote = connect(worker)
-    running = { worker, remote, greeted: Promise.resolve() }
-    running.greeted = greet(remote)
-    // Whoever asks hears of it: here it is only kept from being nobody's.
-    running.greeted.catch(() => undefined)
-    return running
+    const begun = { worker, remote, greeted: greet(remote) }
+    running = begun
+    // One that was told nothing can answer nothing.
+    begun.greeted.catch(fail)
+    return begun
   }
 
   const ask = <R>(question: (worker: Remote<T>) => Promise<R>) =>
@@ -83,7 +85,13 @@ export function hostWorker<T>(
         })
     })
 
-  return { ask, end }
+  return {
+    ask,
+    end,
+    again: () => {
+      failures = 0
+    },
+  }
 }
 
 function messageOf(event: unknown): string {
