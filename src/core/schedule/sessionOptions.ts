@@ -1,5 +1,6 @@
 import type { Session } from '../bench/calendar'
 import { type BenchState, stateOf } from '../builds/benchState'
+import { key, stepOf } from '../model/stepRef'
 import { type BenchPlan, planBench } from './planBench'
 import { outcomeOf, type PlanOutcome, supposed } from './whatIf'
 
@@ -16,16 +17,17 @@ const MOST_OPTIONS = 14
 const STEPS = 2500
 
 /**
- * Where an act may go: every session ahead, with the finish it leads to.
+ * Where an act may go: every session ahead, with the finish it leads to; nowhere, where it isn't planned.
  *
  * @param id build, part and step, as `build/part/step`
  */
 export function sessionOptions(
   state: BenchState,
   now: number,
-  plan: Pick<BenchPlan, 'sessions' | 'lost' | 'zero' | 'schedule'>,
+  plan: Pick<BenchPlan, 'tasks' | 'sessions' | 'lost' | 'zero' | 'schedule'>,
   id: string,
 ): SessionOption[] {
+  if (!plan.tasks.some((task) => key(stepOf(task)) === id)) return []
   return plan.sessions.slice(0, MOST_OPTIONS).map((session): SessionOption => {
     const { project: other } = supposed(state.memo.given, { kind: 'pin', id, ...session })
     const then = planBench(stateOf(other, state), now, {
