@@ -1,8 +1,13 @@
+import type { ClimateSeries } from '../drying/series'
 import type { Project } from '../model/project'
+import { airAsRead, differFrom, type Room } from '../room/climateSeries'
 import { correctionOf, learntFrom, type Observed, ratiosOf } from '../room/corrections'
 import type { Corrections } from '../stack/simulate/simulation'
 import { type StockState, stockStateOf } from '../stock/stockState'
 import { type PairsKnown, pairsKnown } from './usedPairs'
+
+const MINUTE = 60_000
+
 /**
  * A project with what follows from all of it and is asked by every part: its log sorted, its shelf as it stands, its room, what
  * was learnt of its paints. Derived and never stored; carried on from the state before, so that what a change doesn't touch
@@ -12,7 +17,7 @@ export type BenchState = StockState & {
   correction: Corrections
   /** Pairs of film and solvent that were put together before; undefined while the log is too young to ask. */
   usedPairs: ReadonlySet<string> | undefined
-  known: { learnt: string; pairs: PairsKnown }
+  known: { learnt: string; pairs: PairsKnown; asRead: ClimateSeries }
 }
 
 /**
@@ -25,7 +30,18 @@ export function stateOf(given: Project, before?: BenchState): BenchState {
   const stock = stockStateOf(given, before)
   const { correction, learnt } = corrected(stock, before)
   const pairs = pairsKnown(stock.project, stock.log, before?.known.pairs)
-  return { ...stock, correction, usedPairs: pairs.used, known: { learnt, pairs } }
+  const known = { learnt, pairs, asRead: airAsRead(stock.room) }
+  return { ...stock, correction, usedPairs: pairs.used, known }
+}
+
+/** Was the air of what was observed the same before? */
+function sameAirUntil(instant: number, before: BenchState, room: Room): boolean {
+  if (before.room.reads === room.reads) return true
+  return differFrom(before.known.asRead, airAsRead(room)) > instant / MINUTE
+}
+
+function lastOf(observations: readonly { at: number }[]): number {
+  return observations.reduce((last, { at }) => Math.max(last, at), Number.NEGATIVE_INFINITY)
 }
 
 /** The correction of before where it would say the same. */
@@ -34,7 +50,7 @@ function corrected(observed: Observed, before: BenchState | undefined) {
   if (
     before &&
     before.log.observations === log.observations &&
-    before.room.reads === room.reads &&
+    sameAirUntil(lastOf(log.observations), before, room) &&
     before.project.corrections === project.corrections &&
     before.project.shelf === project.shelf &&
     (log.observations.length === 0 || before.project.builds === project.builds)

@@ -1,4 +1,5 @@
-import type { ClimateSeries, Pace } from '../drying/clock'
+import type { Pace } from '../drying/clock'
+import type { ClimateSeries } from '../drying/series'
 import { partLogOf } from '../log/logIndex'
 import type { Build, Part } from '../model/build'
 import { isAct } from '../model/isAct'

@@ -12,12 +12,12 @@ const MINUTE = 60_000
 /** A change of a bench, drawn at random. */
 const changes = fc.array(
   fc.record({
-    what: fc.constantFrom('act', 'undo', 'move', 'sheen', 'read', 'draw', 'later', 'fix'),
+    what: fc.constantFrom('act', 'undo', 'move', 'sheen', 'read', 'draw', 'later', 'fix', 'sheet'),
     a: fc.nat(20),
     b: fc.nat(20),
     minutes: fc.integer({ min: 0, max: 300 }),
   }),
-  { minLength: 1, maxLength: 8 },
+  { minLength: 1, maxLength: 10 },
 )
 
 type Change = typeof changes extends fc.Arbitrary<(infer C)[]> ? C : never
@@ -65,12 +65,26 @@ function changed(project: Project, change: Change, now: number, n: number): Proj
     case 'read':
       return {
         ...project,
-        climate: [...(project.climate ?? []), { ...base, celsius: 10 + a, humidity: 40 + b }],
+        // One that was kept for a while comes late, between what was read already.
+        climate: [
+          ...(project.climate ?? []),
+          {
+            ...base,
+            at: new Date(now - (b % 2) * change.minutes * MINUTE).toISOString(),
+            celsius: 10 + a,
+            humidity: 40 + b,
+          },
+        ],
       }
     case 'draw':
       return {
         ...project,
         acts: [...acts, { ...base, kind: 'mixed', drawn: [{ bottle: 'k', ml: 1 }] }],
+      }
+    case 'sheet':
+      return {
+        ...project,
+        shelf: [{ ...BOTTLE, product: { recoat: `${10 + a} min` } }],
       }
     case 'fix':
       return { ...project, corrections: [{ id: 'k', family: 'lacquer', factor: 1 + a / 20 }] }

@@ -1,13 +1,17 @@
+import type { ClimateSeries } from '../drying/series'
 import { partLogOf } from '../log/logIndex'
 import type { Build, Part } from '../model/build'
 import { key } from '../model/stepRef'
-import { climateSeries } from '../room/climateSeries'
+import { climateSeries, differFrom } from '../room/climateSeries'
+import type { Corrections } from '../stack/simulate/simulation'
 import { benchBuilds } from './benchBuilds'
 import type { BenchState } from './benchState'
-import { entriesOf, type PartEntries } from './partEntries'
+import { entriesOf } from './partEntries'
 import { type PartPlan, partPlanOf } from './partPlan'
 import { simulatePart } from './partSimulation'
 import type { PlannedPart } from './planParts'
+import type { PartSimulation } from './simulatedPart'
+
 /** Every part of the bench as it was last planned, with what that followed from. */
 export type PlannedParts = {
   now: number
@@ -15,57 +19,91 @@ export type PlannedParts = {
   kept: ReadonlyMap<string, Kept>
 }
 
-/** A part's plan and everything it followed from, by identity. */
-type Kept = { from: readonly unknown[]; at: number; planned: PlannedPart }
+/** A part's plan and everything it followed from. */
+type Kept = {
+  /** Documents that its steps were read from, by identity. */
+  read: readonly unknown[]
+  /** Its steps, and what else it followed from, by identity. */
+  from: readonly unknown[]
+  air: LookedAt
+  corrected: Corrected
+  at: number
+  planned: PlannedPart
+}
+
+/** The air it dried in, and the last minute of it that was looked at. */
+type LookedAt = { series: ClimateSeries; until: number }
+
+/** Every correction that was asked for. */
+type Corrected = {
+  correction: Corrections
+  asked: [...Parameters<Corrections>, factor: number][]
+}
+
+/** What is the same for all parts of one answer. */
+type Answer = {
+  state: BenchState
+  now: number
+  series: ClimateSeries
+  /** The minute from which on the air differs from what it was. */
+  differs: (before: ClimateSeries) => number
+}
 
 /**
  * Every part of the bench, planned: those that nothing touched are the very same objects as before. What is done and dry says
- * the same at any hour.
+ * the same at any hour, and whatever the air is like from then on.
  *
  * @param before the last answer; left out: every part is planned
  */
 export function replanParts(state: BenchState, now: number, before?: PlannedParts): PlannedParts {
+  const series = climateSeries(state.room, now)
+  const known = new Map<ClimateSeries, number>()
+  const differs = (other: ClimateSeries) => {
+    const minute = known.get(other) ?? differFrom(other, series)
+    known.set(other, minute)
+    return minute
+  }
+  const answer = { state, now, series, differs }
   const kept = new Map<string, Kept>()
   for (const build of benchBuilds(state.project))
     for (const part of build.parts) {
       const ref = key({ build: build.id, part: part.id })
-      kept.set(ref, keptOf(state, build, part, now, before?.kept.get(ref)))
+      kept.set(ref, keptOf(answer, build, part, before?.kept.get(ref)))
     }
   const parts = [...kept.values()].map(({ planned }) => planned)
   return { now, parts, kept }
 }
 
-function keptOf(
-  state: BenchState,
-  build: Build,
-  part: Part,
-  now: number,
-  before: Kept | undefined,
-): Kept {
-  const entries = entriesOf(state, build, part)
-  const from = followsFrom(state, build, part, entries, now)
-  const same = before !== undefined && alike(before.from, from)
-  if (same && (before.at === now || isStill(before.planned.plan))) return before
+function keptOf(answer: Answer, build: Build, part: Part, before: Kept | undefined): Kept {
+  const { state, now, series } = answer
   const log = partLogOf(state.log, build.id, part.id)
-  const simulated = simulatePart(state, build, part, now)
-  return { from, at: now, planned: { simulated, plan: partPlanOf(simulated, log, now) } }
+  const read = [build, part, log, state.project.shelf, state.project.mixes, state.usedPairs]
+  const from = before && alike(before.read, read) ? before.from : followsFrom(state, build, part)
+  if (before && alike(before.from, from) && isSame(answer, before)) {
+    const air = { series, until: before.air.until }
+    const corrected = { correction: state.correction, asked: before.corrected.asked }
+    return { ...before, read, from, air, corrected }
+  }
+  const asked: Corrected['asked'] = []
+  const correction: Corrections = (family, step) => {
+    const factor = state.correction(family, step)
+    asked.push([family, step, factor])
+    return factor
+  }
+  const simulated = simulatePart({ ...state, correction }, build, part, now)
+  const planned = { simulated, plan: partPlanOf(simulated, log, now) }
+  const air = { series, until: lookedUntil(simulated) }
+  return { read, from, air, corrected: { correction: state.correction, asked }, at: now, planned }
 }
 
-/** All that a part's plan follows from but the hour. The shelf is in it by the sheets of the painted steps. */
-function followsFrom(
-  state: BenchState,
-  build: Build,
-  part: Part,
-  { entries, steps }: PartEntries,
-  now: number,
-): unknown[] {
+/** All that a part's plan follows from but the hour, the air and what was learnt. The shelf is in it by the sheets of its paints. */
+function followsFrom(state: BenchState, build: Build, part: Part): unknown[] {
+  const { entries, steps } = entriesOf(state, build, part)
   return [
     part,
     build.scale,
     build.use,
     build.school,
-    climateSeries(state.room, now),
-    state.correction,
     state.usedPairs,
     partLogOf(state.log, build.id, part.id),
     ...entries.map(({ step }) => step),
@@ -77,8 +115,29 @@ function alike(a: readonly unknown[], b: readonly unknown[]): boolean {
   return a.length === b.length && a.every((value, i) => value === b[i])
 }
 
+/** Would the hour, the air and what was learnt say the same of it? */
+function isSame({ state, now, differs }: Answer, { air, corrected, at, planned }: Kept): boolean {
+  const still = isStill(planned.plan)
+  if (at !== now && !still) return false
+  const other = differs(air.series)
+  const sameAir = other === Number.POSITIVE_INFINITY || (still && other > air.until)
+  if (!sameAir) return false
+  const { correction, asked } = corrected
+  return (
+    correction === state.correction ||
+    asked.every(([family, step, factor]) => state.correction(family, step) === factor)
+  )
+}
+
 /** Nothing is left to do on it, nothing on it dries, and nothing that may be done to it ends. */
 function isStill({ next, clocks, undo }: PartPlan): boolean {
   const ends = undo?.ways.some(({ until }) => until !== null) ?? false
   return next === null && !ends && clocks.every((clock) => clock.next === null)
+}
+
+/** The last minute at which a part asked for the air: of an act, or of what a film came to. */
+function lookedUntil({ simulation, options }: PartSimulation): number {
+  const stacks = [simulation.stack, ...simulation.simulated.map(({ after }) => after)]
+  const films = stacks.flatMap((stack) => stack.films.map(({ clock }) => clock.latest))
+  return Math.max(simulation.total, options.notBefore ?? 0, ...films)
 }

@@ -1,4 +1,4 @@
-import type { ClimateSeries } from '../drying/clock'
+import type { ClimateSeries } from '../drying/series'
 import type { Solvent } from '../model/vocabulary'
 import { type UndoMap, type UndoTouch, undoMap } from '../stack/questions/undoMap'
 import { hasReached } from '../stack/state/film'

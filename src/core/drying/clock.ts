@@ -4,13 +4,8 @@ import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/duration'
 import type { Product } from '../model/sequence'
 import { type Coat, type Family, MILESTONES, type Milestone } from '../model/vocabulary'
-import {
-  AIR_FACTOR,
-  humidityFactor,
-  retarderFactor,
-  temperatureFactor,
-  wetnessFactor,
-} from './factors'
+import { retarderFactor, wetnessFactor } from './factors'
+import { airFactor, airOf, type ClimateSeries, elapsedAt, minuteAfter } from './series'
 
 /** Everything about a film that its clock depends on, the air apart. */
 export type DryingFilm = {
@@ -99,33 +94,33 @@ function isSurface(point: ClockPoint): boolean {
 }
 
 /**
- * Minutes from the last coat to a point at a constant climate: t_ref · f_T · f_H · f_W · f_R · f_A · k.
+ * Minutes from the last coat to a point in the reference air: t_ref · f_W · f_R · k.
  *
- * @returns null when it is never reached, Infinity for a window that never closes
- * Source: handbook 3.2.
+ * @returns null when it is never reached, Infinity for a window that never closes: in any air
  */
-export function clockMinutes(film: DryingFilm, point: ClockPoint, climate: Climate): number | null {
+function ownMinutes(film: DryingFilm, point: ClockPoint): number | null {
   const reference = referenceMinutes(film, point)
   if (reference === null || reference === 0 || reference === Number.POSITIVE_INFINITY)
     return reference
-  const process = processOf(film, point)
   return (
     reference *
-    temperatureFactor(process, climate.celsius) *
-    humidityFactor(film.waterBorne, climate.humidity) *
     wetnessFactor(film.coats, isSurface(point) ? 'surface' : 'depth') *
-    retarderFactor(process, film.retarder) *
-    AIR_FACTOR[climate.air] *
+    retarderFactor(processOf(film, point), film.retarder) *
     film.correction *
     paceFactor(film.pace, point)
   )
 }
 
 /**
- * The climate over time: each piece holds from its minute until the next one begins, the last for ever, the first
- * also before its minute. At least one piece, in order of time.
+ * Minutes from the last coat to a point at a constant climate: t_ref · f_T · f_H · f_W · f_R · f_A · k.
+ *
+ * @returns null when it is never reached, Infinity for a window that never closes
+ * Source: handbook 3.2.
  */
-export type ClimateSeries = readonly { from: number; climate: Climate }[]
+export function clockMinutes(film: DryingFilm, point: ClockPoint, climate: Climate): number | null {
+  const own = ownMinutes(film, point)
+  return own === null ? null : own * airFactor(processOf(film, point), film.waterBorne, climate)
+}
 
 /**
  * How far a film has come to a point after drying from one minute to another: ∫ dt / t(T(t), RH(t)).
@@ -143,20 +138,12 @@ export function progress(
   until: number,
   series: ClimateSeries,
 ): number | null {
-  let done = 0
-  for (let i = pieceAt(series, start); i < series.length; i++) {
-    const piece = series[i] as ClimateSeries[number]
-    const to = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
-    const total = clockMinutes(film, point, piece.climate)
-    if (total === null) return null
-    if (total === 0) return 1
-    if (total === Number.POSITIVE_INFINITY) return 0
-    const from = i === 0 ? start : Math.max(piece.from, start)
-    const end = Math.min(to, until)
-    if (end > from) done += (end - from) / total
-    if (to >= until) break
-  }
-  return done
+  const own = ownMinutes(film, point)
+  if (own === null) return null
+  if (own === 0) return 1
+  if (until <= start) return 0
+  const air = airOf(series, processOf(film, point), film.waterBorne)
+  return (elapsedAt(air, until) - elapsedAt(air, start)) / own
 }
 
 /**
@@ -173,29 +160,8 @@ export function reachedAt(
   start: number,
   series: ClimateSeries,
 ): number | null {
-  let left = 1
-  for (let i = pieceAt(series, start); i < series.length; i++) {
-    const piece = series[i] as ClimateSeries[number]
-    const total = clockMinutes(film, point, piece.climate)
-    if (total === null) return null
-    const from = i === 0 ? start : Math.max(piece.from, start)
-    const to = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
-    const here = (to - from) / total
-    if (total === 0 || here >= left) return from + left * total
-    left -= here
-  }
-  return Number.POSITIVE_INFINITY
-}
-
-/** Number of the piece that a minute lies in; the first also holds before its own minute. */
-function pieceAt(series: ClimateSeries, minute: number): number {
-  if (series.length === 0) throw new RangeError('a climate series has at least one piece')
-  let low = 0
-  let high = series.length - 1
-  while (low < high) {
-    const mid = (low + high + 1) >> 1
-    if ((series[mid] as ClimateSeries[number]).from <= minute) low = mid
-    else high = mid - 1
-  }
-  return low
+  const own = ownMinutes(film, point)
+  if (own === null || own === Number.POSITIVE_INFINITY) return own
+  if (own === 0) return start
+  return minuteAfter(airOf(series, processOf(film, point), film.waterBorne), start, own)
 }

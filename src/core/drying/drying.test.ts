@@ -3,8 +3,8 @@ import { DRYING } from '../knowledge/drying'
 import type { Climate } from '../model/climate'
 import { COATS, FAMILIES, MILESTONES } from '../model/vocabulary'
 import { resolveStep } from '../stack/state/resolvedStep'
+import { humidityFactor, temperatureFactor } from './airFactors'
 import {
-  type ClimateSeries,
   type ClockPoint,
   clockMinutes,
   type DryingFilm,
@@ -13,8 +13,9 @@ import {
   referenceMinutes,
 } from './clock'
 import { dewPoint } from './dewPoint'
-import { humidityFactor, retarderFactor, temperatureFactor, wetnessFactor } from './factors'
+import { retarderFactor, wetnessFactor } from './factors'
 import { limitBreaches } from './limits'
+import type { ClimateSeries } from './series'
 
 const ROOM: Climate = { celsius: 20, humidity: 50, air: 'room' }
 

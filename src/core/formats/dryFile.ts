@@ -1,13 +1,8 @@
 import * as v from 'valibot'
-import {
-  type ClimateSeries,
-  type ClockPoint,
-  type DryingFilm,
-  progress,
-  reachedAt,
-} from '../drying/clock'
+import { type ClockPoint, type DryingFilm, progress, reachedAt } from '../drying/clock'
 import { dewPoint } from '../drying/dewPoint'
 import { limitBreaches } from '../drying/limits'
+import type { ClimateSeries } from '../drying/series'
 import { climateReadingSchema } from '../model/bench'
 import { changeClimate, climateSchema, REFERENCE_CLIMATE } from '../model/climate'
 import { isoDuration } from '../model/duration'

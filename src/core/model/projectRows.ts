@@ -18,19 +18,29 @@ export function applyRows(project: Project, writes: readonly RowWrite[]): Projec
   return next
 }
 
-function withRows(rows: readonly { id: string }[], writes: readonly RowWrite[]): { id: string }[] {
-  const left = new Map(writes.map(({ id, row }) => [id, row as { id: string } | null]))
-  const kept: { id: string }[] = []
-  for (const row of rows) {
-    const written = left.get(row.id)
-    if (written === undefined) kept.push(row)
-    else {
-      left.delete(row.id)
-      if (written !== null) kept.push(written)
-    }
+type Row = { id: string }
+
+/** Where the rows of a list stand, by id: carried on from list to list, since a log is long and grows by one. */
+const placesOf = new WeakMap<readonly Row[], Map<string, number>>()
+
+function withRows(rows: readonly Row[], writes: readonly RowWrite[]): Row[] {
+  const places = placesOf.get(rows) ?? new Map(rows.map(({ id }, place) => [id, place]))
+  const written = new Map(writes.map(({ id, row }) => [id, row as Row | null]))
+  const added = [...written].flatMap(([id, row]) => (row && !places.has(id) ? [row] : []))
+  added.forEach(({ id }, i) => places.set(id, rows.length + i))
+  // One copy, however long the list.
+  const next = rows.concat(added)
+  const gone = new Set<number>()
+  for (const [id, row] of written) {
+    const place = places.get(id)
+    if (place === undefined) continue
+    if (row === null) gone.add(place)
+    else next[place] = row
   }
-  for (const row of left.values()) if (row !== null) kept.push(row)
-  return kept
+  placesOf.delete(rows)
+  if (gone.size > 0) return next.filter((_, place) => !gone.has(place))
+  placesOf.set(next, places)
+  return next
 }
 
 function withSingle(project: Project, id: string, row: unknown): Project {

@@ -1,6 +1,6 @@
 import type { ClimateReading } from '../model/bench'
 import type { Project } from '../model/project'
-import { climateSeries, dailyPattern, roomOf } from './climateSeries'
+import { climateSeries, dailyPattern, differFrom, roomOf } from './climateSeries'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const HOUR = 3_600_000
@@ -92,5 +92,39 @@ describe('the air to come', () => {
     series.slice(1).forEach((piece, i) => {
       expect(piece.from).toBeGreaterThan(series[i]?.from ?? 0)
     })
+  })
+})
+
+describe('a room that is carried on', () => {
+  const days = hourly(20)
+  const read = (hours: number): ClimateReading => ({
+    id: `r${hours}`,
+    at: new Date(NOW + hours * HOUR).toISOString(),
+    celsius: 25,
+    humidity: 40,
+  })
+  test.each<{ what: string; climate: ClimateReading[] }>([
+    { what: 'a new reading', climate: [...days, read(1)] },
+    { what: 'two at once, the later one first', climate: [...days, read(2), read(1)] },
+    { what: 'one that comes late', climate: [...days, read(-30)] },
+    { what: 'one taken away', climate: days.slice(0, -1) },
+    { what: 'one put right', climate: [...days.slice(0, 5), read(-300), ...days.slice(6)] },
+  ])('is the room of all readings: $what', ({ climate }) => {
+    const old = project(days)
+    const room = roomOf(old)
+    climateSeries(room, NOW)
+    const carried = roomOf(project(climate), { of: old, room })
+    const anew = roomOf(project(climate))
+    expect(carried.reads).toEqual(anew.reads)
+    expect(climateSeries(carried, NOW + 3 * HOUR)).toEqual(climateSeries(anew, NOW + 3 * HOUR))
+  })
+
+  it('differs from what it was no sooner than something else was read', () => {
+    const before = climateSeries(roomOf(project(days)), NOW)
+    const after = climateSeries(roomOf(project([...days, read(1)])), NOW + HOUR)
+    expect(differFrom(before, before)).toBe(Number.POSITIVE_INFINITY)
+    expect(differFrom(before, [...before])).toBe(Number.POSITIVE_INFINITY)
+    expect(differFrom(before, after)).toBeGreaterThan(NOW / MINUTE)
+    expect(differFrom(before, before.slice(0, -1))).toBe(before.at(-1)?.from)
   })
 })

@@ -1,10 +1,12 @@
 import { DateTime } from 'luxon'
-import type { ClimateSeries } from '../drying/clock'
+import type { ClimateSeries } from '../drying/series'
 import type { ClimateReading } from '../model/bench'
 import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
 import type { Project } from '../model/project'
+import type { Air } from '../model/vocabulary'
 
 const MINUTE = 60_000
+const QUARTER = 15 * MINUTE
 const HOUR = 60 * MINUTE
 const DAY = 24 * HOUR
 
@@ -38,7 +40,12 @@ export type Room = {
   outlook: Project['outlook']
   /** The air as it was last read; the reference room where it never was. */
   latest: Climate
-  memo: { patterns: Map<number, DailyPattern | null>; series: Map<number, ClimateSeries> }
+  memo: {
+    patterns: Map<number, DailyPattern | null>
+    series: Map<number, ClimateSeries>
+    /** Block of the day of each quarter of an hour since the epoch, in the room's zone. */
+    blocks: Map<number, number>
+  }
 }
 
 type RoomOf = Pick<Project, 'climate' | 'sessions' | 'outlook'>
@@ -53,23 +60,43 @@ export function roomOf(project: RoomOf, before?: { of: RoomOf; room: Room }): Ro
   const { climate, outlook } = project
   if (before && before.of.climate === climate && before.room.zone === zone) {
     if (before.of.outlook === outlook) return before.room
-    const { patterns } = before.room.memo
-    return { ...before.room, outlook, memo: { patterns, series: new Map() } }
+    return { ...before.room, outlook, memo: { ...before.room.memo, series: new Map() } }
   }
-  const reads = sorted(climate ?? [])
+  const reads = readsOf(climate ?? [], before)
   return {
     reads,
     zone,
     outlook,
     latest: reads.at(-1)?.climate ?? REFERENCE_CLIMATE,
-    memo: { patterns: new Map(), series: new Map() },
+    memo: {
+      patterns: new Map(),
+      series: new Map(),
+      blocks: before?.room.zone === zone ? before.room.memo.blocks : new Map(),
+    },
   }
 }
 
-function sorted(readings: readonly ClimateReading[]): Read[] {
-  return readings
-    .map((reading) => ({ at: Date.parse(reading.at), climate: climateOf(reading) }))
-    .sort((a, b) => a.at - b.at)
+/** Readings in order of time; those that were added behind the ones of before are put behind them. */
+function readsOf(
+  readings: readonly ClimateReading[],
+  before: { of: RoomOf; room: Room } | undefined,
+): readonly Read[] {
+  const old = before?.of.climate ?? []
+  const known = old.every((reading, i) => reading === readings[i]) ? (before?.room.reads ?? []) : []
+  const added = readings.slice(known.length).map(readOf)
+  const last = known.at(-1)?.at ?? Number.NEGATIVE_INFINITY
+  const all = [...known, ...added]
+  return added.every(({ at }) => at >= last) && inOrder(added)
+    ? all
+    : all.sort((a, b) => a.at - b.at)
+}
+
+function readOf(reading: ClimateReading): Read {
+  return { at: Date.parse(reading.at), climate: climateOf(reading) }
+}
+
+function inOrder(reads: readonly Read[]): boolean {
+  return reads.every(({ at }, i) => i === 0 || at >= (reads[i - 1] as Read).at)
 }
 
 /** How many readings were made by an instant. */
@@ -84,8 +111,14 @@ function countUntil(reads: readonly Read[], at: number): number {
   return low
 }
 
-function blockOf(at: number, zone: string): number {
-  return Math.floor(DateTime.fromMillis(at, { zone }).hour / BLOCK_HOURS)
+/** Zones begin their hours on a quarter: within one the block is the same, and is asked once. */
+function blockOf({ zone, memo }: Room, at: number): number {
+  const quarter = Math.floor(at / QUARTER)
+  const known = memo.blocks.get(quarter)
+  if (known !== undefined) return known
+  const block = Math.floor(DateTime.fromMillis(at, { zone }).hour / BLOCK_HOURS)
+  memo.blocks.set(quarter, block)
+  return block
 }
 
 /**
@@ -100,18 +133,18 @@ export function dailyPattern(room: Room, now: number): DailyPattern | null {
   if (!last || last.at <= now - PATTERN_DAYS * DAY) return null
   const known = room.memo.patterns.get(count)
   if (known !== undefined) return known
-  const pattern = patternOf(room.reads.slice(0, count), last.at, room.zone)
+  const pattern = patternOf(room, count, last.at)
   room.memo.patterns.set(count, pattern)
   return pattern
 }
 
-function patternOf(reads: readonly Read[], until: number, zone: string): DailyPattern | null {
-  const recent = reads.slice(countUntil(reads, until - PATTERN_DAYS * DAY))
+function patternOf(room: Room, count: number, until: number): DailyPattern | null {
+  const recent = room.reads.slice(countUntil(room.reads, until - PATTERN_DAYS * DAY), count)
   const first = recent[0]
   if (!first || until - first.at < DAY) return null
   const sums = Array.from({ length: BLOCKS }, () => ({ n: 0, celsius: 0, humidity: 0 }))
   for (const { at, climate } of recent) {
-    const sum = sums[blockOf(at, zone)]
+    const sum = sums[blockOf(room, at)]
     if (!sum) continue
     sum.n += 1
     sum.celsius += climate.celsius
@@ -120,7 +153,7 @@ function patternOf(reads: readonly Read[], until: number, zone: string): DailyPa
   if (sums.some(({ n }) => n === 0)) return null
   const mean = (total: number, n: number) => Math.round((total / n) * 10) / 10
   return {
-    zone,
+    zone: room.zone,
     blocks: sums.map(({ n, celsius, humidity }) => ({
       celsius: mean(celsius, n),
       humidity: mean(humidity, n),
@@ -129,16 +162,14 @@ function patternOf(reads: readonly Read[], until: number, zone: string): DailyPa
 }
 
 /** What the pattern says from one instant to another, a block at a time. */
-function patternPieces(pattern: DailyPattern, from: number, to: number, air: Climate['air']) {
-  const pieces: { at: number; climate: Climate }[] = []
-  let at = DateTime.fromMillis(from, { zone: pattern.zone })
-  while (at.toMillis() < to) {
-    const block = pattern.blocks[Math.floor(at.hour / BLOCK_HOURS)]
-    if (block) pieces.push({ at: at.toMillis(), climate: { ...block, air } })
-    const hour = (Math.floor(at.hour / BLOCK_HOURS) + 1) * BLOCK_HOURS
-    const next = at.startOf('day').set({ hour: hour % 24 })
-    const later = hour >= 24 ? at.startOf('day').plus({ days: 1 }) : next
-    at = later > at ? later : at.plus({ hours: BLOCK_HOURS })
+function patternPieces(room: Room, pattern: DailyPattern, from: number, to: number, air: Air) {
+  const pieces: Read[] = []
+  let last: number | null = null
+  for (let at = from; at < to; at = (Math.floor(at / QUARTER) + 1) * QUARTER) {
+    const number = blockOf(room, at)
+    const block = pattern.blocks[number]
+    if (block && number !== last) pieces.push({ at, climate: { ...block, air } })
+    last = number
   }
   return pieces
 }
@@ -187,7 +218,7 @@ function seriesOf(room: Room, pattern: DailyPattern | null, until: number): Clim
     const next = room.reads[i + 1]?.at ?? until
     const silent = piece.at + GAP_HOURS * HOUR
     if (pattern && next > silent)
-      pieces.push(...patternPieces(pattern, silent, next, piece.climate.air))
+      pieces.push(...patternPieces(room, pattern, silent, next, piece.climate.air))
   })
   if (pattern) pieces.push({ at: until, climate: meanOf(pattern) })
   return thinned(pieces.map(({ at, climate }) => ({ from: at / MINUTE, climate })))
@@ -215,6 +246,22 @@ function meanOf({ blocks }: DailyPattern): Climate {
   const mean = (field: 'celsius' | 'humidity') =>
     Math.round((blocks.reduce((sum, block) => sum + block[field], 0) / blocks.length) * 10) / 10
   return { celsius: mean('celsius'), humidity: mean('humidity'), air: 'room' }
+}
+
+/** The minute from which on two series differ; Infinity: they don't. */
+export function differFrom(a: ClimateSeries, b: ClimateSeries): number {
+  if (a === b) return Number.POSITIVE_INFINITY
+  const length = Math.max(a.length, b.length)
+  for (let i = 0; i < length; i++) {
+    const [one, other] = [a[i], b[i]]
+    if (one && other && one.from === other.from && isSameAir(one.climate, other.climate)) continue
+    return Math.min(one?.from ?? Number.POSITIVE_INFINITY, other?.from ?? Number.POSITIVE_INFINITY)
+  }
+  return Number.POSITIVE_INFINITY
+}
+
+function isSameAir(a: Climate, b: Climate): boolean {
+  return a.celsius === b.celsius && a.humidity === b.humidity && a.air === b.air
 }
 
 /** Without pieces that say nothing new. */

@@ -1,4 +1,5 @@
-import { type ClimateSeries, type Pace, progress } from '../drying/clock'
+import { type Pace, progress } from '../drying/clock'
+import type { ClimateSeries } from '../drying/series'
 import { type LogIndex, progressOfStep } from '../log/logIndex'
 import type { Observation } from '../log/observations'
 import type { BuildAct } from '../model/build'
@@ -158,13 +159,17 @@ export function correctionOf(observed: Observed): Corrections {
   const fixed = observed.project.corrections ?? []
   if (fixed.length === 0 && learnt.length === 0) return UNCORRECTED
   const bottles = bottleLookup(observed.project)
+  // Only of these families it makes a difference which bottle it is.
+  const byBottle = new Set(
+    [...fixed, ...learnt].filter(({ bottle }) => bottle).map(({ family }) => family),
+  )
   const find = <T extends { family: Family; bottle?: string | null | undefined; factor: number }>(
     list: readonly T[],
     family: Family,
     bottle: string | null,
   ) => list.find((row) => row.family === family && (row.bottle ?? null) === bottle)?.factor
   return (family, step) => {
-    const bottle = bottles(step)
+    const bottle = byBottle.has(family) ? bottles(step) : null
     return (
       (bottle === null ? undefined : find(fixed, family, bottle)) ??
       find(fixed, family, null) ??

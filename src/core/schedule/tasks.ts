@@ -1,6 +1,7 @@
 import type { BenchLink, BenchTask, Interval } from '../bench/problem'
 import type { PartSimulation } from '../builds/simulatedPart'
 import { limitBreaches } from '../drying/limits'
+import { piecesBetween } from '../drying/series'
 import { ACT_MINUTES } from '../knowledge/limits'
 import { key, type StepRef } from '../model/stepRef'
 import { closings } from '../stack/questions/closings'
@@ -104,18 +105,15 @@ function closedByAir(
   const until = zero + AIR_AHEAD
   const closed: Interval[] = []
   let closedBecause: string | undefined
-  series.forEach((piece, i) => {
-    const from = Math.max(piece.from, zero)
-    const to = Math.min(series[i + 1]?.from ?? Number.POSITIVE_INFINITY, until)
-    if (to <= from) return
-    const breach = limitBreaches(
-      { family, role, tool, retarder: step.retarder ?? 0 },
-      piece.climate,
-    )[0]
-    if (!breach || breach.severity === 'note') return
+  for (const piece of piecesBetween(series, zero, until)) {
+    const laid = { family, role, tool, retarder: step.retarder ?? 0 }
+    const breach = limitBreaches(laid, piece.climate)[0]
+    if (!breach || breach.severity === 'note') continue
     closedBecause ??= breach.because
+    const from = Math.max(piece.from, zero)
+    const to = Math.min(piece.to, until)
     closed.push([Math.floor(from - zero), Math.ceil(to - zero)])
-  })
+  }
   return closedBecause === undefined ? {} : { closed, closedBecause }
 }
 

@@ -1,4 +1,4 @@
-import type { ClimateSeries } from '../../drying/clock'
+import type { ClimateSeries } from '../../drying/series'
 import { applyEnergy } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
 import { RUBS_AN_HOUR } from '../../knowledge/limits'

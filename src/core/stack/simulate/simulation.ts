@@ -1,6 +1,6 @@
-import type { ClimateSeries, Pace } from '../../drying/clock'
+import type { Pace } from '../../drying/clock'
+import type { ClimateSeries } from '../../drying/series'
 import type { FilmState } from '../../knowledge/reactions'
-import type { Climate } from '../../model/climate'
 import type { ActStep } from '../../model/sequence'
 import type { Family, Sheen } from '../../model/vocabulary'
 import type { Draft, RuleName } from '../rules/finding'
@@ -72,4 +72,4 @@ export type SimulateOptions = {
 export type Corrections = (family: Family, step: ActStep) => number
 
 /** How things stand between two steps. Minutes from the start. */
-export type State = { at: number; stack: Stack; series: { from: number; climate: Climate }[] }
+export type State = { at: number; stack: Stack; series: ClimateSeries }

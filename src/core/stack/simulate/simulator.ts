@@ -1,4 +1,5 @@
 import type { Pace } from '../../drying/clock'
+import { airAt } from '../../drying/series'
 import { actRow } from '../../knowledge/acts'
 import { type Climate, changeClimate, REFERENCE_CLIMATE } from '../../model/climate'
 import { minutesOf } from '../../model/duration'
@@ -26,7 +27,7 @@ function simulateWith(ruleset: Ruleset, sequence: Sequence, options: SimulateOpt
   const state: State = {
     at: options.from ?? 0,
     stack: bareStack(sequence.substrate),
-    series: options.series ? [...options.series] : [{ from: 0, climate: setting.climate }],
+    series: options.series ?? [{ from: 0, climate: setting.climate }],
   }
   const out: Simulation = {
     drafts: [],
@@ -115,11 +116,9 @@ function changeAir(state: State, step: Step): void {
   state.series = [...pieces, { from: state.at, climate: next }]
 }
 
-function climateAt(state: State): Climate {
-  const passed = state.series.filter((piece) => piece.from <= state.at + EPSILON)
-  const piece = passed.at(-1) ?? state.series[0]
-  if (!piece) throw new RangeError('simulate: a climate series has at least one piece')
-  return piece.climate
+/** The air of a moment: a piece that begins by then holds already. */
+function climateAt({ series, at }: State): Climate {
+  return airAt(series, at + EPSILON)
 }
 
 function doAct(run: Run, state: State, step: ActStep, index: number): void {

@@ -1,4 +1,5 @@
-import { type ClimateSeries, type ClockPoint, type DryingFilm, reachedAt } from '../../drying/clock'
+import { type ClockPoint, type DryingFilm, reachedAt } from '../../drying/clock'
+import type { ClimateSeries } from '../../drying/series'
 import type { FilmState } from '../../knowledge/reactions'
 import type { Act, Coat, Family, Role, Sheen, Solvent, Tool } from '../../model/vocabulary'
 
@@ -35,12 +36,16 @@ export type Film = {
   clock: FilmClock
 }
 
-/** Minutes already reckoned, for one climate over time. */
-export type FilmClock = { series: ClimateSeries | null; times: Map<ClockPoint, number | null> }
+/** Minutes already reckoned, for one climate over time; and the latest of all that were, up to which the air was looked at. */
+export type FilmClock = {
+  series: ClimateSeries | null
+  times: Map<ClockPoint, number | null>
+  latest: number
+}
 
 /** A clock that nothing was reckoned on yet. */
 export function newClock(): FilmClock {
-  return { series: null, times: new Map() }
+  return { series: null, times: new Map(), latest: Number.NEGATIVE_INFINITY }
 }
 
 /** A slack on comparisons of minutes: a wait rounded to the second is never too short. */
@@ -61,6 +66,8 @@ export function filmReaches(film: Film, point: ClockPoint, series: ClimateSeries
   if (known !== undefined) return known
   const time = reachedAt(film.drying, point, film.end, series)
   clock.times.set(point, time)
+  // What is never reached, or never closes, is so in any air.
+  if (time !== null && Number.isFinite(time)) clock.latest = Math.max(clock.latest, time)
   return time
 }
 

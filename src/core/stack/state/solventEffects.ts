@@ -1,4 +1,4 @@
-import type { ClimateSeries } from '../../drying/clock'
+import type { ClimateSeries } from '../../drying/series'
 import { applyEnergy, TOOL_ENERGY } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
 import { type Effect, hotter, reaction, shiftEffect, worseEffect } from '../../knowledge/reactions'

@@ -1,5 +1,5 @@
-import type { ClimateSeries } from '../../drying/clock'
 import type { LimitBreach } from '../../drying/limits'
+import type { ClimateSeries } from '../../drying/series'
 import type { Climate } from '../../model/climate'
 import type { ActStep, Product, School, Sequence, Step } from '../../model/sequence'
 import type { Family, Role, Sheen, Solvent, Substrate } from '../../model/vocabulary'

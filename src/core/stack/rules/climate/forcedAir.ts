@@ -1,3 +1,4 @@
+import { type ClimateSeries, piecesBetween } from '../../../drying/series'
 import { familyRow } from '../../../knowledge/families'
 import { substrateRow } from '../../../knowledge/substrates'
 import { filmReaches } from '../../state/film'
@@ -9,6 +10,19 @@ import type { Draft, Remedy } from '../finding'
 /** Warm air is set to this where the part bears it, °C. Source: handbook 3.2, f_A. */
 const GENTLE = 40
 
+const forcedPieces = new WeakMap<ClimateSeries, ReturnType<typeof piecesBetween>>()
+
+/** When warm air was blown: hardly ever, and looked for once in all that was read. */
+function forcedIn(series: ClimateSeries): ReturnType<typeof piecesBetween> {
+  const known = forcedPieces.get(series)
+  if (known) return known
+  const isForced = ({ climate }: ClimateSeries[number]) => climate.air === 'forced'
+  const whole = series.some(isForced) ? piecesBetween(series, 0, Number.POSITIVE_INFINITY) : []
+  const pieces = whole.filter(isForced)
+  forcedPieces.set(series, pieces)
+  return pieces
+}
+
 /**
  * Warm air since the newest film was laid: hotter than the part bears, or on two-part paint that was still wet. A risk, told
  * as `too-hot`. Source: handbook 3.2, f_A.
@@ -17,10 +31,7 @@ export function forcedAir(context: StepContext): Draft | null {
   const { stack, series, at } = context
   const film = stack.films.at(-1)
   if (!film) return null
-  const pieces = series.filter((piece, i) => {
-    const until = series[i + 1]?.from ?? Number.POSITIVE_INFINITY
-    return piece.climate.air === 'forced' && piece.from < at && until > film.end
-  })
+  const pieces = forcedIn(series).filter(({ from, to }) => from < at && to > film.end)
   const limit = substrateRow(stack.substrate).forcedAirLimit
   const hot = pieces.find(({ climate }) => limit !== null && climate.celsius > limit)
   if (hot)

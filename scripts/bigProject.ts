@@ -1,0 +1,98 @@
+import type { Build } from '../src/core/model/build'
+import { isAct } from '../src/core/model/isAct'
+import type { LoggedAct } from '../src/core/model/loggedAct'
+import type { Project } from '../src/core/model/project'
+import { demoProject } from '../src/demo/demo'
+
+/** How large a bench is made. */
+export type Sizes = { acts: number; readings: number; builds: number; parts: number }
+
+/** Years of work on one bench. */
+export const BIG: Sizes = { acts: 50_000, readings: 10_000, builds: 40, parts: 10 }
+
+const MINUTE = 60_000
+const DAY = 24 * 60 * MINUTE
+/** Finished builds lie behind the demo's own work. */
+const BEHIND = 30 * DAY
+
+/** The demo's bench with finished builds, their log and a sensor's readings behind it. Deterministic. */
+export function bigProject(now: number, sizes: Sizes = BIG): Project {
+  const demo = demoProject(now, 'Europe/Lisbon')
+  const own = demo.builds ?? []
+  const patterns = own as [Build, ...Build[]]
+  const finished = Array.from({ length: sizes.builds - own.length }, (_, i) =>
+    finishedBuild(patterns[i % patterns.length] as Build, i, sizes.parts),
+  )
+  const acts = demo.acts ?? []
+  const room = sizes.acts - acts.length
+  const logged = finished.flatMap((build, i) => logOf(build, now - BEHIND - (i + 1) * 20 * DAY))
+  const notes = Array.from({ length: Math.max(0, room - logged.length) }, (_, i) =>
+    noteOf(finished[i % finished.length] as Build, i, now),
+  )
+  const all = [...logged, ...notes].slice(0, room)
+  all.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+  return {
+    ...demo,
+    builds: [...own, ...finished],
+    acts: [...all, ...acts],
+    climate: [...readings(now, sizes.readings), ...(demo.climate ?? [])],
+  }
+}
+
+/** A build after the pattern of another, of so many parts; every step lies on those that took the places of its own. */
+function finishedBuild(pattern: Build, number: number, count: number): Build {
+  const parts = Array.from({ length: count }, (_, i) => {
+    const part = pattern.parts[i % pattern.parts.length] as Build['parts'][number]
+    return { ...part, id: `${part.id}-${i}`, name: `${part.name} ${i + 1}` }
+  })
+  const steps = pattern.steps.map((step) => ({
+    ...step,
+    parts: parts
+      .filter((_, i) =>
+        step.parts.includes((pattern.parts[i % pattern.parts.length] as Build['parts'][number]).id),
+      )
+      .map(({ id }) => id),
+  }))
+  return { ...pattern, id: `big-${number}`, name: `${pattern.name}, ${number + 2}`, parts, steps }
+}
+
+/** Everything of a build done, one step after the other, each within a day. */
+function logOf(build: Build, begin: number): LoggedAct[] {
+  const acts: LoggedAct[] = []
+  let at = begin
+  const add = (kind: LoggedAct['kind'], of: Partial<LoggedAct>) => {
+    acts.push({ ...of, kind, id: `${build.id}.${acts.length}`, at: new Date(at).toISOString() })
+    at += 7 * MINUTE
+  }
+  for (const step of build.steps)
+    for (const part of step.parts) {
+      const base = { build: build.id, part, step: step.id }
+      add('started', base)
+      const coats = isAct(step) ? (step.coats?.length ?? 0) : 0
+      for (let coat = 1; coat <= coats; coat++) add('coat-done', { ...base, coat })
+      add('finished', base)
+    }
+  return acts
+}
+
+function noteOf(build: Build, number: number, now: number): LoggedAct {
+  const at = new Date(now - BEHIND - number * 23 * MINUTE).toISOString()
+  const text = `Looked at it again, ${number}`
+  return { id: `note.${number}`, at, kind: 'noted', build: build.id, text }
+}
+
+/** One reading every ten minutes until now, warm by day and damp by night. */
+function readings(now: number, count: number): NonNullable<Project['climate']> {
+  return Array.from({ length: count }, (_, i) => {
+    const at = now - (count - i) * 10 * MINUTE
+    const wave = Math.sin((2 * Math.PI * at) / DAY)
+    const round = (n: number) => Math.round(10 * n) / 10
+    return {
+      id: `reading.${i}`,
+      at: new Date(at).toISOString(),
+      celsius: round(20 + 2 * wave),
+      humidity: round(52 - 8 * wave),
+      air: 'still',
+    }
+  })
+}
