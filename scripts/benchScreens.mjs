@@ -1,0 +1,132 @@
+// What a logged act, a drag and an opened screen cost in the browser on a bench with years of work behind it, against the demo's.
+// `npm run build` comes first.
+import { execFileSync } from 'node:child_process'
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromium } from '@playwright/test'
+import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
+import { root, startServer } from './server.mjs'
+
+/** Rounds of everything; the first is not counted. */
+const ROUNDS = 7
+/** A Tuesday evening in Lisbon, as in the tests. */
+const NOW = new Date('2026-03-17T18:25:00Z')
+const BUILD = '/builds/lantern-wardens?part=wardens'
+/** Each on a page of its own: what one leaves behind doesn't slow the other. */
+const BENCHES = { demo: null, large: join(root, '.cache', 'large-bench.json') }
+
+/** Clicks something of the page and waits until something else is there: ms from the click to the picture after it. */
+async function answered(page, click, done) {
+  return page.evaluate(
+    async ([click, done]) => {
+      const frame = () => new Promise((resolve) => requestAnimationFrame(resolve))
+      const began = performance.now()
+      document.querySelector(click).click()
+      while (!document.querySelector(done)) await frame()
+      await frame()
+      return performance.now() - began
+    },
+    [click, done],
+  )
+}
+
+async function screens(page, times) {
+  const links = await page.$$eval('nav[aria-label="Screens"] a', (all) =>
+    all.map((link) => [link.textContent, link.getAttribute('href')]),
+  )
+  for (const [name, href] of links) {
+    const link = `nav[aria-label="Screens"] a[href="${href}"]`
+    add(times, `${name} opened`, await answered(page, link, `${link}[aria-current="page"]`))
+    await page.waitForTimeout(300)
+  }
+}
+
+/** A note on what the bench's card says, from the key to the words that tell of it. */
+async function note(page, times, round) {
+  await page.keyboard.press('n')
+  await page.waitForTimeout(300)
+  await page.keyboard.type(`Looks well, ${round}`)
+  const began = performance.now()
+  await page.keyboard.press('Enter')
+  await page.getByRole('status').getByText('noted').waitFor()
+  add(times, 'a note logged', performance.now() - began)
+}
+
+/** A step dragged over six others: ms of the whole drag, and until the sample has answered the drop. */
+async function drag(page, times) {
+  const grip = async (name) => {
+    const box = await page.getByRole('button', { name }).first().boundingBox()
+    return [box.x + 10, box.y + 10]
+  }
+  const [x, from] = await grip('Move Matt clear')
+  const [, to] = await grip('Move Overall wash')
+  await page.mouse.move(x, from)
+  await page.mouse.down()
+  const began = performance.now()
+  for (let i = 1; i <= 20; i++) await page.mouse.move(x, from + ((to + 8 - from) * i) / 20)
+  await page.getByText('If dropped here:').waitFor()
+  add(times, 'a drag, until the sample says what it would come to', performance.now() - began)
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+}
+
+function add(times, what, ms) {
+  const known = times.get(what) ?? []
+  times.set(what, [...known, ms])
+}
+
+async function measure(browser, url, file) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  const page = await context.newPage()
+  page.setDefaultTimeout(30_000)
+  await page.clock.setFixedTime(NOW)
+  await page.goto(url)
+  await page.getByRole('button', { name: 'Look at the demo bench' }).click()
+  await page.getByRole('heading', { name: 'Clean up the lining' }).waitFor()
+  if (file) {
+    await page.goto(`${url}/settings`)
+    await page.getByLabel('Import a file').setInputFiles(file)
+    await page.getByRole('button', { name: /^Import (it|and replace)/ }).click()
+    await page.getByRole('status').getByText('Imported').waitFor()
+  }
+  const times = new Map()
+  for (let round = 0; round < ROUNDS; round++) {
+    if (round === 1) times.clear()
+    const began = performance.now()
+    await page.goto(url)
+    await page.locator('[data-bench-buttons]').waitFor()
+    add(times, 'the page loaded', performance.now() - began)
+    await page.waitForTimeout(1500)
+    await note(page, times, round)
+    await screens(page, times)
+    await page.goto(url + BUILD)
+    await page.getByRole('button', { name: 'Move Matt clear' }).first().waitFor()
+    await page.waitForTimeout(1500)
+    await drag(page, times)
+  }
+  await context.close()
+  return new Map(
+    [...times].map(([what, all]) => [what, all.sort((a, b) => a - b)[all.length >> 1]]),
+  )
+}
+
+mkdirSync(join(root, '.cache'), { recursive: true })
+const run = join(root, 'scripts', 'run.mjs')
+execFileSync(process.execPath, [run, 'scripts/benchSizes.ts', '--write', BENCHES.large], {
+  cwd: root,
+})
+const server = await startServer()
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+try {
+  const demo = await measure(browser, server.url, BENCHES.demo)
+  const large = await measure(browser, server.url, BENCHES.large)
+  console.log('| what | demo, ms | large bench, ms | ratio |\n|---|---|---|---|')
+  for (const [what, ms] of demo) {
+    const other = large.get(what)
+    const ratio = (other / ms).toFixed(2)
+    console.log(`| ${what} | ${ms.toFixed(0)} | ${other.toFixed(0)} | ${ratio} |`)
+  }
+} finally {
+  await browser.close()
+  server.stop()
+}
