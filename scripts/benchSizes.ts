@@ -24,7 +24,7 @@ if (write > 0) {
 function roundsOf(first: Project): Record<string, (round: number) => void> {
   let stock = stockStateOf(first)
   const desk = benchDesk(() => `new${Math.random()}`)
-  desk.open(first)
+  desk.open(JSON.stringify(first))
   desk.parts(NOW)
   let now = NOW
   const change = (writes: RowWrite[]) => {

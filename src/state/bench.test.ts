@@ -84,6 +84,13 @@ describe('the bench', () => {
     end()
   })
 
+  it('tells each worker everything once', async () => {
+    const { asked, begun, end } = await open(await started())
+    expect(begun.map((workers) => workers.length)).toEqual([1, 1, 1])
+    expect(asked.open).toBe(3)
+    end()
+  })
+
   it('tells a worker what was written, and never everything again', async () => {
     const store = await started()
     const { asked, bench, end } = await open(store)

@@ -3,7 +3,7 @@ import type { Host } from '@/state/host'
 import { keepPlan, keptPlan } from '@/store/keptPlan'
 import type { Store } from '@/store/store'
 import type { BenchWorker } from '@/workers/benchMessages'
-import { type Documents, documentsOf, givenProject } from './documents'
+import { type Documents, documentsOf, givenProject, givenText } from './documents'
 import { evening } from './evening'
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
@@ -40,8 +40,8 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   const host = (begun: () => void = () => undefined) =>
     hostOf(async (worker) => {
       begun()
-      const given = project()
-      if (given) await worker.open(given)
+      const stock = documents.stock.get()
+      if (stock) await worker.open(givenText(stock))
     })
   const partsHost = host(() => parts.forget())
   const parts: Parts = partsOf(partsHost, store.now)
@@ -75,10 +75,14 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   }
 
   const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
+    const stock = documents.stock.get()
+    if (!stock) return
     for (const host of hosts) {
       host.again()
+      // One that isn't there yet is told everything when it begins.
+      if (!host.isRunning()) continue
       host
-        .ask((worker) => (writes ? worker.change(writes) : worker.open(project() as never)))
+        .ask((worker) => (writes ? worker.change(writes) : worker.open(givenText(stock))))
         // Whatever is asked next hears of it too, and is told.
         .catch(() => undefined)
     }
@@ -93,7 +97,13 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     messages,
     questions,
     start: () => {
-      const hearing = [documents.onWrites(changed), evening.subscribe(replan), documents.start()]
+      const hearing = [
+        documents.onWrites(changed),
+        evening.subscribe(replan),
+        // The first question finds its worker ready.
+        parts.plans.subscribe(() => questions.begin()),
+        documents.start(),
+      ]
       const looking = setInterval(look, LOOK)
       return () => {
         for (const end of hearing) end()

@@ -94,7 +94,17 @@ export function documentsOf(store: Store): Documents {
   }
 }
 
-/** The project as it is stored: what a worker is given. */
+/** The project as it is stored. */
 export function givenProject(stock: StockState): Project {
   return stock.memo.given
+}
+
+const textOf = new WeakMap<Project, string>()
+
+/** The project as text for a worker: written once for all of them. */
+export function givenText(stock: StockState): string {
+  const given = givenProject(stock)
+  const text = textOf.get(given) ?? JSON.stringify(given)
+  textOf.set(given, text)
+  return text
 }

@@ -16,9 +16,19 @@ describe('the host of a worker', () => {
   it('begins it with the first question, and only then', async () => {
     const { host, begun } = nearHost(doubler)
     expect(begun).toHaveLength(0)
+    expect(host.isRunning()).toBe(false)
     expect(await Promise.all([host.ask(two), host.ask((worker) => worker.double(4))])).toEqual([
       2, 8,
     ])
+    expect(begun).toHaveLength(1)
+    expect(host.isRunning()).toBe(true)
+  })
+
+  it('begins it ahead of the first question where that is wished, and once', async () => {
+    const { host, begun } = nearHost(doubler)
+    host.begin()
+    host.begin()
+    expect(await host.ask(two)).toBe(2)
     expect(begun).toHaveLength(1)
   })
 

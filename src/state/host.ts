@@ -14,6 +14,10 @@ export type Host<T> = {
    * @returns what it answers; rejected where it fails before, or is ended
    */
   ask: <R>(question: (worker: Remote<T>) => Promise<R>) => Promise<R>
+  /** Begins it ahead of the first question, if it doesn't run. */
+  begin: () => void
+  /** Is there one, that was greeted or is being greeted? */
+  isRunning: () => boolean
   /** Ends it with all that it was asked; the next question begins another. */
   end: (why?: string) => void
   /** What it works on has changed: however often it failed before, it may be begun again. */
@@ -87,6 +91,10 @@ export function hostWorker<T>(
 
   return {
     ask,
+    begin: () => {
+      if (!running && failures < MOST_FAILURES) begin()
+    },
+    isRunning: () => running !== null,
     end,
     again: () => {
       failures = 0

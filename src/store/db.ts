@@ -39,6 +39,7 @@ export function openDatabase(name = 'tectoria'): Db {
   db.version(5)
     .stores({
       acts: 'id, at, undoes, bottle, mix, [build+part+step]',
+      changes: '++seq, undone',
       feed: '++seq',
       damaged: 'id, table',
       kept: 'id',

@@ -20,8 +20,8 @@ export type ChangeRecord = {
   rows: RowChange[]
   /** The tab that made it; left out: a tab of an older version. */
   by?: string
-  /** It was taken back, and can be done again. */
-  undone?: boolean
+  /** 1: it was taken back, and can be done again. A number, since it is looked for by an index. */
+  undone?: 0 | 1
   /** Import, demo, wipe: taken back row by row, the log too. */
   whole?: boolean
   /** Acts that took acts of this change back, by the id of the act: what doing it again takes back in turn. */

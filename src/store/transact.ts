@@ -113,7 +113,7 @@ export async function write(store: Store, writes: readonly Write[]): Promise<Row
 
 /** A new change ends what could be done again. */
 async function remember({ db }: Store, change: ChangeRecord): Promise<void> {
-  await db.changes.filter(({ undone }) => undone === true).delete()
+  await db.changes.where('undone').equals(1).delete()
   await db.changes.add(change)
   const count = await db.changes.count()
   if (count > KEPT_CHANGES)

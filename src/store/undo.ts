@@ -12,20 +12,17 @@ export async function undo(store: Store): Promise<Written> {
   return turn(store, 'Taken back', 'There is nothing to take back', async () => {
     const last = await store.db.changes.orderBy('seq').reverse().filter(isDone).first()
     if (!last) return null
-    if (!(await stillThere(store, last.rows))) return { change: last, writes: null, undone: true }
+    if (!(await stillThere(store, last.rows))) return { change: last, writes: null, undone: 1 }
     const undoers: Record<string, string> = {}
     const writes = last.rows.map((row) => takenBack(store, last, row, undoers))
-    return { change: last, writes, undone: true, undoers }
+    return { change: last, writes, undone: 1, undoers }
   })
 }
 
 /** Does again what was taken back last. */
 export async function redo(store: Store): Promise<Written> {
   return turn(store, 'Done again', 'There is nothing to do again', async () => {
-    const next = await store.db.changes
-      .orderBy('seq')
-      .filter((change) => !isDone(change))
-      .first()
+    const next = await store.db.changes.where('undone').equals(1).first()
     if (!next) return null
     const turned = next.rows.map(({ before, after, ...row }) => ({
       ...row,
@@ -33,10 +30,10 @@ export async function redo(store: Store): Promise<Written> {
       after: before,
     }))
     const documents = turned.filter((row) => next.whole || !isNewAct(row))
-    if (!(await stillThere(store, documents))) return { change: next, writes: null, undone: false }
+    if (!(await stillThere(store, documents))) return { change: next, writes: null, undone: 0 }
     const undoers: Record<string, string> = {}
     const writes = next.rows.map((row) => doneAgain(store, next, row, undoers))
-    return { change: next, writes, undone: false, undoers }
+    return { change: next, writes, undone: 0, undoers }
   })
 }
 
@@ -44,7 +41,7 @@ type Turn = {
   change: ChangeRecord
   /** null: what lies there isn't what this change left. */
   writes: Write[] | null
-  undone: boolean
+  undone: 0 | 1
   undoers?: Record<string, string>
 }
 
@@ -76,7 +73,7 @@ async function turn(
 }
 
 function isDone({ undone }: ChangeRecord): boolean {
-  return undone !== true
+  return undone !== 1
 }
 
 function isNewAct({ table, before, after }: RowChange): boolean {

@@ -21,7 +21,7 @@ const CLIMATE = { celsius: 20, humidity: 50, air: 'still' } as const
 function opened(project: Project = DEMO): BenchWorker {
   let n = 0
   const desk = benchDesk(() => `new${++n}`)
-  desk.open(project)
+  desk.open(JSON.stringify(project))
   return desk
 }
 
@@ -102,7 +102,7 @@ describe('what every part says', () => {
   it('is told whole again after all documents were given anew', () => {
     const desk = opened()
     const { order } = desk.parts(NOW)
-    desk.open(DEMO)
+    desk.open(JSON.stringify(DEMO))
     expect(desk.parts(NOW).changed).toHaveLength(order.length)
   })
 })

@@ -59,7 +59,7 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     open: (next) => {
       planned = undefined
       told = new Map()
-      carryOn(next)
+      carryOn(JSON.parse(next) as Project)
     },
     change: (writes) => carryOn(applyRows(project, writes), state),
     parts: (now) => {

@@ -13,7 +13,6 @@ import type {
 import type { Technique } from '@/core/knowledge'
 import type { Climate } from '@/core/model/climate'
 import type { Edit } from '@/core/model/edit'
-import type { Project } from '@/core/model/project'
 import type { RowWrite } from '@/core/model/projectRows'
 import type { ActStep } from '@/core/model/sequence'
 import type { PartRef } from '@/core/model/stepRef'
@@ -30,8 +29,8 @@ export type PartsAnswer = { order: string[]; changed: PartPlan[] }
  * both ways; instants in epoch milliseconds.
  */
 export type BenchWorker = {
-  /** The documents as they are stored; everything is reckoned. */
-  open: (project: Project) => void
+  /** The documents as they are stored, as JSON: text goes over many times as fast as a copy. Everything is reckoned. */
+  open: (project: string) => void
   /** Rows that were written since. */
   change: (writes: readonly RowWrite[]) => void
   /** What every part says at an instant. */

@@ -1,4 +1,5 @@
 import { progress } from '../drying/clock'
+import { piecesBetween } from '../drying/series'
 import type { Climate } from '../model/climate'
 import type { BenchState } from './benchState'
 import type { DryingClock } from './clocks'
@@ -41,11 +42,9 @@ export function cureCurve(state: BenchState, clock: DryingClock, now: number): C
     const share = progress(film.drying, 'cured', film.end, minute(at), series) ?? 0
     return { at: Math.round(at), share: Math.min(1, share) }
   })
-  const pieces = series.map((piece) => ({
-    at: instantOf(piece.from),
+  const air = piecesBetween(series, minute(from), minute(to)).map((piece) => ({
+    at: Math.max(from, instantOf(piece.from)),
     climate: piece.climate,
   }))
-  const first = pieces.findLast((piece) => piece.at <= from) ?? pieces[0]
-  const air = pieces.filter((piece) => piece.at > from && piece.at < to)
-  return { points, air: first ? [{ ...first, at: from }, ...air] : air, from, to }
+  return { points, air, from, to }
 }

@@ -96,9 +96,14 @@ export function stands({ undoers }: Pick<LogIndex, 'undoers'>, act: LoggedAct): 
 
 /** The log as it is read: what was logged last comes first. A log in order of time costs no sorting. */
 export function newestFirst(acts: readonly LoggedAct[]): LoggedAct[] {
-  const at = acts.map((act) => Date.parse(act.at))
-  const inOrder = at.every((time, i) => i === 0 || time > (at[i - 1] ?? 0))
-  return inOrder ? [...acts].reverse() : [...acts].sort((a, b) => byTime(b, a))
+  const inOrder = acts.every((act, i) => i === 0 || isLater(act.at, (acts[i - 1] as LoggedAct).at))
+  return inOrder ? acts.toReversed() : acts.toSorted((a, b) => byTime(b, a))
+}
+
+/** Is an instant later than another? Those of one length in universal time are in order as they are written. */
+function isLater(at: string, before: string): boolean {
+  const asWritten = at.length === before.length && at.endsWith('Z') && before.endsWith('Z')
+  return asWritten ? at > before : Date.parse(at) > Date.parse(before)
 }
 
 /** What the log says of a part. */

@@ -24,6 +24,8 @@ function Builds() {
   const builds = project.builds ?? []
   const asked = useSearchParams().get('new') !== null
   const [starting, setStarting] = useState(false)
+  const [past, setPast] = useState(false)
+  const finished = finishedIn(useParts())
   const open = starting || asked || builds.length === 0
   return (
     <div className="max-w-5xl p-4 lg:p-6">
@@ -36,13 +38,34 @@ function Builds() {
         )}
       </div>
       {open && <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />}
-      <ul className="mt-5 border-t-2 border-strong">
-        {builds.map((build) => (
-          <BuildRow key={build.id} build={build} />
-        ))}
-      </ul>
+      <BuildList builds={builds.filter(({ id }) => !finished.has(id))} />
+      {finished.size > 0 && (
+        <section className="mt-6">
+          <Button aria-expanded={past} onClick={() => setPast(!past)}>
+            {past ? 'Hide finished builds' : `Finished builds (${finished.size})`}
+          </Button>
+          {past && <BuildList builds={builds.filter(({ id }) => finished.has(id))} />}
+        </section>
+      )}
     </div>
   )
+}
+
+function BuildList({ builds }: { builds: readonly Build[] }) {
+  return (
+    <ul className="mt-5 border-t-2 border-strong">
+      {builds.map((build) => (
+        <BuildRow key={build.id} build={build} />
+      ))}
+    </ul>
+  )
+}
+
+/** Builds on the bench of which nothing is left to do. */
+function finishedIn(parts: readonly PartPlan[]): ReadonlySet<string> {
+  const all = new Set(parts.filter(({ steps }) => steps.length > 0).map(({ build }) => build))
+  for (const { build, next } of parts) if (next !== null) all.delete(build)
+  return all
 }
 
 function BuildRow({ build }: { build: Build }) {

@@ -1,10 +1,10 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import type { DryingClock } from '@/core/builds'
+import type { DryingClock, PartPlan } from '@/core/builds'
 import { limitBreaches } from '@/core/drying'
 import { key, stepOf } from '@/core/model/stepRef'
-import { climateSeries, dailyPattern, GAP_HOURS } from '@/core/room'
+import { climateSeries, dailyPattern, GAP_HOURS, type Room } from '@/core/room'
 import { useParts, useProject, useStock } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
 import { namesOf } from '../shared/names'
@@ -30,13 +30,13 @@ export function RoomScreen() {
 const SILENT = GAP_HOURS * 3_600_000
 
 function Air() {
-  const project = useProject()
+  const { room } = useStock()
   const now = useNow(15_000)
   const { live, lost } = useSensorState()
-  const readings = project.climate ?? []
-  const newest = [...readings].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0]
-  const last = live ?? newest
-  const age = last ? now - Date.parse(last.at) : null
+  const newest = room.reads.at(-1)
+  const last = live ?? newest?.climate
+  const at = live ? Date.parse(live.at) : newest?.at
+  const age = at === undefined ? null : now - at
   return (
     <section aria-labelledby="air">
       <h1 id="air" className="font-display text-4xl font-semibold">
@@ -156,7 +156,7 @@ function Pattern() {
   const { room } = useStock()
   const now = useNow(60_000)
   const pattern = useMemo(() => dailyPattern(room, now), [room, now])
-  const ahead = useMemo(() => climateSeries(room, now), [room, now])
+  const ahead = useMemo(() => changesAhead(room, now), [room, now])
   if (!pattern)
     return (
       <p className="mt-5 text-sm text-soft">
@@ -183,10 +183,27 @@ function Pattern() {
         </tbody>
       </table>
       <p className="mt-1 text-sm text-soft">
-        The next {ahead.length} changes of the air are reckoned from it.
+        The next {ahead} changes of the air are reckoned from it.
       </p>
     </>
   )
+}
+
+const MINUTE = 60_000
+
+/** How often the air changes from now on, as far as it is forecast. */
+function changesAhead(room: Room, now: number): number {
+  return climateSeries(room, now).filter(({ from }) => from > now / MINUTE).length
+}
+
+/** How many films are offered where none dries any more. */
+const LAST_LAID = 12
+
+/** Films that are still on their way; where none is, those that were laid last. */
+function shownClocks(parts: readonly PartPlan[]): DryingClock[] {
+  const all = parts.flatMap((part) => part.clocks)
+  const drying = all.filter(({ next }) => next !== null)
+  return drying.length > 0 ? drying : all.sort((a, b) => b.from - a.from).slice(0, LAST_LAID)
 }
 
 /** One film's way to being cured, under the air it dries in. */
@@ -194,7 +211,7 @@ function Curing() {
   const parts = useParts()
   const project = useProject()
   const now = useNow(60_000)
-  const clocks = parts.flatMap((part) => part.clocks)
+  const clocks = shownClocks(parts)
   const [chosen, choose] = useState<string | null>(null)
   const id = (clock: DryingClock) => [key(stepOf(clock)), clock.film].join(' ')
   const clock =
