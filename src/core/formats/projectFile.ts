@@ -3,7 +3,7 @@ import type { Parsed, Problem } from '../model/input'
 import { type Project, parseProject } from '../model/project'
 import { PROJECT_LISTS, type ProjectList } from '../model/projectLists'
 import { sameValue } from '../model/sameValue'
-import { stepProblems } from './stepProblems'
+import { missingIn, senselessIn, stepProblems } from './stepProblems'
 
 /** Reads a project file: shapes first, then what refers to what. Nothing is let through half. */
 export function readProject(value: unknown): Parsed<Project> {
@@ -34,14 +34,23 @@ function doubled(rows: readonly { id: string }[], path: string): Problem[] {
 
 function buildProblems(project: Project): Problem[] {
   return (project.builds ?? []).flatMap((build, i) => {
-    const path = `builds[${i}]`
-    return [
-      ...doubled(build.parts, `${path}.parts`),
-      ...doubled(build.steps, `${path}.steps`),
-      ...stepProblems(build.steps, `${path}.steps`),
-      ...unknownParts(build, path),
-    ]
+    const path = `builds[${i}].`
+    return [...brokenBuild(build, path), ...senselessIn(build.steps, `${path}steps`)]
   })
+}
+
+/**
+ * What keeps a build from being reckoned: ids that are there twice, parts that aren't there, acts without what they must say.
+ *
+ * @param path where the build stands in what was read, with a dot behind it
+ */
+export function brokenBuild(build: Build, path = ''): Problem[] {
+  return [
+    ...doubled(build.parts, `${path}parts`),
+    ...doubled(build.steps, `${path}steps`),
+    ...missingIn(build.steps, `${path}steps`),
+    ...unknownParts(build, path),
+  ]
 }
 
 function techniqueProblems(project: Project): Problem[] {
@@ -58,7 +67,7 @@ function unknownParts(build: Build, path: string): Problem[] {
         ? []
         : [
             {
-              path: `${path}.steps[${i}].parts[${j}]`,
+              path: `${path}steps[${i}].parts[${j}]`,
               found: JSON.stringify(part),
               expected: `the id of a part: ${[...known].join(', ')}`,
             },

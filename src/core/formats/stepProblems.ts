@@ -15,6 +15,28 @@ export function toolsFor({ notWith = [] }: ActRow): readonly Tool[] {
   return TOOLS.filter((tool) => !notWith.includes(tool))
 }
 
+/** What an act must say and doesn't: without it nothing can be reckoned. @param path where the steps stand in what was read */
+export function missingIn(steps: readonly Step[], path = 'steps'): Problem[] {
+  return problemsOf(steps, path, missing)
+}
+
+/** Families, tools and coats that make no sense for their act. */
+export function senselessIn(steps: readonly Step[], path = 'steps'): Problem[] {
+  return problemsOf(steps, path, senseless)
+}
+
+function problemsOf(
+  steps: readonly Step[],
+  path: string,
+  of: (step: ActStep) => Problem[],
+): Problem[] {
+  return steps.flatMap((step, i) =>
+    isAct(step)
+      ? of(step).map((problem) => ({ ...problem, path: `${path}[${i}].${problem.path}` }))
+      : [],
+  )
+}
+
 /**
  * What an act must say and doesn't (a family where there is no default, the sheen of a clear), and what makes no sense for it:
  * a family that it isn't laid from, a tool that it can't be done with, coats where nothing is laid in coats.
@@ -22,14 +44,7 @@ export function toolsFor({ notWith = [] }: ActRow): readonly Tool[] {
  * @param path where the steps stand in what was read
  */
 export function stepProblems(steps: readonly Step[], path = 'steps'): Problem[] {
-  return steps.flatMap((step, i) =>
-    isAct(step)
-      ? [...missing(step), ...senseless(step)].map((problem) => ({
-          ...problem,
-          path: `${path}[${i}].${problem.path}`,
-        }))
-      : [],
-  )
+  return problemsOf(steps, path, (step) => [...missing(step), ...senseless(step)])
 }
 
 function missing(step: ActStep): Problem[] {

@@ -3,7 +3,7 @@ import { dateField, idField, nameField, noteField, ranged, wholeRanged } from '.
 import { actStepSchema, schoolSchema, waitStepSchema } from './sequence'
 import { SUBSTRATES } from './vocabulary'
 
-/** A part of a build: what it is made of, how large it is, and what lies on it already. */
+/** A part of a build: what it is made of, how large it is, how deep its lines are and how wide its joint. */
 export const partSchema = v.looseObject({
   id: idField,
   name: nameField,

@@ -4,6 +4,7 @@ import { exportProject, exportRaw } from '../documents'
 import { DATA_TABLES } from '../tables'
 import { BUILD, testStore } from '../tests/stores'
 import { loadRows } from './loadRows'
+import { readRow } from './readRow'
 
 const store = testStore('damaged')
 beforeEach(() => Promise.all(store.db.tables.map((table) => table.clear())))
@@ -63,6 +64,38 @@ test.each(Object.entries(DAMAGED))(
     expect(JSON.parse(await exportRaw(store)).tables.damaged[0].row).toEqual(row)
   },
 )
+
+test.each([
+  {
+    why: 'an act without the family it must say',
+    row: { ...BUILD, id: 'x', steps: [{ id: 's', parts: ['p'], do: 'base' }] },
+    path: 'steps[0].family',
+  },
+  {
+    why: 'an id twice',
+    row: { ...BUILD, id: 'x', parts: [...BUILD.parts, ...BUILD.parts] },
+    path: 'parts[2].id',
+  },
+  {
+    why: 'a part that isn’t there',
+    row: { ...BUILD, id: 'x', steps: [{ id: 's', parts: ['z'], do: 'prime' }] },
+    path: 'steps[0].parts[0]',
+  },
+])('a build that nothing can be reckoned of lies apart: $why', async ({ row, path }) => {
+  await store.db.builds.bulkPut([BUILD, row as never])
+  const { tables } = await loadRows(store)
+  expect(tables.builds).toEqual([BUILD])
+  const [damaged] = await store.db.damaged.toArray()
+  expect(damaged?.problems[0]).toMatchObject({ path })
+  expect(readRow('builds', row)).toMatchObject({ ok: false })
+})
+
+it('a step that makes no sense and can be reckoned stays', async () => {
+  const swabbed = { id: 's', parts: ['p'], do: 'base', family: 'lacquer', tool: 'swab' }
+  const build = { ...BUILD, steps: [swabbed] }
+  await store.db.builds.put(build as never)
+  expect((await loadRows(store)).tables.builds).toEqual([build])
+})
 
 it('a row with broken text is mended, one that says nonsense can be thrown away', async () => {
   await store.db.table('shelf').put(DAMAGED.shelf?.row)

@@ -1,3 +1,5 @@
+import { brokenBuild } from '@/core/formats/projectFile'
+import { missingIn } from '@/core/formats/stepProblems'
 import { type Problem, parse, quote } from '@/core/model/input'
 import type { DataTable } from '../tables'
 import { ROW_SCHEMAS, type Rows } from './schemas'
@@ -18,7 +20,15 @@ export function readRow<T extends DataTable>(table: T, row: unknown): ReadRow<T>
   const broken = brokenText(row, '')
   if (broken) return { ok: false, problems: [broken] }
   const parsed = parse(ROW_SCHEMAS[table] as never, row)
-  return parsed.ok ? { ok: true, row: parsed.value as Rows[T] } : parsed
+  if (!parsed.ok) return parsed
+  const problems = BEYOND_SHAPE[table]?.(parsed.value as never) ?? []
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, row: parsed.value as Rows[T] }
+}
+
+/** What of a row its shape doesn't say, and without which nothing could be reckoned. */
+const BEYOND_SHAPE: { [T in DataTable]?: (row: never) => Problem[] } = {
+  builds: (build: Rows['builds']) => brokenBuild(build),
+  techniques: (technique: Rows['techniques']) => missingIn(technique.steps),
 }
 
 /** The first text with half a character in it, wherever it stands. */
