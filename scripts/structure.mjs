@@ -15,6 +15,22 @@ const LINES = { core: 60, elsewhere: 90 }
 /** Least share of exports with a docstring. */
 const DOCUMENTED = { core: 0.95, ui: 0.85, screens: 0.85 }
 
+/** Share of the tests in all lines. */
+const TESTS = { least: 0.25, most: 0.33 }
+
+/** Lines of a folder: of tests and what only they use, and of all there is. */
+function lines(folder) {
+  const count = { tests: 0, all: 0 }
+  for (const item of readdirSync(join(root, folder), { withFileTypes: true, recursive: true })) {
+    const path = join(item.parentPath, item.name)
+    if (!item.isFile() || !/\.(tsx?|mjs)$/.test(item.name)) continue
+    const length = readFileSync(path, 'utf8').split('\n').length
+    count.all += length
+    if (folder === 'e2e' || /\.test\.|[/]tests[/]/.test(path)) count.tests += length
+  }
+  return count
+}
+
 function sources(folder) {
   return readdirSync(join(root, folder), { withFileTypes: true }).flatMap((item) => {
     const path = `${folder}/${item.name}`
@@ -225,11 +241,16 @@ for (const [part, { all: total, bare }] of Object.entries(counted)) {
     for (const [path, node] of bare)
       say(path, node, `exported without a docstring (${part}: ${(share * 100).toFixed(1)} %)`)
 }
+const counts = ['src', 'cli', 'scripts', 'e2e'].map(lines)
+const sum = (field) => counts.reduce((total, count) => total + count[field], 0)
+const tests = sum('tests') / sum('all')
+if (tests < TESTS.least || tests > TESTS.most)
+  said.push(`${(tests * 100).toFixed(1)} % of all lines are tests: between a quarter and a third`)
 for (const line of said) console.error(line)
 const shares = Object.entries(counted).map(
   ([part, { all: total, bare }]) => `${part} ${((1 - bare.length / total) * 100).toFixed(1)} %`,
 )
 console.log(
-  `${files.length} files; longest chain ${core} in the core, ${all} in all; documented ${shares.join(', ')}; ${said.length} against the structure`,
+  `${files.length} files; longest chain ${core} in the core, ${all} in all; documented ${shares.join(', ')}; ${(tests * 100).toFixed(1)} % tests; ${said.length} against the structure`,
 )
 process.exitCode = said.length > 0 ? 1 : 0

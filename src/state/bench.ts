@@ -52,7 +52,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     now: store.now,
     project,
     evening: evening.get,
-    fingerprint: () => `${documents.seq()} ${evening.get()}`,
+    fingerprint: () => [process.env.TECTORIA_BUILT, documents.seq(), evening.get()].join(' '),
     load: () => keptPlan(store),
     keep: (kept) => keepPlan(store, kept),
   })

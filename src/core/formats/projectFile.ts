@@ -1,9 +1,9 @@
-import type { Build } from '../model/build'
 import type { Parsed, Problem } from '../model/input'
 import { type Project, parseProject } from '../model/project'
 import { PROJECT_LISTS, type ProjectList } from '../model/projectLists'
 import { sameValue } from '../model/sameValue'
-import { missingIn, senselessIn, stepProblems } from './stepProblems'
+import { brokenBuild, doubled } from './brokenBuild'
+import { senselessIn, stepProblems } from './stepProblems'
 
 /** Reads a project file: shapes first, then what refers to what. Nothing is let through half. */
 export function readProject(value: unknown): Parsed<Project> {
@@ -21,17 +21,6 @@ function doubledIds(project: Project): Problem[] {
   return PROJECT_LISTS.flatMap((list) => doubled(project[list] ?? [], list))
 }
 
-function doubled(rows: readonly { id: string }[], path: string): Problem[] {
-  const seen = new Set<string>()
-  return rows.flatMap((row, i): Problem[] => {
-    const again = seen.has(row.id)
-    seen.add(row.id)
-    return again
-      ? [{ path: `${path}[${i}].id`, found: JSON.stringify(row.id), expected: 'an id used once' }]
-      : []
-  })
-}
-
 function buildProblems(project: Project): Problem[] {
   return (project.builds ?? []).flatMap((build, i) => {
     const path = `builds[${i}].`
@@ -39,40 +28,9 @@ function buildProblems(project: Project): Problem[] {
   })
 }
 
-/**
- * What keeps a build from being reckoned: ids that are there twice, parts that aren't there, acts without what they must say.
- *
- * @param path where the build stands in what was read, with a dot behind it
- */
-export function brokenBuild(build: Build, path = ''): Problem[] {
-  return [
-    ...doubled(build.parts, `${path}parts`),
-    ...doubled(build.steps, `${path}steps`),
-    ...missingIn(build.steps, `${path}steps`),
-    ...unknownParts(build, path),
-  ]
-}
-
 function techniqueProblems(project: Project): Problem[] {
   return (project.techniques ?? []).flatMap((technique, i) =>
     stepProblems(technique.steps, `techniques[${i}].steps`),
-  )
-}
-
-function unknownParts(build: Build, path: string): Problem[] {
-  const known = new Set(build.parts.map((part) => part.id))
-  return build.steps.flatMap((step, i) =>
-    step.parts.flatMap((part, j): Problem[] =>
-      known.has(part)
-        ? []
-        : [
-            {
-              path: `${path}steps[${i}].parts[${j}]`,
-              found: JSON.stringify(part),
-              expected: `the id of a part: ${[...known].join(', ')}`,
-            },
-          ],
-    ),
   )
 }
 

@@ -1,4 +1,4 @@
-import { brokenBuild } from '@/core/formats/projectFile'
+import { brokenBuild } from '@/core/formats/brokenBuild'
 import { missingIn } from '@/core/formats/stepProblems'
 import { type Problem, parse, quote } from '@/core/model/input'
 import type { DataTable } from '../tables'
