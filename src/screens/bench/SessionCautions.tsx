@@ -41,7 +41,7 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
       </ul>
       <p className="mt-3 flex flex-wrap items-center gap-3 text-sm">
         Sprayed since the respirator’s filter was changed: {sayDuration(sprayed)}.
-        <Button size="small" onClick={() => void run(note, FILTER_CHANGED, {}, FILTER_CHANGED)}>
+        <Button onClick={() => void run(note, FILTER_CHANGED, {}, FILTER_CHANGED)}>
           It is changed
         </Button>
       </p>

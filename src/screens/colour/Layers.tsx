@@ -18,6 +18,7 @@ import { sayDuration } from '@/core/model/duration'
 import { bottlePaint, waitBetween } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
+import { addressNow } from '../shared/address'
 import { isWithin, numberOf } from '../shared/forms'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { colourOf, useAddress } from './address'
@@ -39,6 +40,12 @@ const THIN: readonly Bottle['role'][] = ['filter', 'wash', 'clear-colour', 'oil'
 
 type ReadVeil = Veil & { bottle: Bottle }
 
+/** The layers of an address; none: one to begin with. */
+function veilsOf(text: string, first: Bottle | undefined): VeilDraft[] {
+  const drafts = readVeils(text)
+  return drafts.length > 0 || !first ? drafts : [fresh(first)]
+}
+
 /** Thin layers one after the other: the look after each pass, when to stop, what to begin with. */
 export function Layers() {
   const project = useProject()
@@ -47,9 +54,9 @@ export function Layers() {
   const face = getColour('face', '#C9BFA2')
   const first = useMemo(() => firstOf(paints, face), [paints, face])
   const aim = colourOf(get('aim', ''))
-  const drafts = readVeils(get('veils', ''))
-  const veils = drafts.length > 0 || !first ? drafts : [fresh(first)]
-  const setVeils = (next: readonly VeilDraft[]) => set({ veils: writeVeils(next) })
+  const veils = veilsOf(get('veils', ''), first)
+  const change = (how: (veils: VeilDraft[]) => VeilDraft[]) =>
+    set({ veils: writeVeils(how(veilsOf(addressNow('veils'), first))) })
   if (!first)
     return (
       <p className="border-y-2 border-rule py-6">
@@ -81,12 +88,16 @@ export function Layers() {
             nth={i + 1}
             paints={paints}
             wrong={read[i] === null}
-            onChange={(next) => setVeils(veils.with(i, next))}
-            onRemove={veils.length > 1 ? () => setVeils(veils.toSpliced(i, 1)) : null}
+            onChange={(fields) =>
+              change((all) => all.map((one, at) => (at === i ? { ...one, ...fields } : one)))
+            }
+            onRemove={veils.length > 1 ? () => change((all) => all.toSpliced(i, 1)) : null}
           />
         ))}
         {veils.length < MOST_VEILS && (
-          <Button onClick={() => setVeils([...veils, fresh(first)])}>Add a layer over it</Button>
+          <Button onClick={() => change((all) => [...all, fresh(first)])}>
+            Add a layer over it
+          </Button>
         )}
       </div>
       <Seen face={face} aim={aim} veils={read.filter((veil) => veil !== null)} />

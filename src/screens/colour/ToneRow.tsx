@@ -17,13 +17,13 @@ export function ToneRow({
   draft: ToneDraft
   read: ReadTone | null
   paints: readonly Bottle[]
-  onChange: (draft: ToneDraft) => void
+  /** Fields of the area that become others. */
+  onChange: (fields: Partial<ToneDraft>) => void
   onRemove: (() => void) | null
 }) {
   const field = (name: Exclude<keyof ToneDraft, 'bottle'>) => ({
     value: draft[name],
-    onChange: (event: { target: { value: string } }) =>
-      onChange({ ...draft, [name]: event.target.value }),
+    onChange: (event: { target: { value: string } }) => onChange({ [name]: event.target.value }),
   })
   return (
     <li>
@@ -33,7 +33,7 @@ export function ToneRow({
         <SelectField
           label="Paint"
           value={draft.bottle}
-          onChange={(event) => onChange({ ...draft, bottle: event.target.value })}
+          onChange={(event) => onChange({ bottle: event.target.value })}
           choices={paints.map((paint) => ({ value: paint.id, say: paint.name }))}
         />
         <TextField label="Share" unit="%" inputMode="decimal" {...field('percent')} />

@@ -17,6 +17,7 @@ import { bottlePaint } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { addressNow } from '../shared/address'
 import { isWithin, numberOf } from '../shared/forms'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
@@ -43,6 +44,12 @@ export type ReadTone = {
   drops: number
 }
 
+/** The areas of an address; none: those that one begins with. */
+function areasOf(text: string, paints: readonly Bottle[]): ToneDraft[] {
+  const typed = readTones(text)
+  return typed.length > 0 ? typed : beginning(paints)
+}
+
 /** Several areas side by side: rust in many tones, chalking from panel to panel. */
 export function Tones() {
   const project = useProject()
@@ -51,11 +58,9 @@ export function Tones() {
   const face = getColour('face', FACE)
   const coat = coatLaid(get('coat', 'filter'))
   const text = get('tones', '')
-  const drafts = useMemo(() => {
-    const typed = readTones(text)
-    return typed.length > 0 ? typed : beginning(paints)
-  }, [text, paints])
-  const setTones = (next: readonly ToneDraft[]) => set({ tones: writeTones(next) })
+  const drafts = useMemo(() => areasOf(text, paints), [text, paints])
+  const change = (how: (areas: ToneDraft[]) => ToneDraft[]) =>
+    set({ tones: writeTones(how(areasOf(addressNow('tones'), paints))) })
   const read = useMemo(
     () => drafts.map((draft) => readTone(draft, face, coat.wetUm, paints)),
     [drafts, face, coat, paints],
@@ -85,7 +90,7 @@ export function Tones() {
           Each pass is {coat.wetUm} µm wet. Areas are in the order in which they lie: neighbours
           should be told apart, and all of them together neither look alike nor fall apart.
         </p>
-        <Button onClick={() => setTones(spreadOut(drafts))}>
+        <Button onClick={() => change(spreadOut)}>
           Spread the paint, {STRENGTHS[0]} to {STRENGTHS[1]} %
         </Button>
       </div>
@@ -105,14 +110,20 @@ export function Tones() {
               draft={draft}
               read={read[i] ?? null}
               paints={paints}
-              onChange={(next) => setTones(drafts.with(i, next))}
-              onRemove={drafts.length > 1 ? () => setTones(drafts.toSpliced(i, 1)) : null}
+              onChange={(fields) =>
+                change((areas) =>
+                  areas.map((area, at) => (at === i ? { ...area, ...fields } : area)),
+                )
+              }
+              onRemove={drafts.length > 1 ? () => change((areas) => areas.toSpliced(i, 1)) : null}
             />
           ))}
         </ol>
         <div className="mt-3 flex flex-wrap items-center justify-between gap-4">
           {drafts.length < MOST_TONES && (
-            <Button onClick={() => setTones([...drafts, nextAfter(drafts)])}>Add an area</Button>
+            <Button onClick={() => change((areas) => [...areas, nextAfter(areas)])}>
+              Add an area
+            </Button>
           )}
           <p>
             In all {good.reduce((sum, tone) => sum + tone.ml, 0).toFixed(2)} ml of mix for{' '}

@@ -21,7 +21,8 @@ export function VeilFields({
   paints: readonly Bottle[]
   /** The share of paint doesn't read. */
   wrong: boolean
-  onChange: (veil: VeilDraft) => void
+  /** Fields of the layer that become others. */
+  onChange: (fields: Partial<VeilDraft>) => void
   onRemove: (() => void) | null
 }) {
   const coat = coatLaid(veil.coat)
@@ -37,7 +38,7 @@ export function VeilFields({
         <SelectField
           label="Paint"
           value={veil.bottle}
-          onChange={(event) => onChange({ ...veil, bottle: event.target.value })}
+          onChange={(event) => onChange({ bottle: event.target.value })}
           choices={paints.map((paint) => ({
             value: paint.id,
             say: `${paint.name}, ${familyName(paint.family)}`,
@@ -46,7 +47,7 @@ export function VeilFields({
         <SelectField
           label="Laid as"
           value={veil.coat}
-          onChange={(event) => onChange({ ...veil, coat: event.target.value, percent: '' })}
+          onChange={(event) => onChange({ coat: event.target.value, percent: '' })}
           choices={COATS_LAID}
         />
         <div className="grid grid-cols-2 gap-3">
@@ -57,12 +58,12 @@ export function VeilFields({
             value={veil.percent}
             placeholder={String(Math.round(coat.share * 100))}
             error={wrong ? 'Expected 0.1 to 100' : null}
-            onChange={(event) => onChange({ ...veil, percent: event.target.value })}
+            onChange={(event) => onChange({ percent: event.target.value })}
           />
           <SelectField
             label="Passes"
             value={String(veil.passes)}
-            onChange={(event) => onChange({ ...veil, passes: Number(event.target.value) })}
+            onChange={(event) => onChange({ passes: Number(event.target.value) })}
             choices={Array.from({ length: MOST_PASSES }, (_, i) => ({
               value: String(i + 1),
               say: String(i + 1),
