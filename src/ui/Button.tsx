@@ -19,7 +19,7 @@ export type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & {
 }
 
 const SIZE = {
-  small: 'min-h-8 px-2.5 text-sm',
+  small: 'min-h-8 px-2.5 text-sm pointer-coarse:min-h-11',
   normal: 'min-h-11 px-4',
   bench: 'min-h-14 px-5 text-lg',
 } as const

@@ -102,7 +102,7 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
       buildOf(build) ? addTechnique(state, build, parts, chosen, now, newId) : null,
     school: (build, question, value, now) =>
       buildOf(build) ? schoolEffect(state, build, question, value, now, newId) : null,
-    cure: (clock, now) => (hasPart(clock) ? cureCurve(state, clock, now) : null),
+    cure: (film, now) => (hasPart(film) ? cureCurve(state, film, now) : null),
     face: (ref, when, now) => faceOfPart(state, ref, when, now),
     techniques: (techniques, climate, scale, areaCm2) =>
       techniques.map((technique) => techniqueNumbers(technique, climate, scale, areaCm2)),

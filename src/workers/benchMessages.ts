@@ -2,8 +2,8 @@ import type {
   AskedFace,
   Chosen,
   CureCurve,
-  DryingClock,
   JudgedPart,
+  LaidFilm,
   PartFinding,
   PartPlan,
   Proposal,
@@ -66,7 +66,7 @@ export type BenchWorker = {
     now: number,
   ) => SchoolEffect | null
   /** How a film comes to be cured. */
-  cure: (clock: DryingClock, now: number) => CureCurve | null
+  cure: (film: LaidFilm, now: number) => CureCurve | null
   /** The colour of a part's face. */
   face: (ref: PartRef, when: AskedFace, now: number) => string | null
   /** What techniques come to at a scale, in a climate, on an area; in their order. */

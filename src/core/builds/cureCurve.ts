@@ -1,14 +1,19 @@
 import { progress } from '../drying/clock'
 import { piecesBetween } from '../drying/series'
 import type { Climate } from '../model/climate'
+import type { StepRef } from '../model/stepRef'
+import type { Family } from '../model/vocabulary'
+import { filmReaches } from '../stack/state/film'
 import type { BenchState } from './benchState'
-import type { DryingClock } from './clocks'
 import { planPart } from './planParts'
 import { instantOf, stackNow } from './simulatedPart'
 
 const MINUTE = 60_000
 /** Points of the curve. */
 const POINTS = 60
+
+/** A film by the step that laid it, as far as a page knows it: when it dries is reckoned here. */
+export type LaidFilm = StepRef & { film: Family }
 
 /** How a film comes to its last milestone, and the air it does so in. Instants in epoch milliseconds. */
 export type CureCurve = {
@@ -26,16 +31,16 @@ export type CureCurve = {
  * @returns null where the film never cures, or isn't there
  * Source: handbook 3.2.
  */
-export function cureCurve(state: BenchState, clock: DryingClock, now: number): CureCurve | null {
-  const { simulated } = planPart(state, clock, now)
+export function cureCurve(state: BenchState, of: LaidFilm, now: number): CureCurve | null {
+  const { simulated } = planPart(state, of, now)
   const film = stackNow(simulated)?.films.find(
-    (film) => simulated.entries[film.step]?.step.id === clock.step && film.family === clock.film,
+    (film) => simulated.entries[film.step]?.step.id === of.step && film.family === of.film,
   )
-  const cured = clock.milestones.find((milestone) => milestone.point === 'cured')?.at ?? null
-  if (!film || cured === null) return null
   const { series } = simulated.simulation
-  const { from } = clock
-  const to = Math.max(cured, from + 10 * MINUTE)
+  const cured = film && filmReaches(film, 'cured', series)
+  if (!film || cured === null || cured === undefined || !Number.isFinite(cured)) return null
+  const from = instantOf(film.end)
+  const to = Math.max(instantOf(cured), from + 10 * MINUTE)
   const minute = (at: number) => at / MINUTE
   const points = Array.from({ length: POINTS + 1 }, (_, i) => {
     const at = from + ((to - from) * i) / POINTS

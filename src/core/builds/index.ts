@@ -1,7 +1,7 @@
 export type { Chosen, Proposal } from './addTechnique'
 export { type BenchState, stateOf } from './benchState'
 export type { DryingClock } from './clocks'
-export type { CureCurve } from './cureCurve'
+export type { CureCurve, LaidFilm } from './cureCurve'
 export type { AskedFace } from './faceOfPart'
 export type { JudgedBuild } from './judgeBuild'
 export type { JudgedFinding, JudgedPart, PartRemedy } from './judgePart'

@@ -314,6 +314,20 @@ describe('how a build stands', () => {
   })
 })
 
+it('the curve of a film ends when it is cured in the air as it has become, whatever a page knew before', () => {
+  const laid = project({
+    acts: [act('prime', 'started', NOW - HOUR), act('prime', 'finished', NOW - HOUR)],
+  })
+  const known = planParts(stateOf(laid), NOW)[0]?.plan.clocks[0]
+  if (!known) throw new Error('nothing dries')
+  const read = { id: 'a', at: new Date(NOW - HOUR).toISOString(), celsius: 10, humidity: 50 }
+  const curve = cureCurve(stateOf({ ...laid, climate: [read] }), known, NOW)
+  expect(curve?.points.at(-1)?.share).toBeCloseTo(1, 6)
+  expect(curve?.to).toBeGreaterThan(
+    known.milestones.find(({ point }) => point === 'cured')?.at ?? Number.POSITIVE_INFINITY,
+  )
+})
+
 it('the curve of a film rises from nothing to the whole, and is at a share where the clock says', () => {
   const laid = project({
     acts: [act('prime', 'started', NOW - HOUR), act('prime', 'finished', NOW - HOUR)],

@@ -50,7 +50,7 @@ type Colours = ReturnType<typeof useThemeColours>
 export function CureChart({ clock, now }: { clock: DryingClock; now: number }) {
   const colours = useThemeColours()
   const { answer: curve, stale } = useAsked(
-    (worker) => worker.cure(clock, now),
+    (worker) => worker.cure({ ...stepOf(clock), film: clock.film }, now),
     [key(stepOf(clock)), clock.film, now],
   )
   const options = useMemo(

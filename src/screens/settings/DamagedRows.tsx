@@ -26,6 +26,28 @@ export function DamagedRows() {
   )
 }
 
+const KINDS: Record<DamagedRow['table'], string> = {
+  builds: 'Build',
+  shelf: 'Bottle',
+  mixes: 'Mix',
+  acts: 'Log entry',
+  climate: 'Reading of the room',
+  panels: 'Panel',
+  corrections: 'Correction',
+  techniques: 'Technique',
+  pins: 'Kept time of an act',
+  timers: 'Timer',
+  tools: 'Tool',
+  single: 'Setting',
+}
+
+/** What an entry is, by its name or its words where they can be told. */
+function entryName({ table, row, id }: DamagedRow): string {
+  const { name, text } = (row ?? {}) as { name?: unknown; text?: unknown }
+  const own = [name, text].find((words) => typeof words === 'string' && words !== '')
+  return `${KINDS[table]}: ${own ?? id.slice(table.length + 1)}`
+}
+
 function Damaged({ row }: { row: DamagedRow }) {
   const run = useRun()
   const [doing, setDoing] = useState<'nothing' | 'by hand' | 'throwing away'>('nothing')
@@ -38,7 +60,7 @@ function Damaged({ row }: { row: DamagedRow }) {
     )
   return (
     <li className="border-b border-rule py-2.5">
-      <p className="font-semibold break-words">{row.id}</p>
+      <p className="font-semibold break-words">{entryName(row)}</p>
       <ul className="text-sm">
         {row.problems.slice(0, 4).map(({ path, found, expected }) => (
           <li key={`${path} ${expected}`} className="break-words">
