@@ -36,7 +36,14 @@ export function applyEdit(
   const lost = lostByEdit(build, next, logged)
   if (lost !== null) return { ok: false, why: lost }
   if (sameValue(build, next)) return { ok: false, why: 'Nothing would change.' }
-  return { ok: true, build: next, inverse: patchBetween(next, build) }
+  return {
+    ok: true,
+    build: next,
+    // Reckoned for whoever asks: most edits are only tried.
+    get inverse() {
+      return patchBetween(next, build)
+    },
+  }
 }
 
 /** The edit that leads from one state of a build to another. */

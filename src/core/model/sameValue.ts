@@ -2,9 +2,15 @@
 export function sameValue(a: unknown, b: unknown): boolean {
   if (a === b) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
-  if (Array.isArray(a) !== Array.isArray(b)) return false
-  const fields = new Set([...Object.keys(a), ...Object.keys(b)])
-  return [...fields].every((field) =>
-    sameValue((a as Record<string, unknown>)[field], (b as Record<string, unknown>)[field]),
-  )
+  if (Array.isArray(a) || Array.isArray(b))
+    return (
+      Array.isArray(a) &&
+      Array.isArray(b) &&
+      a.length === b.length &&
+      a.every((value, i) => sameValue(value, b[i]))
+    )
+  const [one, other] = [a as Record<string, unknown>, b as Record<string, unknown>]
+  for (const field in one) if (!sameValue(one[field], other[field])) return false
+  for (const field in other) if (other[field] !== undefined && !(field in one)) return false
+  return true
 }

@@ -13,6 +13,8 @@ export type Ruleset = {
   lasting: readonly Rule[]
   /** Rules that read steps after their own. */
   ahead: readonly Rule[]
+  /** Rules that are asked once the last step is done. */
+  ending: readonly Rule[]
   place: ReadonlyMap<RuleName, number>
 }
 
@@ -24,29 +26,34 @@ export function rulesetOf(rules: readonly Rule[]): Ruleset {
     timing: rules.filter((rule) => rule.timing),
     lasting: rules.filter((rule) => !rule.timing),
     ahead: rules.filter((rule) => rule.looksAhead),
+    ending: rules.filter((rule) => rule.judgeEnd),
     place: new Map(rules.map((rule, i) => [rule.name, i])),
   }
 }
 
-/** What one rule drafts: none, one or several. */
-function draftsOf(drafted: Drafts): readonly Draft[] {
-  if (drafted === null) return NONE
-  return Array.isArray(drafted) ? drafted : [drafted as Draft]
+/** Tells what one rule drafts: none, one or several. Asked a thousand times a part, and nearly always none. */
+function eachDraft(drafted: Drafts, tell: (draft: Draft) => void): void {
+  if (drafted === null) return
+  if (Array.isArray(drafted)) for (const draft of drafted) tell(draft)
+  else tell(drafted as Draft)
 }
-
-const NONE: readonly Draft[] = []
 
 /** What rules say of one step. */
 export function judge(context: StepContext, rules: readonly Rule[]): Drafted[] {
   const found: Drafted[] = []
-  for (const rule of rules)
-    for (const draft of draftsOf(rule.judge(context)))
-      found.push({ step: context.index, rule: rule.name, draft, context })
+  for (const rule of rules) {
+    const drafted = rule.judge(context)
+    if (drafted !== null)
+      eachDraft(drafted, (draft) =>
+        found.push({ step: context.index, rule: rule.name, draft, context }),
+      )
+  }
   return found
 }
 
 /** One finding a step and rule, the worst, the first among equals. Source: handbook 2.6. */
 export function worstOfEach(drafts: readonly Drafted[]): Drafted[] {
+  if (drafts.length < 2) return [...drafts]
   const worst = new Map<string, Drafted>()
   for (const drafted of drafts) {
     const place = [drafted.step, drafted.rule].join(' ')
@@ -70,14 +77,12 @@ export function judgeEnd(state: State, { steps, use }: Setting, ruleset: Ruleset
   const lastStep = steps[lastAct]
   if (!lastStep || !isAct(lastStep)) return []
   const end = { stack: state.stack, lastAct, lastStep, at: state.at, use }
-  return ruleset.all.flatMap((rule) =>
-    draftsOf(rule.judgeEnd?.(end) ?? null).map((draft) => ({
-      step: lastAct,
-      rule: rule.name,
-      draft,
-      context: null,
-    })),
-  )
+  const found: Drafted[] = []
+  for (const { name, judgeEnd } of ruleset.ending)
+    eachDraft(judgeEnd?.(end) ?? null, (draft) =>
+      found.push({ step: lastAct, rule: name, draft, context: null }),
+    )
+  return found
 }
 
 /** Two lists in order as one: by step, and within a step in the order of the rules. */
