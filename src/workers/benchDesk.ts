@@ -19,7 +19,7 @@ import type { Build } from '@/core/model/build'
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
 import { applyRows } from '@/core/model/projectRows'
 import { key, type PartRef, partOf } from '@/core/model/stepRef'
-import { ratiosOf } from '@/core/room'
+import { ratiosOf, usualDay } from '@/core/room'
 import { outcomeOf } from '@/core/schedule'
 import { planBench } from '@/core/schedule/planBench'
 import { sessionOptions } from '@/core/schedule/sessionOptions'
@@ -107,6 +107,7 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     techniques: (techniques, climate, scale, areaCm2) =>
       techniques.map((technique) => techniqueNumbers(technique, climate, scale, areaCm2)),
     explain,
+    usualDay: (now) => usualDay(state.room, now),
     ratios: () => ratiosOf(state),
   }
 }

@@ -17,7 +17,7 @@ import type { RowWrite } from '@/core/model/projectRows'
 import type { ActStep } from '@/core/model/sequence'
 import type { PartRef } from '@/core/model/stepRef'
 import type { SchoolQuestion, Substrate } from '@/core/model/vocabulary'
-import type { Ratio } from '@/core/room'
+import type { Ratio, UsualDay } from '@/core/room'
 import type { BenchPlan, PlanOutcome, RunningPlan, SessionOption, WhatIf } from '@/core/schedule'
 import type { CoatsToCover, Explained } from '@/core/stack'
 
@@ -78,6 +78,8 @@ export type BenchWorker = {
   ) => TechniqueNumbers[]
   /** May one film go on another, and when? */
   explain: (on: ActStep, put: ActStep, substrate: Substrate, climate: Climate) => Explained
+  /** What is known of the days of the room; null where nobody can say. */
+  usualDay: (now: number) => UsualDay | null
   /** Every observation as a ratio to the clock. */
   ratios: () => Ratio[]
 }

@@ -1,6 +1,6 @@
 import type { ClimateReading } from '../model/bench'
 import type { Project } from '../model/project'
-import { climateSeries, dailyPattern, differFrom, roomOf } from './climateSeries'
+import { climateSeries, dailyPattern, differFrom, roomOf, usualDay } from './climateSeries'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const HOUR = 3_600_000
@@ -127,4 +127,13 @@ describe('a room that is carried on', () => {
     expect(differFrom(before, after)).toBeGreaterThan(NOW / MINUTE)
     expect(differFrom(before, before.slice(0, -1))).toBe(before.at(-1)?.from)
   })
+})
+
+it('a usual day counts the changes that are to come, not those that were read', () => {
+  const room = roomOf(project(hourly(20)))
+  const day = usualDay(room, NOW)
+  expect(day?.pattern).toEqual(dailyPattern(room, NOW))
+  expect(day?.changes).toBeGreaterThan(10)
+  expect(day?.changes).toBeLessThan(8 * 16)
+  expect(usualDay(roomOf(project(hourly(20).slice(0, 3))), NOW)).toBeNull()
 })

@@ -204,6 +204,17 @@ export function airAsRead(room: Room): ClimateSeries {
   return climateSeries({ ...room, outlook: undefined }, until)
 }
 
+/** The room's usual day, and how often the air changes by it from now on; null where nobody can say. */
+export type UsualDay = { pattern: DailyPattern; changes: number }
+
+/** What is known of the days of a room. @param now epoch milliseconds */
+export function usualDay(room: Room, now: number): UsualDay | null {
+  const pattern = dailyPattern(room, now)
+  if (!pattern) return null
+  const changes = climateSeries(room, now).filter(({ from }) => from > now / MINUTE).length
+  return { pattern, changes }
+}
+
 const REFERENCE_SERIES: ClimateSeries = [{ from: 0, climate: REFERENCE_CLIMATE }]
 
 /** Forecast are so many days, to the end of the last of them: it stays the same all day. */

@@ -1,4 +1,4 @@
-export { climateSeries, dailyPattern, GAP_HOURS, type Room } from './climateSeries'
+export { dailyPattern, GAP_HOURS, type UsualDay, usualDay } from './climateSeries'
 export { type Learnt, learntFrom, type Ratio, ratiosOf } from './corrections'
 export { readStreamLine, type SensorReading } from './sensorReading'
 export { roomAt, silentAt } from './simulatedRoom'

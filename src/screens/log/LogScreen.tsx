@@ -1,7 +1,7 @@
 'use client'
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
-import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { type LogIndex, newestFirst, stands } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
@@ -73,7 +73,10 @@ function speaks(act: LoggedAct, sought: string, project: Project): boolean {
   return `${says} ${of}`.toLowerCase().includes(sought)
 }
 
-/** The entries that are in the window; the page is as high as if all of them were. */
+/** So many entries more are laid out whenever the last of them come near. */
+const REACH = 400
+
+/** The entries that are in the window; the page is as high as if all that are laid out were. */
 function Entries({
   acts,
   project,
@@ -87,13 +90,19 @@ function Entries({
   const list = useRef<HTMLDivElement>(null)
   const [top, setTop] = useState(0)
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), [])
+  const [reach, setReach] = useState(REACH)
+  const count = Math.min(acts.length, reach)
   const virtual = useWindowVirtualizer({
-    count: acts.length,
+    count,
     estimateSize: () => ENTRY_HIGH,
     getItemKey: (at) => acts[at]?.id ?? at,
     overscan: 12,
     scrollMargin: top,
   })
+  const last = virtual.getVirtualItems().at(-1)?.index ?? 0
+  useEffect(() => {
+    if (last + REACH / 4 >= count && count < acts.length) setReach(count + REACH)
+  }, [last, count, acts.length])
   const dayAt = (at: number) => {
     const act = acts[at]
     return act ? dayWords(Date.parse(act.at), now) : ''

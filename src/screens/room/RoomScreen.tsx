@@ -1,11 +1,11 @@
 'use client'
 
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import type { DryingClock, PartPlan } from '@/core/builds'
 import { limitBreaches } from '@/core/drying'
 import { key, stepOf } from '@/core/model/stepRef'
-import { climateSeries, dailyPattern, GAP_HOURS, type Room } from '@/core/room'
-import { useParts, useProject, useStock } from '@/state/hooks'
+import { dailyPattern, GAP_HOURS } from '@/core/room'
+import { useAsked, useParts, useProject, useStock } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
@@ -153,16 +153,16 @@ function Limits({
 
 /** The usual day, from what was read. */
 function Pattern() {
-  const { room } = useStock()
   const now = useNow(60_000)
-  const pattern = useMemo(() => dailyPattern(room, now), [room, now])
-  const ahead = useMemo(() => changesAhead(room, now), [room, now])
-  if (!pattern)
+  const { answer, stale } = useAsked((worker) => worker.usualDay(now), [now])
+  if (!answer && stale) return null
+  if (!answer)
     return (
       <p className="mt-5 text-sm text-soft">
         After a day of readings the room’s usual day is known, and clocks go by it.
       </p>
     )
+  const { pattern, changes } = answer
   const hours = 24 / pattern.blocks.length
   return (
     <>
@@ -183,17 +183,10 @@ function Pattern() {
         </tbody>
       </table>
       <p className="mt-1 text-sm text-soft">
-        The next {ahead} changes of the air are reckoned from it.
+        The next {changes} changes of the air are reckoned from it.
       </p>
     </>
   )
-}
-
-const MINUTE = 60_000
-
-/** How often the air changes from now on, as far as it is forecast. */
-function changesAhead(room: Room, now: number): number {
-  return climateSeries(room, now).filter(({ from }) => from > now / MINUTE).length
 }
 
 /** How many films are offered where none dries any more. */
