@@ -1,5 +1,6 @@
 import type { PartRef } from '../model/stepRef'
 import { faceColour } from '../stack/state/faceColour'
+import { stackOf } from '../stack/state/regions'
 import type { BenchState } from './benchState'
 import { simulatePart } from './partSimulation'
 
@@ -24,6 +25,6 @@ export function faceOfPart(
   if (!build || !part) return null
   const { simulation, entries } = simulatePart(state, build, part, now)
   const done = simulation.simulated.findLast(({ index }) => entries[index]?.fact)
-  const films = when === 'planned' ? simulation.stack.films : (done?.after.films ?? [])
+  const films = when === 'planned' ? stackOf(simulation.stacks).films : (done?.after.films ?? [])
   return faceColour(films, simulation.simulated[0]?.context.setting.steps ?? [])
 }

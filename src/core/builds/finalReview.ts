@@ -2,6 +2,7 @@ import { actRow, laysClear } from '../knowledge/acts'
 import { isAct } from '../model/isAct'
 import type { Film } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
+import { stackOf } from '../stack/state/regions'
 import { newestWhole } from '../stack/state/stack'
 import type { PartSimulation } from './simulatedPart'
 
@@ -20,7 +21,7 @@ const SKIN = 2
  * Source: handbook 6, finish and handling; N98.
  */
 export function finalReview(simulated: PartSimulation): ReviewItem[] {
-  const { stack } = simulated.simulation
+  const stack = stackOf(simulated.simulation.stacks)
   if (stack.films.length === 0) return []
   const handled = simulated.build.use === 'handled'
   const top = newestWhole(stack)

@@ -137,7 +137,7 @@ function isStill({ next, clocks, undo }: PartPlan): boolean {
 
 /** The last minute at which a part asked for the air: of an act, or of what a film came to. */
 function lookedUntil({ simulation, options }: PartSimulation): number {
-  const stacks = [simulation.stack, ...simulation.simulated.map(({ after }) => after)]
+  const stacks = [...simulation.stacks.values(), ...simulation.simulated.map(({ after }) => after)]
   const films = stacks.flatMap((stack) => stack.films.map(({ clock }) => clock.latest))
   return Math.max(simulation.total, options.notBefore ?? 0, ...films)
 }

@@ -8,6 +8,7 @@ import type { ActStep, Step } from '../model/sequence'
 import { stepCard } from '../shelf/stepCard'
 import { type UndoWay, undoMap } from '../stack/questions/undoMap'
 import { simulate } from '../stack/simulate/simulate'
+import { stackOf } from '../stack/state/regions'
 import { addTechnique } from './addTechnique'
 import { stateOf } from './benchState'
 import { sequenceOf } from './partSimulation'
@@ -123,7 +124,7 @@ function comesOff(technique: Technique, climate: Climate): UndoWay | null {
   if (!first || first.at) return null
   const steps: Step[] = [...PAINTED, first.step].filter(isAct)
   const simulated = simulate({ ...sequenceOf({ steps: [] } as never, PART, steps), climate })
-  const top = simulated.stack.films.at(-1)
+  const top = stackOf(simulated.stacks).films.at(-1)
   if (top?.act !== first.step.do) return null
-  return undoMap(simulated.stack, simulated.total + 60, simulated.series)?.ways[0] ?? null
+  return undoMap(stackOf(simulated.stacks), simulated.total + 60, simulated.series)?.ways[0] ?? null
 }

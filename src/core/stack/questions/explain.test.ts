@@ -1,6 +1,7 @@
 import { REFERENCE_CLIMATE } from '../../model/climate'
 import type { ActStep, Step } from '../../model/sequence'
 import { simulate } from '../simulate/simulate'
+import { stackOf } from '../state/regions'
 import { sequence } from '../tests/sequences'
 import { explain } from './explain'
 import { lastCoat } from './lastCoat'
@@ -98,7 +99,7 @@ const SLIP: Step[] = [BASE, { wait: '3 d' }, { do: 'detail' }]
 describe('the undo map', () => {
   const mapAt = (steps: Step[], minutes: number) => {
     const simulated = simulate(sequence(steps))
-    return undoMap(simulated.stack, simulated.total + minutes, simulated.series)
+    return undoMap(stackOf(simulated.stacks), simulated.total + minutes, simulated.series)
   }
 
   test.each([

@@ -14,6 +14,7 @@ import { judge } from '../simulate/ruleset'
 import { simulate } from '../simulate/simulate'
 import type { SimulatedStep } from '../simulate/simulation'
 import { EPSILON, type Film, filmReaches } from '../state/film'
+import { stackOf } from '../state/regions'
 import { atMinute } from '../state/stepContext'
 import { type UndoMap, undoMap } from './undoMap'
 
@@ -148,10 +149,10 @@ function cleaning(
   if (actRow(put.do, put.family).kind !== 'film') return null
   const wait = { wait: `${Math.ceil(from ?? 7 * 1440)} min` }
   const done = simulate(sequenceOf([on, wait, put], substrate, climate))
-  const top = done.stack.films.at(-1)
+  const top = stackOf(done.stacks).films.at(-1)
   if (!top) return null
   const touch = filmReaches(top, 'touch', done.series)
-  return undoMap(done.stack, touch ?? top.end, done.series)
+  return undoMap(stackOf(done.stacks), touch ?? top.end, done.series)
 }
 
 function shieldsFor(solvent: Solvent | null): Family[] {

@@ -4,6 +4,7 @@ import { familyRow } from '../../knowledge/families'
 import { reaction } from '../../knowledge/reactions'
 import { simulate } from '../simulate/simulate'
 import { filmState } from '../state/film'
+import { stackOf } from '../state/regions'
 import { openFilms } from '../state/stack'
 import { sequences } from '../tests/arbitrary'
 import { undoMap } from './undoMap'
@@ -16,7 +17,8 @@ const asked = fc.tuple(sequences, fc.constantFrom(0, 40, 120, 1500, 6000))
 it('every way moves the top film, and leaves the others or bears a light pass on them', () => {
   fc.assert(
     fc.property(asked, ([one, later]) => {
-      const { stack, series, total } = simulate(one)
+      const { stacks, series, total } = simulate(one)
+      const stack = stackOf(stacks)
       const at = total + later
       const map = undoMap(stack, at, series)
       if (!map) return
@@ -44,7 +46,8 @@ it('every way moves the top film, and leaves the others or bears a light pass on
 it('what leaves everything alone comes before what doesn’t', () => {
   fc.assert(
     fc.property(asked, ([one, later]) => {
-      const { stack, series, total } = simulate(one)
+      const { stacks, series, total } = simulate(one)
+      const stack = stackOf(stacks)
       const unders = (undoMap(stack, total + later, series)?.ways ?? []).map((way) => way.under)
       expect(unders).toEqual([...unders].sort())
     }),

@@ -76,13 +76,13 @@ export function judgeEnd(state: State, { steps, use }: Setting, ruleset: Ruleset
   const lastAct = steps.findLastIndex(isAct)
   const lastStep = steps[lastAct]
   if (!lastStep || !isAct(lastStep)) return []
-  const end = { stack: state.stack, lastAct, lastStep, at: state.at, use }
   const found: Drafted[] = []
   for (const { name, judgeEnd } of ruleset.ending)
-    eachDraft(judgeEnd?.(end) ?? null, (draft) =>
-      found.push({ step: lastAct, rule: name, draft, context: null }),
-    )
-  return found
+    for (const stack of state.stacks.values())
+      eachDraft(judgeEnd?.({ stack, lastAct, lastStep, at: state.at, use }) ?? null, (draft) =>
+        found.push({ step: lastAct, rule: name, draft, context: null }),
+      )
+  return state.stacks.size === 1 ? found : worstOfEach(found)
 }
 
 /** Two lists in order as one: by step, and within a step in the order of the rules. */

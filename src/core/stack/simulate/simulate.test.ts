@@ -1,6 +1,7 @@
 import type { Step } from '../../model/sequence'
 import { check, judgeSequence } from '../check'
 import { closings } from '../questions/closings'
+import { stackOf } from '../state/regions'
 import { pairKey } from '../state/stepContext'
 import { sequence } from '../tests/sequences'
 import { simulate } from './simulate'
@@ -40,7 +41,7 @@ describe('a walk with facts', () => {
 
   it('a skipped step lays nothing', () => {
     const simulated = simulate(one, { facts: new Map([[0, 'skipped' as const]]), notBefore: 10 })
-    expect(simulated.stack.films.map((film) => film.family)).toEqual(['alcohol-acrylic'])
+    expect(stackOf(simulated.stacks).films.map((film) => film.family)).toEqual(['alcohol-acrylic'])
   })
 
   it('corrections from the log lengthen a family', () => {
@@ -84,7 +85,7 @@ describe('sheen of the face', () => {
 
 describe('what lies on the part', () => {
   const told = (steps: Parameters<typeof sequence>[0]) =>
-    simulate(sequence(steps)).stack.films.map((film) => `${film.act} ${film.coverage}`)
+    stackOf(simulate(sequence(steps)).stacks).films.map((film) => `${film.act} ${film.coverage}`)
   const base = { do: 'base' as const, family: 'water-acrylic' as const }
   it('chipping opens the top and takes the exposed release away', () => {
     expect(told([PRIME, { do: 'release' }, base, { do: 'chip-wet' }])).toEqual([
@@ -111,7 +112,9 @@ describe('what lies on the part', () => {
     ])
   })
   it('a fixer holds the powder', () => {
-    const { films } = simulate(sequence([PRIME, { do: 'powder' }, { do: 'powder-fix' }])).stack
+    const { films } = stackOf(
+      simulate(sequence([PRIME, { do: 'powder' }, { do: 'powder-fix' }])).stacks,
+    )
     expect(films.at(-1)).toMatchObject({ loose: false, reads: 'enamel-wash' })
   })
 })

@@ -4,6 +4,7 @@ import type { FilmState } from '../../knowledge/reactions'
 import type { ActStep } from '../../model/sequence'
 import type { Family, Sheen } from '../../model/vocabulary'
 import type { Draft, RuleName } from '../rules/finding'
+import type { RegionId, Regions, Stacks } from '../state/regions'
 import type { Since, Stack } from '../state/stack'
 import type { BottleAtHand, StepContext } from '../state/stepContext'
 /** What lies on the part after a step. Minutes from the start. */
@@ -22,9 +23,10 @@ export type Drafted = { step: number; rule: RuleName; draft: Draft; context: Ste
 /** A wait that was filled in: minutes, why, and what it counts from: a film, a mask, filler, a rub. */
 export type FilledWait = { before: number; minutes: number; because: string; since: Since }
 
-/** One step as it was done: when it began, when its coats ended, what lay on the part before and after. */
+/** One step as it was done on a region: when it began, when its coats ended, what lay there before and after. */
 export type SimulatedStep = {
   index: number
+  region: RegionId
   step: ActStep
   context: StepContext
   ends: number[]
@@ -36,8 +38,9 @@ export type Simulation = {
   drafts: Drafted[]
   timeline: TimelineEntry[]
   waits: FilledWait[]
+  /** In order; a step of several regions stands there for each of them. */
   simulated: SimulatedStep[]
-  stack: Stack
+  stacks: Stacks
   series: ClimateSeries
   /** Minutes in all. */
   total: number
@@ -62,6 +65,8 @@ export type SimulateOptions = {
   paces?: ReadonlyMap<number, Pace>
   /** The climate over time where it was logged; otherwise the sequence's own. */
   series?: ClimateSeries
+  /** Regions of the part; left out: it is one. */
+  regions?: Regions
   /** Bottles at hand. */
   shelf?: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
@@ -72,4 +77,4 @@ export type SimulateOptions = {
 export type Corrections = (family: Family, step: ActStep) => number
 
 /** How things stand between two steps. Minutes from the start. */
-export type State = { at: number; stack: Stack; series: ClimateSeries }
+export type State = { at: number; stacks: Stacks; series: ClimateSeries }

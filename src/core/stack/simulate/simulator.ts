@@ -8,11 +8,12 @@ import type { ActStep, Sequence, Step } from '../../model/sequence'
 import { coatEnds } from '../state/coatTimes'
 import { EPSILON, type Film, filmState } from '../state/film'
 import { lay } from '../state/lay'
+import { bareStacks, ONE_REGION, type RegionId, stackOf } from '../state/regions'
 import { type ResolvedStep, resolveStep } from '../state/resolvedStep'
-import { bareStack, type Stack } from '../state/stack'
-import type { Setting, StepContext } from '../state/stepContext'
+import type { Stack } from '../state/stack'
+import { atMinute, type Setting, type StepContext } from '../state/stepContext'
 import { targetsOf } from '../state/targets'
-import { fillWait } from './fillWait'
+import { type Filled, fillWait } from './fillWait'
 import { judge, judgeAhead, judgeEnd, merged, type Ruleset, worstOfEach } from './ruleset'
 import type { Corrections, SimulateOptions, Simulation, State, TimelineEntry } from './simulation'
 
@@ -26,7 +27,7 @@ function simulateWith(ruleset: Ruleset, sequence: Sequence, options: SimulateOpt
   const setting = settingOf(sequence, options)
   const state: State = {
     at: options.from ?? 0,
-    stack: bareStack(sequence.substrate),
+    stacks: bareStacks(options.regions ?? ONE_REGION, sequence.substrate),
     series: options.series ?? [{ from: 0, climate: setting.climate }],
   }
   const out: Simulation = {
@@ -34,7 +35,7 @@ function simulateWith(ruleset: Ruleset, sequence: Sequence, options: SimulateOpt
     timeline: [],
     waits: [],
     simulated: [],
-    stack: state.stack,
+    stacks: state.stacks,
     series: [],
     total: 0,
     marks: [],
@@ -92,7 +93,7 @@ function goOn(run: Run, state: State, from: number): Simulation {
     else state.at += minutesOf(step.wait)
   }
   out.drafts.push(...judgeEnd(state, setting, ruleset))
-  return { ...out, stack: state.stack, series: state.series, total: state.at }
+  return { ...out, stacks: state.stacks, series: state.series, total: state.at }
 }
 
 function settingOf(sequence: Sequence, options: SimulateOptions): Setting {
@@ -122,38 +123,84 @@ function climateAt({ series, at }: State): Climate {
 }
 
 function doAct(run: Run, state: State, step: ActStep, index: number): void {
-  const { options, out, ruleset, setting } = run
+  const { options, out, ruleset } = run
   const fact = options.facts?.get(index)
   if (fact === 'skipped') return
   if (fact) state.at = Math.max(0, fact.start)
   else if (options.notBefore !== undefined) state.at = Math.max(state.at, options.notBefore)
-  const begin = contextAt(run, state, step, index)
-  const auto = !fact && setting.sequence.waits === 'auto'
-  const filled = auto
-    ? fillWait(begin, ruleset)
-    : { context: begin, wait: null, timing: judge(begin, ruleset.timing) }
-  const judged = filled.context
-  state.at = judged.at
-  if (filled.wait) out.waits.push(filled.wait)
-  const drafts = merged(filled.timing, judge(judged, ruleset.lasting), ruleset)
-  out.drafts.push(...worstOfEach(drafts))
-  const ends = fact
-    ? [...fact.ends]
-    : coatEnds(step, judged.resolved, judged.climate).map((end) => judged.at + end)
-  const laid = lay(judged, ends)
-  state.stack = laid.stack
-  state.at = laid.end
-  out.simulated.push({ index, step, context: judged, ends, after: laid.stack })
-  out.timeline.push(entryOf(index, judged, laid.stack, laid.end))
+  const regions = (options.regions ?? ONE_REGION).of(index)
+  const filled = atOnce(
+    regions.map((region) => begun(run, state, step, index, region, !fact)),
+    ruleset,
+  )
+  const { wait } = filled.reduce((longest, other) =>
+    waitOf(other) > waitOf(longest) ? other : longest,
+  )
+  if (wait) out.waits.push(wait)
+  const drafts = filled.map(({ context, timing }) =>
+    merged(timing, judge(context, ruleset.lasting), ruleset),
+  )
+  out.drafts.push(...worstOfEach(drafts.flat()))
+  const stacks = new Map(state.stacks)
+  filled.forEach(({ context }, i) => {
+    const region = regions[i] as RegionId
+    const ends = fact
+      ? [...fact.ends]
+      : coatEnds(step, context.resolved, context.climate).map((end) => context.at + end)
+    const laid = lay(context, ends)
+    stacks.set(region, laid.stack)
+    state.at = i === 0 ? laid.end : Math.max(state.at, laid.end)
+    out.simulated.push({ index, region, step, context, ends, after: laid.stack })
+    if (i === 0) out.timeline.push(entryOf(index, context, laid.stack, laid.end))
+  })
+  state.stacks = stacks
 }
 
-function contextAt(run: Run, state: State, step: ActStep, index: number): StepContext {
+/** A step at the minute at which one of its regions is ready for it, with the wait before it. */
+function begun(
+  run: Run,
+  state: State,
+  step: ActStep,
+  index: number,
+  region: RegionId,
+  open: boolean,
+): Filled {
+  const { ruleset, setting } = run
+  const context = contextAt(run, state, step, index, region)
+  return open && setting.sequence.waits === 'auto'
+    ? fillWait(context, ruleset)
+    : { context, wait: null, timing: judge(context, ruleset.timing) }
+}
+
+/** All regions of a step are done at once: when the last of them is ready. */
+function atOnce(all: readonly Filled[], { timing }: Ruleset): readonly Filled[] {
+  if (all.length === 1) return all
+  const latest = Math.max(...all.map(({ context }) => context.at))
+  return all.map((one) => {
+    if (one.context.at === latest) return one
+    const context = atMinute(one.context, latest)
+    return { ...one, context, timing: judge(context, timing) }
+  })
+}
+
+function waitOf({ wait }: Filled): number {
+  return wait?.minutes ?? -1
+}
+
+function contextAt(
+  run: Run,
+  state: State,
+  step: ActStep,
+  index: number,
+  region: RegionId,
+): StepContext {
   const { correction, paces } = run.options
-  const targets = targetsOf(actRow(step.do, step.family), state.stack)
+  const stack = stackOf(state.stacks, region)
+  const targets = targetsOf(actRow(step.do, step.family), stack)
   const target = targets[0] ?? null
   const resolved = resolveAt(step, target, correction, paces?.get(index))
   return {
-    stack: state.stack,
+    stack,
     index,
     step,
     resolved,
