@@ -70,7 +70,8 @@ test('a step is dragged by its grip, and the sample answers meanwhile', async ({
   if (!from || !to) throw new Error('no grips')
   await page.mouse.move(from.x + 10, from.y + 10)
   await page.mouse.down()
-  await page.mouse.move(from.x + 10, from.y + 40, { steps: 4 })
+  // Slowly, 2 px at a time: a hand that aims.
+  await page.mouse.move(from.x + 10, from.y + 40, { steps: 15 })
   await page.mouse.move(to.x + 10, to.y + 20, { steps: 8 })
   await expect(page.getByText('If dropped here:')).toBeVisible()
   await page.mouse.up()

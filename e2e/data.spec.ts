@@ -131,13 +131,15 @@ test('damaged entries in every list lie apart: told, exported, mended, thrown aw
   expect(await exported(page)).toEqual(before)
 
   const apart = page.getByRole('region', { name: 'Entries that can’t be read' })
-  const entry = (id: string) =>
-    apart.getByRole('listitem').filter({ has: page.getByText(id, { exact: true }) })
-  await expect(entry('tools nonsense')).toContainText('name: found 12, expected')
-  await entry('shelf half').getByRole('button', { name: 'Mend it', exact: true }).click()
+  const entry = (name: string | RegExp) =>
+    apart.getByRole('listitem').filter({ has: page.getByText(name, { exact: true }) })
+  await expect(entry('Tool: nonsense')).toContainText('name: found 12, expected')
+  await entry(/^Bottle: Half/)
+    .getByRole('button', { name: 'Mend it', exact: true })
+    .click()
   await expect(page.getByText('Mended: shelf half')).toBeVisible()
-  await entry('acts nonsense').getByRole('button', { name: 'Mend it by hand' }).click()
-  const text = page.getByLabel('acts nonsense as it is stored')
+  await entry('Log entry: nonsense').getByRole('button', { name: 'Mend it by hand' }).click()
+  const text = page.getByLabel('Log entry: nonsense, as it is stored')
   await text.fill('{"id": "nonsense", "kind": "noted"}')
   await page.getByRole('button', { name: 'Put it back' }).click()
   await expect(page.getByText(/It can’t be read yet: at, found/)).toBeVisible()
@@ -145,7 +147,7 @@ test('damaged entries in every list lie apart: told, exported, mended, thrown aw
     '{"id": "nonsense", "at": "2026-03-01T10:00:00Z", "kind": "noted", "text": "By hand"}',
   )
   await page.getByRole('button', { name: 'Put it back' }).click()
-  for (const id of ['tools nonsense', 'pins nonsense']) {
+  for (const id of ['Tool: nonsense', 'Kept time of an act: nonsense']) {
     await entry(id).getByRole('button', { name: 'Throw it away' }).click()
     await entry(id).getByRole('button', { name: 'Throw it away for good' }).click()
   }

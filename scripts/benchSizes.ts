@@ -32,7 +32,10 @@ function roundsOf(first: Project): Record<string, (round: number) => void> {
     desk.change(writes)
     desk.parts(now)
   }
-  const at = () => new Date((now += 1000)).toISOString()
+  const at = () => {
+    now += 1000
+    return new Date(now).toISOString()
+  }
   const steps = first.builds?.find(({ id }) => id === BUILD)?.steps ?? []
   return {
     'a logged note': (round) => {

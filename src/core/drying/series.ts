@@ -59,8 +59,8 @@ const factorsOf = new WeakMap<Climate, Float64Array>()
 
 /** How much slower a film dries in an air than in the reference air: f_T · f_H · f_A. Source: handbook 3.2. */
 export function airFactor(process: DryingProcess, waterBorne: boolean, climate: Climate): number {
-  let factors = factorsOf.get(climate)
-  if (!factors) factorsOf.set(climate, (factors = new Float64Array(COUNT)))
+  const factors = factorsOf.get(climate) ?? new Float64Array(COUNT)
+  if (!factorsOf.has(climate)) factorsOf.set(climate, factors)
   const kind = kindOf(process, waterBorne)
   factors[kind] ||=
     temperatureFactor(process, climate.celsius) *

@@ -27,7 +27,7 @@ function withRows(rows: readonly Row[], writes: readonly RowWrite[]): Row[] {
   const places = placesOf.get(rows) ?? new Map(rows.map(({ id }, place) => [id, place]))
   const written = new Map(writes.map(({ id, row }) => [id, row as Row | null]))
   const added = [...written].flatMap(([id, row]) => (row && !places.has(id) ? [row] : []))
-  added.forEach(({ id }, i) => places.set(id, rows.length + i))
+  for (const [i, { id }] of added.entries()) places.set(id, rows.length + i)
   // One copy, however long the list.
   const next = rows.concat(added)
   const gone = new Set<number>()

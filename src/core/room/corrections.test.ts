@@ -106,6 +106,31 @@ describe('what the log says', () => {
     expect(ratio).toMatchObject({ family: 'lacquer', ratio: 2, use: 'used', bottle: null })
   })
 
+  test.each([
+    { sheet: '60 min', minutes: 60, ratio: 1 },
+    { sheet: '8 min', minutes: 8, ratio: 1 },
+    { sheet: '60 min', minutes: 90, ratio: 1.5 },
+  ])(
+    'is set against the sheet of its bottle: $sheet, dry at $minutes',
+    ({ sheet, minutes, ratio }) => {
+      const bottle = {
+        id: 'ink',
+        name: 'Night ink',
+        family: 'lacquer' as const,
+        role: 'colour' as const,
+        colour: '#101010',
+        sizeMl: 10,
+        leftMl: 5,
+        product: { touch: sheet },
+      }
+      const seen = Array.from({ length: 6 }, () => ({ minutes, seen: 'just' as const }))
+      const one = project(seen, { shelf: [bottle] })
+      expect(ratiosOf(stateOf(one)).map((found) => found.ratio)).toEqual(Array(6).fill(ratio))
+      // The next film is told what was seen, and no more: the sheet isn't corrected by the family's own time.
+      expect(k(one)).toBeCloseTo(ratio ** (6 / 8), 9)
+    },
+  )
+
   it('goes by the climate of the time', () => {
     const climate = [{ id: 'c', at: at(-60), celsius: 35.4, humidity: 50 }]
     const [ratio] = ratiosOf(stateOf(project([{ minutes: 30, seen: 'just' }], { climate })))

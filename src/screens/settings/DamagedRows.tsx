@@ -113,7 +113,7 @@ function ByHand({ row, onClose }: { row: DamagedRow; onClose: () => void }) {
   return (
     <div className="mt-2">
       <textarea
-        aria-label={`${row.id} as it is stored`}
+        aria-label={`${entryName(row)}, as it is stored`}
         value={text}
         rows={Math.min(16, text.split('\n').length + 1)}
         spellCheck={false}
