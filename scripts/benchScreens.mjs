@@ -57,7 +57,7 @@ async function notes(page, times, round) {
   }
 }
 
-/** A step dragged over six others: ms of the whole drag, and until the sample has answered the drop. */
+/** A step dragged over others and let go where it was: ms until the sample says what it would come to. */
 async function drag(page, times) {
   const grip = async (name) => {
     const box = await page.getByRole('button', { name }).first().boundingBox()

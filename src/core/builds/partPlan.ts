@@ -13,7 +13,7 @@ import { finalReview, type ReviewItem } from './finalReview'
 import { instantOf, type PartSimulation } from './simulatedPart'
 import { type UndoNow, undoNow } from './undoNow'
 
-/** Where a step stands: done, running, free to start, waiting or blocked, as the plan of its part has it. */
+/** Where a step of a part stands. */
 export type StepStatus = PlannedStep['status']
 
 /** One step of a part: where it stands, and when it would be done if hands were always free. */

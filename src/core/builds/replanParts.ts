@@ -138,6 +138,9 @@ function isStill({ next, clocks, undo }: PartPlan): boolean {
 /** The last minute at which a part asked for the air: of an act, or of what a film came to. */
 function lookedUntil({ simulation, options }: PartSimulation): number {
   const stacks = [...simulation.stacks.values(), ...simulation.simulated.map(({ after }) => after)]
-  const films = stacks.flatMap((stack) => stack.films.map(({ clock }) => clock.latest))
-  return Math.max(simulation.total, options.notBefore ?? 0, ...films)
+  let until = Math.max(simulation.total, options.notBefore ?? 0)
+  // One by one: a part of many steps has more films in its stacks than a call takes arguments.
+  for (const { films } of stacks)
+    for (const { clock } of films) until = Math.max(until, clock.latest)
+  return until
 }

@@ -9,7 +9,7 @@ const targetSchema = v.object({
   coat: v.optional(wholeRanged(1, 30, '(coat)')),
 })
 
-/** What an edit is about: a step by its id, or one of its coats. */
+/** A step by its id, or what is left of it from a coat on. */
 export type EditTarget = v.InferOutput<typeof targetSchema>
 
 /** Whom an edit is for: every part that the step is meant for, or these. */
@@ -118,7 +118,7 @@ const patchSchema = v.object({
   fields: v.object({ before: fieldsSchema, after: fieldsSchema }),
 })
 
-/** A change of a build that can be taken back: what it did, step by step. */
+/** What differs between two states of a build, row by row. */
 export type Patch = v.InferOutput<typeof patchSchema>
 
 type Simple =

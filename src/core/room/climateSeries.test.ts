@@ -1,3 +1,4 @@
+import { DateTime } from 'luxon'
 import type { ClimateReading } from '../model/bench'
 import type { Project } from '../model/project'
 import { climateSeries, dailyPattern, differFrom, roomOf, usualDay } from './climateSeries'
@@ -136,4 +137,28 @@ it('a usual day counts the changes that are to come, not those that were read', 
   expect(day?.changes).toBeGreaterThan(10)
   expect(day?.changes).toBeLessThan(8 * 16)
   expect(usualDay(roomOf(project(hourly(20).slice(0, 3))), NOW)).toBeNull()
+})
+
+test.each(['UTC', 'Europe/Lisbon', 'Australia/Adelaide', 'Asia/Kathmandu'])(
+  'the pattern changes at the blocks of the local day, also when the clock is put on: %s',
+  (zone) => {
+    const since = Date.parse('2026-03-17T18:07:00Z')
+    const room = roomOf(project(hourly(20, since), zone))
+    const blocks = dailyPattern(room, since)?.blocks
+    const series = climateSeries(room, since)
+    // Two weeks with a change of the clock in them: at every quarter of an hour the air is that of its block.
+    for (let at = since + 4 * HOUR; at < since + 13 * 24 * HOUR; at += 15 * MINUTE) {
+      const hour = DateTime.fromMillis(at, { zone }).hour
+      const air = series.findLast(({ from }) => from <= at / MINUTE)?.climate
+      expect(air).toMatchObject({
+        celsius: expect.closeTo(blocks?.[Math.floor(hour / 3)]?.celsius ?? 0, 0),
+      })
+    }
+  },
+)
+
+it('a reading of long ago is followed by as many usual days as lie between', () => {
+  const old = { id: 'old', at: '1986-03-17T18:00:00Z', celsius: 15, humidity: 60 }
+  const series = climateSeries(roomOf(project([old, ...hourly(20)])), NOW)
+  expect(series.length).toBeGreaterThan(40 * 365)
 })

@@ -13,6 +13,8 @@ const DAY = 24 * HOUR
 /** Parts of a day that the pattern of the room has. */
 const BLOCK_HOURS = 3
 const BLOCKS = 24 / BLOCK_HOURS
+/** Quarters of an hour in one of them. */
+const PER_BLOCK = BLOCK_HOURS * 4
 /** Days before now that the pattern is made of. */
 const PATTERN_DAYS = 14
 /** Days ahead that are forecast; what comes later has the mean of a day. */
@@ -165,11 +167,15 @@ function patternOf(room: Room, count: number, until: number): DailyPattern | nul
 function patternPieces(room: Room, pattern: DailyPattern, from: number, to: number, air: Air) {
   const pieces: Read[] = []
   let last: number | null = null
-  for (let at = from; at < to; at = (Math.floor(at / QUARTER) + 1) * QUARTER) {
+  for (let at = from; at < to; ) {
     const number = blockOf(room, at)
     const block = pattern.blocks[number]
     if (block && number !== last) pieces.push({ at, climate: { ...block, air } })
     last = number
+    const quarter = Math.floor(at / QUARTER)
+    const whole = (quarter + PER_BLOCK) * QUARTER
+    // From its beginning a block is passed at once; a quarter at a time where the clock is put on or back.
+    at = blockOf(room, whole - QUARTER) === number ? whole : (quarter + 1) * QUARTER
   }
   return pieces
 }
@@ -229,7 +235,8 @@ function seriesOf(room: Room, pattern: DailyPattern | null, until: number): Clim
     const next = room.reads[i + 1]?.at ?? until
     const silent = piece.at + GAP_HOURS * HOUR
     if (pattern && next > silent)
-      pieces.push(...patternPieces(room, pattern, silent, next, piece.climate.air))
+      for (const one of patternPieces(room, pattern, silent, next, piece.climate.air))
+        pieces.push(one)
   })
   if (pattern) pieces.push({ at: until, climate: meanOf(pattern) })
   return thinned(pieces.map(({ at, climate }) => ({ from: at / MINUTE, climate })))

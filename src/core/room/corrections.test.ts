@@ -56,6 +56,17 @@ function project(seen: Seen[], more: Partial<Project> = {}): Project {
   }
 }
 
+/** A bottle that the first step is painted from. */
+const INK = {
+  id: 'ink',
+  name: 'Night ink',
+  family: 'lacquer' as const,
+  role: 'colour' as const,
+  colour: '#101010',
+  sizeMl: 10,
+  leftMl: 5,
+}
+
 const k = (project: Project, step = 0) => {
   const act = project.builds?.[0]?.steps[step] as never
   return correctionOf(stateOf(project))(step === 0 ? 'lacquer' : 'water-acrylic', act)
@@ -113,16 +124,7 @@ describe('what the log says', () => {
   ])(
     'is set against the sheet of its bottle: $sheet, dry at $minutes',
     ({ sheet, minutes, ratio }) => {
-      const bottle = {
-        id: 'ink',
-        name: 'Night ink',
-        family: 'lacquer' as const,
-        role: 'colour' as const,
-        colour: '#101010',
-        sizeMl: 10,
-        leftMl: 5,
-        product: { touch: sheet },
-      }
+      const bottle = { ...INK, product: { touch: sheet } }
       const seen = Array.from({ length: 6 }, () => ({ minutes, seen: 'just' as const }))
       const one = project(seen, { shelf: [bottle] })
       expect(ratiosOf(stateOf(one)).map((found) => found.ratio)).toEqual(Array(6).fill(ratio))
@@ -144,17 +146,7 @@ describe('what the log says', () => {
   })
 
   it('keeps to the product where it speaks of that, and tells n and spread', () => {
-    const shelf = [
-      {
-        id: 'ink',
-        name: 'Night ink',
-        family: 'lacquer' as const,
-        role: 'colour' as const,
-        colour: '#101010',
-        sizeMl: 10,
-        leftMl: 5,
-      },
-    ]
+    const shelf = [INK]
     const one = project(
       [
         { minutes: 30, seen: 'just' },

@@ -68,7 +68,7 @@ export function wipe(store: Store): Promise<Written> {
       const writes: Write[] = []
       for (const table of DATA_TABLES) {
         const ids = await store.db.table(table).toCollection().primaryKeys()
-        writes.push(...ids.map((id): Write => ({ table, id: String(id), row: null })))
+        for (const id of ids) writes.push({ table, id: String(id), row: null })
       }
       return writes.length > 0
         ? { label: 'Wiped everything', writes }

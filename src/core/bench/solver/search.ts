@@ -18,7 +18,7 @@ export type Budget = { spent: number; left: () => boolean }
 /** What a search came to: starts by task; null: there is no plan; `refuted`: none with the assumptions; `open`: not known. */
 export type Found = { starts: Int32Array } | null | 'refuted' | 'open'
 
-/** What a search may cost, and what it is told on the way. */
+/** What a search may cost, and how it chooses what to try. */
 export type SearchOptions = {
   /** Give up after so many conflicts. */
   conflicts: number
