@@ -83,19 +83,20 @@ export function faceFor(wanted: string, veils: readonly Veil[]): FaceFor {
   }
   // A colour stands for many curves: what is left is made up for in the colour itself.
   let best = triedWith(labInside(curve))
-  for (let i = 0; i < ROUNDS; i++) {
+  // At the edge of what can be shown a whole step misses: then a shorter one is tried.
+  for (let i = 0, step = 1; i < ROUNDS; i++) {
     const { colour, seen } = best
     const { l, a, b } = labOf(colour)
     const next = triedWith({
-      l: l + target.l - seen.l,
-      a: a + target.a - seen.a,
-      b: b + target.b - seen.b,
+      l: l + step * (target.l - seen.l),
+      a: a + step * (target.a - seen.a),
+      b: b + step * (target.b - seen.b),
     })
-    if (next.off >= best.off) break
-    best = next
+    if (next.off < best.off) best = next
+    else step /= 2
   }
   return { colour: best.colour, off: best.off }
 }
 
 /** So often is a face made better at the most. */
-const ROUNDS = 6
+const ROUNDS = 12
