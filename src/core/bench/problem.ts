@@ -3,7 +3,7 @@ import { idField, wholeRanged } from '../model/fields'
 import { formatProblem, type Parsed, type Problem, parse } from '../model/input'
 
 /** Two years of minutes: the longest horizon that is taken. */
-const LONGEST_HORIZON = 2 * 366 * 1440
+export const LONGEST_HORIZON = 2 * 366 * 1440
 const MINUTE = wholeRanged(0, LONGEST_HORIZON, 'minutes')
 
 /** Minutes from time 0, from … to; the end is not part of it. */
@@ -62,6 +62,8 @@ export const benchProblemSchema = v.looseObject({
   resources: v.optional(v.record(idField, wholeRanged(0, 1000))),
   tasks: v.optional(v.pipe(v.array(taskSchema), v.maxLength(2000, 'a list of up to 2000 tasks'))),
   links: v.optional(v.pipe(v.array(linkSchema), v.maxLength(20000, 'a list of up to 20000 links'))),
+  /** Ours: tasks that are done within one opening of the availability. */
+  sittings: v.optional(v.array(v.array(v.string()))),
   changeover: v.optional(
     v.looseObject({ resource: v.string(), minutes: wholeRanged(0, 1440, 'minutes') }),
   ),
@@ -80,7 +82,7 @@ export function readBenchProblem(value: unknown): Parsed<BenchProblem> {
   return problems.length > 0 ? { ok: false, problems } : parsed
 }
 
-function danglingIds({ tasks = [], links = [] }: BenchProblem): Problem[] {
+function danglingIds({ tasks = [], links = [], sittings = [] }: BenchProblem): Problem[] {
   const ids = new Set<string>()
   const problems: Problem[] = []
   tasks.forEach((task, i) => {
@@ -91,6 +93,16 @@ function danglingIds({ tasks = [], links = [] }: BenchProblem): Problem[] {
         expected: 'an id that no other task has',
       })
     ids.add(task.id)
+  })
+  sittings.forEach((sitting, i) => {
+    sitting.forEach((id, j) => {
+      if (!ids.has(id))
+        problems.push({
+          path: `sittings[${i}][${j}]`,
+          found: JSON.stringify(id),
+          expected: 'the id of a task in "tasks"',
+        })
+    })
   })
   links.forEach((link, i) => {
     for (const end of ['from', 'to'] as const)

@@ -32,6 +32,10 @@ const buildActSchema = v.looseObject({
   bottle: v.optional(idField),
   /** The bottle that it is thinned from. */
   thinner: v.optional(idField),
+  /** It is done once, for all its parts in one go; left out: joining and glazing are, the rest isn't. */
+  together: v.optional(v.boolean()),
+  /** Its coats may lie in several sittings; left out: they are one. */
+  split: v.optional(v.boolean()),
   /** By part: so many of its coats are meant there and no more, since what was left of it was changed when they were laid. */
   endsAfter: v.optional(v.record(idField, wholeRanged(0, 30, 'coats'))),
 })

@@ -1,65 +1,99 @@
 import type { BenchProblem, BenchTask } from '../bench/problem'
 import { type Solution, type SolveOptions, solve } from '../bench/solve'
-import { withMaxGap } from '../bench/solver/conflict'
+import { only, withMaxGap } from '../bench/solver/conflict'
 
-/** A window that can't be kept any more, and that the plan was made without. */
+/** What can't be kept any more, and the plan was made without. */
 export type LostWindow =
   /** The task had to begin by this minute. */
   | { kind: 'own'; task: string; latest: number }
   /** It had to begin so long after another. */
   | { kind: 'link'; task: string; from: string; maxGap: number }
+  /** Its coats were to lie in one sitting. */
+  | { kind: 'sitting'; task: string; tasks: string[] }
 
-/** How many windows are given up before there is no plan. */
-const MOST_LOST = 12
+/** How many of them are given up before there is no plan. */
+const MOST_LOST = 60
+/** Steps of the question whether a clash is over without one of them. */
+const QUESTION = { steps: 3000, first: true, polish: false } as const
+
+/** The answer with every window kept, the plan, the problem that it solves, and what was given up for it. */
+export type Anyway = {
+  strict: Solution
+  schedule: Solution
+  relaxed: BenchProblem
+  lost: LostWindow[]
+}
 
 /**
  * A plan that keeps what can be kept: where no plan keeps every window, the clashing ones are given up, one after the other,
- * and named. Work that is late is still planned.
+ * and named; coats are torn sooner than a window is lost. Work that is late is still planned.
  *
  * Source: handbook 7.2, 7.4.
  */
-export function solveAnyway(
-  problem: BenchProblem,
-  options: SolveOptions,
-): { strict: Solution; schedule: Solution; lost: LostWindow[] } {
+export function solveAnyway(problem: BenchProblem, options: SolveOptions): Anyway {
   const strict = solve(problem, options)
-  let schedule = strict
+  let found = strict
   let relaxed = problem
   const lost: LostWindow[] = []
-  while (schedule.status === 'infeasible' && schedule.clash && lost.length < MOST_LOST) {
-    const given = giveUp(relaxed, schedule.clash)
-    if (!given) break
+  while (found.status === 'infeasible' && found.clash && lost.length < MOST_LOST) {
+    const given = giveUp(relaxed, found.clash)
+    if (!given) return { strict, schedule: strict, relaxed: problem, lost: [] }
     lost.push(given.lost)
     relaxed = given.problem
-    schedule = solve(relaxed, options)
+    found = solve(relaxed, { ...options, first: true, polish: false })
   }
-  return schedule.makespan === null
-    ? { strict, schedule: strict, lost: [] }
-    : { strict, schedule, lost }
+  if (found.makespan === null) return { strict, schedule: strict, relaxed: problem, lost: [] }
+  const schedule =
+    lost.length === 0 || options.first
+      ? found
+      : solve(relaxed, { ...options, guide: options.guide ?? found.starts })
+  return { strict, schedule, relaxed, lost }
 }
 
-/** Drops one window of a clash: a task's own first, which is a fact that nobody can move. */
-function giveUp(
-  problem: BenchProblem,
-  clash: NonNullable<Solution['clash']>,
-): { problem: BenchProblem; lost: LostWindow } | null {
-  const tasks = problem.tasks ?? []
-  const own = tasks.find((task) => clash.tasks.includes(task.id) && task.latest !== undefined)
-  if (own?.latest !== undefined) {
-    const without = tasks.map((task): BenchTask => {
-      if (task !== own) return task
-      const { latest, ...rest } = task
-      return rest
+type Given = { problem: BenchProblem; lost: LostWindow }
+
+/** Drops one thing that a clash is about: the first without which it is over, else the first. */
+function giveUp(problem: BenchProblem, clash: NonNullable<Solution['clash']>): Given | null {
+  const ways = [...torn(problem, clash.tasks), ...ownWindows(problem, clash.tasks)]
+  for (const window of clash.windows)
+    ways.push({
+      problem: withMaxGap(problem, window, null),
+      lost: { kind: 'link', task: window.to, from: window.from, maxGap: window.maxGap },
     })
-    return {
-      problem: { ...problem, tasks: without },
-      lost: { kind: 'own', task: own.id, latest: own.latest },
-    }
-  }
-  const window = clash.windows[0]
-  if (!window) return null
-  return {
-    problem: withMaxGap(problem, window, null),
-    lost: { kind: 'link', task: window.to, from: window.from, maxGap: window.maxGap },
-  }
+  if (ways.length < 2) return ways[0] ?? null
+  const ids = new Set(clash.tasks)
+  return (
+    ways.find((way) => solve(only(way.problem, ids), QUESTION).status !== 'infeasible') ??
+    ways.find(({ lost }) => lost.kind !== 'sitting') ??
+    null
+  )
+}
+
+/** Coats of a clash that might lie in several sittings. */
+function torn(problem: BenchProblem, tasks: readonly string[]): Given[] {
+  const sittings = problem.sittings ?? []
+  return sittings
+    .filter((sitting) => sitting.filter((id) => tasks.includes(id)).length > 1)
+    .map((sitting) => ({
+      problem: { ...problem, sittings: sittings.filter((other) => other !== sitting) },
+      lost: { kind: 'sitting', task: sitting[0] as string, tasks: sitting },
+    }))
+}
+
+/** Tasks of a clash that have to begin by a minute: a fact that nobody can move, or a place that was asked for. */
+function ownWindows(problem: BenchProblem, clashing: readonly string[]): Given[] {
+  const tasks = problem.tasks ?? []
+  return tasks.flatMap((own): Given[] => {
+    const { latest, ...rest } = own
+    if (latest === undefined || !clashing.includes(own.id)) return []
+    return [
+      {
+        problem: {
+          ...problem,
+          tasks: tasks.map((task): BenchTask => (task === own ? rest : task)),
+        },
+        lost: { kind: 'own', task: own.id, latest },
+      },
+    ]
+  })
 }

@@ -81,7 +81,8 @@ export function chainOf(plan: BenchPlan, id: string, most?: number): Why[] {
   if (!plan.schedule || plan.schedule.makespan === null) return []
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
   const instant = (minute: number) => plan.zero + minute * MINUTE
-  return whyNotEarlier(plan.problem, plan.schedule.starts, id, most).map((link) => {
+  const job = tasks.get(id)?.job ?? id
+  return whyNotEarlier(plan.problem, plan.schedule.starts, job, most).map((link) => {
     const task = tasks.get(link.task)
     return {
       task: link.task,

@@ -1,21 +1,31 @@
 import { minutesFrom, quietBetween, type Session, sessionsBetween } from '../bench/calendar'
-import type { BenchProblem } from '../bench/problem'
+import { mergeIntervals, subtractIntervals } from '../bench/intervals'
+import { type BenchProblem, type BenchTask, type Interval, LONGEST_HORIZON } from '../bench/problem'
 import type { Solution, SolveOptions } from '../bench/solve'
 import type { BenchState } from '../builds/benchState'
 import type { PartPlan } from '../builds/partPlan'
 import { type PlannedPart, planParts } from '../builds/planParts'
 import type { Pin } from '../model/bench'
-import { key, stepOf } from '../model/stepRef'
+import { key, type StepRef, stepOf } from '../model/stepRef'
+import type { Severity } from '../model/vocabulary'
+import type { RuleName } from '../stack/rules/finding'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
-import { type LostWindow, solveAnyway } from './lostWindows'
+import { type BenchTasks, benchTasks, type Longest } from './benchTasks'
+import { judgedPlan } from './judgedPlan'
+import type { LostWindow } from './lostWindows'
+import type { SecondThought } from './secondThoughts'
 import { type PlannedTask, tasksOf } from './tasks'
 
-/** How far ahead the bench is planned, minutes: 60 days. */
+/** How far ahead the bench is planned at least, minutes: 60 days. */
 const HORIZON = 60 * 1440
 const MINUTE = 60_000
 
 /** A task with the instant it is planned for; null while there is no plan. */
-export type ScheduledTask = PlannedTask & { start: number | null }
+export type ScheduledTask = PlannedTask & {
+  start: number | null
+  /** What it is done in: its own id, or for a joint act that of the first of its parts. */
+  job: string
+}
 
 /** Everything that follows from a project at an instant. */
 export type BenchPlan = {
@@ -33,9 +43,14 @@ export type BenchPlan = {
   strict: Solution | null
   /** Windows that the plan was made without, since no plan keeps them. */
   lost: LostWindow[]
+  /** What the judge says of the plan as it is written and not of the parts by themselves, and no change of the plan ends. */
+  doubts: PlanDoubt[]
   /** Sessions ahead, the running one first. */
   sessions: Session[]
 }
+
+/** A stop or risk that comes with the planned hours. */
+export type PlanDoubt = StepRef & { rule: RuleName; severity: Severity; because: string }
 
 /** A plan with what every part says. */
 export type WholePlan = BenchPlan & { parts: PartPlan[] }
@@ -63,70 +78,121 @@ export function planBench(
 ): WholePlan {
   const { project } = state
   const zero = Math.ceil(now / MINUTE) * MINUTE
-  const all = parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE))
-  const tasks = withPins(
-    all.flatMap((part) => part.tasks),
-    project.pins ?? [],
-    zero,
-  )
-  const end = zero + HORIZON * MINUTE
+  const horizon = horizonOf(parts, zero / MINUTE)
+  const end = zero + horizon * MINUTE
   const sessions = project.sessions ? sessionsBetween(project.sessions, now, end) : []
+  const availability = minutesFrom(zero, sessions)
+  const quiet = project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : []
+  const longest = longestOf(availability, quiet)
+  const bench = benchTasks(
+    parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE, longest.loud)),
+    longest,
+  )
   const problem: BenchProblem = {
     format: 'tectoria-bench-problem',
     version: 1,
-    horizonMinutes: HORIZON,
-    availability: minutesFrom(zero, sessions),
-    quiet: project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : [],
+    horizonMinutes: horizon,
+    availability,
+    quiet,
     resources: { airbrush: 1, booth: 1 },
-    tasks: tasks.map(({ build, part, step, coat, closedBecause, ...task }) => task),
-    links: all.flatMap((part) => part.links),
+    tasks: withPins(bench, project.pins ?? [], zero),
+    links: bench.links,
+    sittings: bench.sittings,
     changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
   }
-  const solved = project.sessions ? solveAnyway(problem, solveOptions(options, zero)) : null
-  const schedule = solved?.schedule ?? null
+  const judged = project.sessions
+    ? judgedPlan(bench, problem, solveOptions(options, bench, zero), zero / MINUTE)
+    : null
+  const schedule = judged?.schedule ?? null
   const plans = parts.map(({ plan }) => plan)
   return {
     now,
     parts: plans,
     shelf: shelfFindings(state, plans, now),
-    tasks: tasks.map((task) => ({ ...task, start: startOf(schedule, task.id, zero) })),
-    problem,
+    tasks: bench.tasks.map((task) => {
+      const job = bench.jobOf.get(task.id) ?? task.id
+      return { ...task, job, start: startOf(schedule, job, zero) }
+    }),
+    problem: judged?.problem ?? problem,
     zero,
     schedule,
-    strict: solved?.strict ?? null,
-    lost: solved?.lost ?? [],
+    strict: judged?.strict ?? null,
+    lost: judged?.lost ?? [],
+    doubts: (judged?.doubts ?? []).map(doubtOf),
     sessions,
   }
 }
 
+/** Two months, or two more than everything would take if hands were always free. */
+function horizonOf(parts: readonly PlannedPart[], zero: number): number {
+  const end = parts.reduce(
+    (last, { simulated }) => Math.max(last, simulated.simulation.total),
+    zero,
+  )
+  const drying = Math.ceil((end - zero) / 1440) * 1440
+  return Math.min(LONGEST_HORIZON, drying > HORIZON / 2 ? drying + HORIZON : HORIZON)
+}
+
+/** The longest session; without sessions coats follow one another all the same. */
+function longestOf(availability: readonly Interval[], quiet: readonly Interval[]): Longest {
+  const longest = (spans: readonly Interval[]) =>
+    spans.reduce((most, [from, to]) => Math.max(most, to - from), 0)
+  if (availability.length === 0)
+    return { session: Number.POSITIVE_INFINITY, loud: Number.POSITIVE_INFINITY }
+  const loud = longest(subtractIntervals(availability, mergeIntervals(quiet)))
+  return { session: longest(availability), loud }
+}
+
 /** Acts that were put into a session by hand begin in it; a pin that lies behind is over. */
-function withPins(tasks: PlannedTask[], pins: readonly Pin[], zero: number): PlannedTask[] {
+function withPins(
+  { tasks, jobs, jobOf }: BenchTasks,
+  pins: readonly Pin[],
+  zero: number,
+): BenchTask[] {
   const minutes = (at: string) => Math.floor((Date.parse(at) - zero) / MINUTE)
-  const pinOf = new Map(pins.map((pin) => [pin.id, pin]))
-  const seen = new Set<string>()
-  return tasks.map((task) => {
+  const pinOf = new Map<string, Pin>()
+  const byStep = new Map(pins.map((pin) => [pin.id, pin]))
+  for (const task of tasks) {
     const id = key(stepOf(task))
-    const pin = pinOf.get(id)
-    if (!pin || seen.has(id)) return task
-    seen.add(id)
-    const latest = minutes(pin.to) - task.minutes
-    if (latest < 0) return task
+    const pin = byStep.get(id)
+    // The first coat that is left of the step.
+    if (!pin || !byStep.delete(id)) continue
+    pinOf.set(jobOf.get(task.id) ?? task.id, pin)
+  }
+  return jobs.map((job) => {
+    const pin = pinOf.get(job.id)
+    const latest = pin ? minutes(pin.to) - job.minutes : -1
+    if (!pin || latest < 0) return job
     return {
-      ...task,
-      earliest: Math.max(task.earliest ?? 0, minutes(pin.from), 0),
-      latest: Math.min(task.latest ?? latest, latest),
+      ...job,
+      earliest: Math.max(job.earliest ?? 0, minutes(pin.from), 0),
+      latest: Math.min(job.latest ?? latest, latest),
     }
   })
 }
 
 /** Starts of the plan before, in minutes from the new zero. */
-function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveOptions {
+function solveOptions(
+  { before, ...options }: PlanOptions,
+  { jobOf }: BenchTasks,
+  zero: number,
+): SolveOptions {
   if (!before?.schedule) return options
   const shift = (before.zero - zero) / MINUTE
   const guide = Object.fromEntries(
-    Object.entries(before.schedule.starts).map(([id, start]) => [id, start + shift]),
+    Object.entries(before.schedule.starts).map(([id, start]) => [
+      jobOf.get(id) ?? id,
+      start + shift,
+    ]),
   )
   return { ...options, guide }
+}
+
+function doubtOf({ part, step, drafted }: SecondThought): PlanDoubt {
+  const { build, part: own, entries } = part.simulated
+  const { severity, because } = drafted.draft
+  const ref = { build: build.id, part: own.id, step: entries[step]?.step.id ?? '' }
+  return { ...ref, rule: drafted.rule, severity, because }
 }
 
 function startOf(schedule: Solution | null, id: string, zero: number): number | null {

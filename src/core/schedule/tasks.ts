@@ -1,10 +1,12 @@
 import type { BenchLink, BenchTask, Interval } from '../bench/problem'
+import { isJoint } from '../builds/joint'
 import type { PartSimulation } from '../builds/simulatedPart'
 import { limitBreaches } from '../drying/limits'
 import { piecesBetween } from '../drying/series'
 import { ACT_MINUTES } from '../knowledge/limits'
+import { isAct } from '../model/isAct'
 import { key, type StepRef } from '../model/stepRef'
-import { closings } from '../stack/questions/closings'
+import { type Spacing, spacingsOf } from '../stack/questions/spacings'
 import type { SimulatedStep } from '../stack/simulate/simulation'
 
 /** A task of the bench, and the coat of the step it stands for. */
@@ -12,55 +14,141 @@ export type PlannedTask = BenchTask &
   StepRef & {
     /** From 1; null for an act without coats. */
     coat: number | null
+    /** It is done once for all the parts of its step: theirs all have the same start. */
+    joint?: true
     /** Why it is closed for some hours: what the air does to it. */
     closedBecause?: string
   }
 
-/** The tasks of one part, and what must lie between them. */
-export type PartTasks = { tasks: PlannedTask[]; links: BenchLink[] }
+/** The tasks of one part, what must lie between them, and which of them are one sitting. */
+export type PartTasks = {
+  simulated: PartSimulation
+  tasks: PlannedTask[]
+  links: BenchLink[]
+  sittings: string[][]
+  /** Ids of the tasks of each simulated step that is still to do, in order of its coats. */
+  ofStep: ReadonlyMap<number, readonly string[]>
+}
 
 /** So far ahead the air is trusted to be as forecast, minutes. */
 const AIR_AHEAD = 36 * 60
+/** What is reckoned to the minute may be off by so much. */
+const HAIR = 1e-6
 
 /**
  * The tasks that a part still asks of the hands, and the links between them: every coat a task, every wait and window a
  * link. What a task waits for in the past becomes its `earliest`, a window that is open already its `latest`.
  *
  * @param zero minute of the walk that is minute 0 of the bench
+ * @param longest minutes of the longest session: coats that fit into it are one sitting
  * Source: handbook 7.1, 7.3.
  */
-export function tasksOf(simulated: PartSimulation, zero: number): PartTasks {
-  const tasks: PlannedTask[] = []
-  const links: BenchLink[] = []
-  /** Last task of each walked step. */
-  const lastTask = new Map<number, string>()
+export function tasksOf(
+  simulated: PartSimulation,
+  zero: number,
+  longest = Number.POSITIVE_INFINITY,
+): PartTasks {
+  const ofStep = new Map<number, readonly string[]>()
+  const part: PartTasks = { simulated, tasks: [], links: [], sittings: [], ofStep }
   let previous: { id: string; end: number } | null = null
-  for (const otherEntry of simulated.simulation.simulated) {
-    const entry = simulated.entries[otherEntry.index]
+  for (const one of simulated.simulation.simulated) {
+    const entry = simulated.entries[one.index]
     if (!entry || entry.fact) continue
-    const own = coatTasks(simulated, otherEntry)
+    const own = coatTasks(simulated, one)
     const first = own[0]
     if (!first) continue
-    if (previous) links.push({ from: previous.id, to: first.id, minGap: 0 })
-    waitLinks(simulated, otherEntry, first, lastTask, previous, links, zero)
-    windowLinks(otherEntry, first, lastTask, links, zero)
-    own.forEach((task, i) => {
-      const before = own[i - 1]
-      const start = (otherEntry.ends[i] ?? 0) - task.minutes
-      if (before)
-        links.push({
-          from: before.id,
-          to: task.id,
-          minGap: Math.max(0, Math.ceil(start - (otherEntry.ends[i - 1] ?? 0) - 1e-6)),
-        })
+    // Another region of the same step: done at once with the first.
+    if (ofStep.has(one.index)) continue
+    const written = one.context.at - filledBefore(simulated, one) - (previous?.end ?? zero)
+    if (previous)
+      part.links.push({
+        from: previous.id,
+        to: first.id,
+        minGap: wholeMinutes(Math.max(0, written)),
+      })
+    else if (written > 0.5) first.earliest = wholeMinutes(written)
+    for (const spacing of spacingsOf(one.context)) keep(part, spacing, first, zero)
+    const gaps = own.slice(1).map((task, i) => {
+      const gap = (one.ends[i + 1] ?? 0) - (one.ends[i] ?? 0) - task.minutes
+      return wholeMinutes(Math.max(0, gap))
     })
-    const air = closedByAir(simulated, otherEntry, zero)
-    tasks.push(...own.map((task) => ({ ...task, ...air })))
-    const last = own.at(-1) ?? first
-    lastTask.set(otherEntry.index, last.id)
-    previous = { id: last.id, end: otherEntry.ends.at(-1) ?? otherEntry.context.at }
+    gaps.forEach((minGap, i) => {
+      part.links.push({ from: own[i]?.id as string, to: own[i + 1]?.id as string, minGap })
+    })
+    if (!(isAct(entry.step) && entry.step.split))
+      part.sittings.push(...sittingsOf(own, gaps, longest))
+    const air = closedByAir(simulated, one, zero)
+    part.tasks.push(...own.map((task) => ({ ...task, ...air })))
+    ofStep.set(
+      one.index,
+      own.map(({ id }) => id),
+    )
+    previous = { id: own.at(-1)?.id as string, end: one.ends.at(-1) ?? one.context.at }
   }
-  return { tasks, links }
+  return part
+}
+
+/** Up to the next whole minute. */
+function wholeMinutes(minutes: number): number {
+  return Math.max(0, Math.ceil(minutes - HAIR))
+}
+
+/** Minutes of the wait that was filled in before a step. */
+function filledBefore({ simulation }: PartSimulation, { index }: SimulatedStep): number {
+  return simulation.waits.find((filled) => filled.before === index)?.minutes ?? 0
+}
+
+/**
+ * Holds a task to a wait and a window: from the task that ends what it stands on, or, where that has happened, by the minute.
+ *
+ * @param first changed where what it stands on has happened
+ * @param zero minute of the walk that is minute 0 of the bench
+ */
+export function keep(
+  part: Pick<PartTasks, 'links' | 'ofStep'>,
+  { since, least, most }: Spacing,
+  first: BenchTask,
+  zero: number,
+): void {
+  const from = part.ofStep.get(since.step)?.at(-1)
+  if (from !== undefined) {
+    part.links.push({
+      from,
+      to: first.id,
+      ...(least > 0 ? { minGap: wholeMinutes(least) } : {}),
+      ...(most === null ? {} : { maxGap: Math.floor(most + HAIR) }),
+    })
+    return
+  }
+  if (least > 0)
+    first.earliest = Math.max(first.earliest ?? 0, wholeMinutes(since.at + least - zero))
+  // A window that has closed already is a finding, not a reason to plan nothing.
+  const closes = most === null ? null : since.at + most - zero
+  if (closes !== null && closes >= 0)
+    first.latest = Math.min(first.latest ?? Number.MAX_SAFE_INTEGER, Math.floor(closes + HAIR))
+}
+
+/** Coats that follow one another in one sitting; coats for which none is long enough lie in as few as can be. */
+function sittingsOf(
+  coats: readonly PlannedTask[],
+  gaps: readonly number[],
+  longest: number,
+): string[][] {
+  const sittings: string[][] = []
+  let open: string[] = []
+  let length = 0
+  coats.forEach((coat, i) => {
+    const next = length + coat.minutes + (i > 0 ? (gaps[i - 1] ?? 0) : 0)
+    if (open.length > 0 && next <= longest) {
+      open.push(coat.id)
+      length = next
+    } else {
+      open = [coat.id]
+      length = coat.minutes
+      sittings.push(open)
+    }
+  })
+  return sittings.filter((sitting) => sitting.length > 1)
 }
 
 function coatTasks(simulated: PartSimulation, simulatedStep: SimulatedStep): PlannedTask[] {
@@ -83,6 +171,7 @@ function coatTasks(simulated: PartSimulation, simulatedStep: SimulatedStep): Pla
     step: entry.step.id,
     coat: film ? entry.coatsBefore + i + 1 : null,
     minutes: Math.ceil(step.minutes ?? ACT_MINUTES),
+    ...(isJoint(entry.step) ? { joint: true as const } : {}),
     ...(needs.length > 0 ? { needs } : {}),
     ...(sprays || resolved.row.cuts ? { noisy: true } : {}),
     ...(sprays ? { setup: `${resolved.family} ${step.colour ?? resolved.sheen}` } : {}),
@@ -115,50 +204,4 @@ function closedByAir(
     closed.push([Math.floor(from - zero), Math.ceil(to - zero)])
   }
   return closedBecause === undefined ? {} : { closed, closedBecause }
-}
-
-/** The wait before a step counts from the film it waits for, and a wait that is written from the step before. */
-function waitLinks(
-  simulated: PartSimulation,
-  simulatedStep: SimulatedStep,
-  first: PlannedTask,
-  lastTask: ReadonlyMap<number, string>,
-  previous: { id: string; end: number } | null,
-  links: BenchLink[],
-  zero: number,
-): void {
-  const wait = simulated.simulation.waits.find((filled) => filled.before === simulatedStep.index)
-  const filled = wait?.minutes ?? 0
-  const written = simulatedStep.context.at - filled - (previous?.end ?? zero)
-  if (written > 0.5) later(previous?.id, first, Math.ceil(written), links)
-  if (!wait) return
-  const from = lastTask.get(wait.since.step)
-  if (from) later(from, first, Math.ceil(simulatedStep.context.at - wait.since.at - 1e-6), links)
-  else later(undefined, first, Math.ceil(simulatedStep.context.at - zero - 1e-6), links)
-}
-
-function later(
-  from: string | undefined,
-  first: PlannedTask,
-  gap: number,
-  links: BenchLink[],
-): void {
-  if (from) links.push({ from, to: first.id, minGap: gap })
-  else first.earliest = Math.max(first.earliest ?? 0, gap)
-}
-
-/** A window that has closed already is a finding, not a reason to plan nothing. */
-function windowLinks(
-  simulatedStep: SimulatedStep,
-  first: PlannedTask,
-  lastTask: ReadonlyMap<number, string>,
-  links: BenchLink[],
-  zero: number,
-): void {
-  for (const { at, film } of closings(simulatedStep.context)) {
-    if (at < simulatedStep.context.at) continue
-    const from = lastTask.get(film.step)
-    if (from) links.push({ from, to: first.id, maxGap: Math.floor(at - film.end + 1e-6) })
-    else first.latest = Math.min(first.latest ?? Number.MAX_SAFE_INTEGER, Math.floor(at - zero))
-  }
 }

@@ -31,9 +31,11 @@ export function Lost() {
           return (
             <li key={`${window.kind} ${window.task}`}>
               {capital(actOnPart(project, task))}:{' '}
-              {window.kind === 'own'
-                ? `its window closes ${clockTime(plan.zero + window.latest * 60_000, now)}, before you are at the bench`
-                : `it should follow within ${sayFigures(window.maxGap * 60_000)}${before ? ` of ${actOnPart(project, before)}` : ''}`}
+              {window.kind === 'own' &&
+                `its window closes ${clockTime(plan.zero + window.latest * 60_000, now)}, before you are at the bench`}
+              {window.kind === 'link' &&
+                `it should follow within ${sayFigures(window.maxGap * 60_000)}${before ? ` of ${actOnPart(project, before)}` : ''}`}
+              {window.kind === 'sitting' && 'its coats don’t fit into one evening'}
               {task.start !== null && `; it is planned for ${clockTime(task.start, now)}`}.{' '}
               <Link href={`/builds/${task.build}?part=${task.part}`} className="text-act underline">
                 Ways out

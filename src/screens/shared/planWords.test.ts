@@ -26,6 +26,7 @@ const task = (id: string, step: string) => ({
   build: 'x',
   part: 'p',
   step,
+  job: id,
   coat: null,
   minutes: 5,
   start: NOW,

@@ -48,11 +48,14 @@ export function clashOf(problem: BenchProblem, budget: Budget): Clash {
 type Core = { problem: BenchProblem; clash: Omit<Clash, 'helps'> }
 
 /** Only some tasks, with the links between them. */
-function only(problem: BenchProblem, ids: ReadonlySet<string>): BenchProblem {
+export function only(problem: BenchProblem, ids: ReadonlySet<string>): BenchProblem {
   return {
     ...problem,
     tasks: (problem.tasks ?? []).filter((task) => ids.has(task.id)),
     links: (problem.links ?? []).filter((link) => ids.has(link.from) && ids.has(link.to)),
+    sittings: (problem.sittings ?? [])
+      .map((sitting) => sitting.filter((id) => ids.has(id)))
+      .filter((sitting) => sitting.length > 1),
   }
 }
 

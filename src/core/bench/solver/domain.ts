@@ -1,5 +1,5 @@
 import type { Interval } from '../problem'
-import type { Holes } from './engine'
+import type { Holes, Steps } from './engine'
 
 /** Less than any minute: a literal that always holds. */
 const ALWAYS = -(2 ** 30)
@@ -81,6 +81,41 @@ export function holesOf(domains: readonly Domain[]): Holes {
       if (key >= keys) return value
       const domain = domains[key >> 1] as Domain
       return key & 1 ? -domain.loosenDown(-value) : domain.loosenUp(value)
+    },
+  }
+}
+
+/**
+ * Two tasks of one sitting: neither begins before the opening does that the other lies in, nor after its end.
+ *
+ * @param openings sorted and apart
+ */
+export function sittingSteps(openings: readonly Interval[]): Steps {
+  const from = Int32Array.from(openings, (opening) => opening[0])
+  const to = Int32Array.from(openings, (opening) => opening[1])
+  /** Number of the last opening that begins by a minute. */
+  const openAt = (minute: number): number => {
+    let low = 0
+    let high = from.length
+    while (low < high) {
+      const mid = (low + high) >> 1
+      if ((from[mid] as number) <= minute) low = mid + 1
+      else high = mid
+    }
+    return low - 1
+  }
+  return {
+    reach: (key, value) =>
+      key & 1 ? -(to[openAt(-value)] ?? -value) : (from[openAt(value)] ?? value),
+    before: (key, value) => {
+      if (key & 1) {
+        // The last opening that is over by then.
+        let i = openAt(-value)
+        while (i >= 0 && (to[i] as number) > -value) i--
+        return i < 0 ? -ALWAYS : -(to[i] as number)
+      }
+      const i = openAt(value)
+      return i >= 0 && from[i] === value ? value : (from[i + 1] ?? -ALWAYS)
     },
   }
 }

@@ -1,15 +1,22 @@
 import fc from 'fast-check'
-import { Domain, holesOf } from './domain'
+import type { Interval } from '../problem'
+import { Domain, holesOf, sittingSteps } from './domain'
 import { Engine, type Holes } from './engine'
 
 const PLAIN: Holes = { snap: (_, value) => value, lift: (_, value) => value }
+
+const OPENINGS: Interval[] = [
+  [0, 4],
+  [6, 9],
+  [12, 20],
+]
 
 /** An engine of numbers from 0 to 20, and of yes/no variables after them. */
 function engineOf(numbers: number, flags: number, holes: Holes = PLAIN): Engine {
   const initial = new Int32Array(2 * (numbers + flags))
   for (let i = 0; i < numbers; i++) initial[2 * i + 1] = -20
   for (let i = numbers; i < numbers + flags; i++) initial[2 * i + 1] = -1
-  return new Engine(numbers + flags, initial, 2 * numbers, holes, null)
+  return new Engine(numbers + flags, initial, 2 * numbers, holes, sittingSteps(OPENINGS), null)
 }
 
 /** y ≥ x + gap, both ways; where a flag is said, only if it is 1. */

@@ -16,11 +16,27 @@ export type Holes = {
   lift: (key: number, value: number) => number
 }
 
+/**
+ * Rules that aren't `a ≤ b + d`: where one bound is so much, what another is at the least, stepwise and never falling.
+ * Source: handbook 7.3, one sitting.
+ */
+export type Steps = {
+  /** The least value of a key that follows from the bound of another of the same parity. */
+  reach: (key: number, value: number) => number
+  /** The least bound of the other from which a value of the key follows. */
+  before: (key: number, value: number) => number
+}
+
 /** Literals that can't all hold: keys and values, one after another. */
 export type Nogood = number[]
 
 /** An entry of a list that is known to reach so far: the check of a missing one would cost more than the read. */
 export const at = (list: Int32Array, i: number): number => list[i] as number
+
+/** What an arc holds under: always. */
+export const ALWAYS = -1
+/** It always holds, and goes by the steps instead of a gap. */
+export const STEPWISE = -2
 
 const DECIDED = -1
 const GIVEN = -2
@@ -95,6 +111,7 @@ export class Engine {
     /** Keys from here on are yes/no. */
     private readonly firstFlag: number,
     private readonly holes: Holes,
+    private readonly steps: Steps,
     /** Asked when all arcs hold: literals that can't hold together, or null. */
     private readonly global: ((engine: Engine) => Nogood | null) | null,
   ) {
@@ -123,7 +140,7 @@ export class Engine {
     return at(this.bound, key ^ 1) >= 1 - value
   }
 
-  /** to ≥ from + gap in keys, where a yes/no key holds, or always (`when` −1). */
+  /** to ≥ from + gap in keys, where a yes/no key holds, or always; or by the steps. */
   addArc(from: number, to: number, gap: number, when: number): void {
     const arc = this.arcFrom.length
     this.arcFrom.push(from)
@@ -269,9 +286,10 @@ export class Engine {
     const start = at(this.bound, key)
     for (let i = 0; i < list.length; i++) {
       const arc = list[i] as number
-      const least = start + at(this.arcGap.data, arc)
       const to = at(this.arcTo.data, arc)
       const when = at(this.arcWhen.data, arc)
+      const least =
+        when === STEPWISE ? this.steps.reach(to, start) : start + at(this.arcGap.data, arc)
       if (when >= 0) {
         const state = this.stateOf(when)
         if (state < 0) continue
@@ -409,7 +427,8 @@ export class Engine {
     const to = at(this.arcTo.data, reason)
     const { lift } = this.holes
     if (key === to) {
-      const out = [from, lift(from, value - gap)]
+      const least = when === STEPWISE ? this.steps.before(key, value) : value - gap
+      const out = [from, lift(from, least)]
       if (when >= 0) out.push(when, yes(when))
       return out
     }

@@ -16,6 +16,8 @@ export type Model = {
   arcsInto: number[]
   /** Links with a latest gap. */
   windows: { link: number; from: number; to: number; minGap: number; maxGap: number }[]
+  /** Pairs of tasks that lie in one opening of the availability. */
+  sittings: [number, number][]
   /** Setup on the changeover resource; null: the task doesn't use it. */
   setup: (string | null)[]
   changeover: number
@@ -88,6 +90,9 @@ export function modelOf(problem: BenchProblem): Model {
     arcsFrom,
     arcsInto,
     windows,
+    sittings: (problem.sittings ?? []).flatMap((ids) =>
+      ids.slice(1).map((id, i): [number, number] => [number(ids[i] as string), number(id)]),
+    ),
     setup: tasks.map((task) =>
       shared !== undefined && task.needs?.includes(shared) ? (task.setup ?? '') : null,
     ),

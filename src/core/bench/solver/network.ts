@@ -1,6 +1,6 @@
-import { holesOf } from './domain'
+import { holesOf, sittingSteps } from './domain'
 import { energyCheck, Hands } from './energeticReasoning'
-import { Engine } from './engine'
+import { ALWAYS, Engine, STEPWISE } from './engine'
 import type { Model } from './model'
 
 /** Two tasks that could come in either order: `flag` is 1 where `a` comes first. */
@@ -110,16 +110,26 @@ export function networkOf(model: Model): Network {
   for (const { flag } of pairs) initial[2 * flag + 1] = -1
   const check = energyCheck(model, new Hands(model.availability, model.minutes))
   const counts = count <= MOST_COUNTED
-  const engine = new Engine(variables, initial, 2 * (end + 1), holesOf(domains), (one) =>
-    counts || one.level <= 1 ? check(one) : null,
+  const engine = new Engine(
+    variables,
+    initial,
+    2 * (end + 1),
+    holesOf(domains),
+    sittingSteps(model.availability),
+    (one) => (counts || one.level <= 1 ? check(one) : null),
   )
   const both = (a: number, b: number, gap: number, when: number) => {
     engine.addArc(2 * a, 2 * b, gap, when)
     engine.addArc(2 * b + 1, 2 * a + 1, gap, when)
   }
-  for (const list of model.arcsFrom) for (const arc of list) both(arc.from, arc.to, arc.gap, -1)
-  for (let task = 0; task < count; task++) both(task, end, model.minutes[task] as number, -1)
-  for (const [a, b] of settled) both(a, b, spacing(model, a, b), -1)
+  for (const list of model.arcsFrom) for (const arc of list) both(arc.from, arc.to, arc.gap, ALWAYS)
+  for (let task = 0; task < count; task++) both(task, end, model.minutes[task] as number, ALWAYS)
+  for (const [a, b] of settled) both(a, b, spacing(model, a, b), ALWAYS)
+  for (const [a, b] of model.sittings)
+    for (const bound of [0, 1]) {
+      engine.addArc(2 * a + bound, 2 * b + bound, 0, STEPWISE)
+      engine.addArc(2 * b + bound, 2 * a + bound, 0, STEPWISE)
+    }
   const posed = new Uint8Array(pairs.length)
   const pose = (number: number): boolean => {
     const { a, b, flag } = pairs[number] as Pair

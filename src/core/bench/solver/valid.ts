@@ -10,6 +10,9 @@ export function isPlan(model: Model, starts: Int32Array): boolean {
   if (!allowed) return false
   for (const arcs of model.arcsFrom)
     for (const arc of arcs) if (start(arc.to) < start(arc.from) + arc.gap) return false
+  const opening = (task: number) =>
+    model.availability.findLastIndex(([from]) => from <= start(task))
+  if (model.sittings.some(([a, b]) => opening(a) !== opening(b))) return false
   return (
     keepsApart(model, starts, () => true) &&
     keepsApart(model, starts, (task) => model.setup[task] !== null)

@@ -73,6 +73,8 @@ export type Shape = {
   days?: number
   /** Most minutes of a session. */
   session?: number
+  /** Coats of an act are one sitting. */
+  sittings?: boolean
 }
 
 /**
@@ -85,12 +87,15 @@ export function generate(seed: number, shape: Shape): BenchProblem {
   const { slack = 1, session = 180 } = shape
   const tasks: BenchTask[] = []
   const links: BenchLink[] = []
+  const sittings: string[][] = []
   for (let part = 0; tasks.length < shape.tasks; part++) {
     const sequence = SEQUENCES[dice.below(SEQUENCES.length)] as readonly Act[]
     const first = dice.below(Math.max(1, sequence.length - 1))
     let last: string | null = null
     for (const one of sequence.slice(first)) {
       const setup = PAINTS[dice.below(PAINTS.length)] as string
+      const sitting: string[] = []
+      if (shape.sittings && one.coats > 1) sittings.push(sitting)
       for (let coat = 1; coat <= one.coats && tasks.length < shape.tasks; coat++) {
         const id = `p${part}.${one.name}.${coat}`
         const [min, max] = coat === 1 ? one.gap : one.flash
@@ -108,6 +113,7 @@ export function generate(seed: number, shape: Shape): BenchProblem {
             ...(max === null ? {} : { maxGap: Math.max(min, Math.round(max * slack)) }),
           })
         last = id
+        sitting.push(id)
       }
     }
   }
@@ -121,6 +127,7 @@ export function generate(seed: number, shape: Shape): BenchProblem {
     resources: { airbrush: 1, booth: 1 },
     tasks,
     links,
+    ...(shape.sittings ? { sittings } : {}),
     changeover: { resource: 'airbrush', minutes: 8 },
   }
 }

@@ -35,6 +35,11 @@ export function broken(problem: BenchProblem, starts: Record<string, number>): s
     if (link.maxGap !== undefined && link.maxGap !== null && gap > link.maxGap)
       told.push(`${link.from} to ${link.to} too late`)
   }
+  const opening = (id: string | undefined) =>
+    open.findLastIndex(([from]) => from <= (starts[id ?? ''] ?? 0))
+  for (const sitting of problem.sittings ?? [])
+    if (sitting.some((id) => opening(id) !== opening(sitting[0])))
+      told.push(`${sitting.join(', ')} in more than one sitting`)
   const sorted = [...tasks].sort((a, b) => (starts[a.id] ?? 0) - (starts[b.id] ?? 0))
   const shared = problem.changeover?.resource
   sorted.forEach((first, i) => {

@@ -5,7 +5,7 @@ import { judge, type Ruleset } from './ruleset'
 import type { Drafted, FilledWait } from './simulation'
 
 /** What one draft costs for waiting's sake: stops, then risks, then what is merely too soon. */
-function cost({ draft, rule }: Drafted, ruleset: Ruleset): number {
+export function cost({ draft, rule }: Drafted, ruleset: Ruleset): number {
   if (draft.severity === 'stop') return 10_000
   if (draft.severity === 'risk') return 100
   return ruleset.byName.get(rule)?.worthWaiting ? 1 : 0

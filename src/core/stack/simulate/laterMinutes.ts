@@ -37,7 +37,7 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     tell(at + Math.ceil(time - at - EPSILON), since)
   }
   for (const film of concerned(context)) {
-    const since = { step: film.step, at: film.end }
+    const since = { step: film.endedBy, at: film.end }
     for (const point of POINTS) add(filmReaches(film, point, series), since)
     if (familyRow(film.family).twoPart) add(film.end + POLISH_2K, since)
     if (film.activated) {
@@ -55,7 +55,7 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
  * Films whose clock can matter to a step: what lies open and what it works on, down to the lowest of them, and two more,
  * which a solvent comes to when it goes through.
  */
-function concerned({ stack, targets }: StepContext): readonly Film[] {
+export function concerned({ stack, targets }: StepContext): readonly Film[] {
   const { films } = stack
   let lowest = films.length - openFilms(stack).length
   for (const film of targets) lowest = Math.min(lowest, films.indexOf(film))

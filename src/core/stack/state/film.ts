@@ -20,6 +20,8 @@ export type Film = {
   start: number
   /** End of the last coat: every clock counts from here. */
   end: number
+  /** Index of the step at whose end that was: its own, or the fixer that wet it again. */
+  endedBy: number
   sheen: Sheen
   colour: string | null
   weathering: boolean

@@ -1,0 +1,159 @@
+import type { BenchProblem, BenchTask, Interval } from '../bench/problem'
+import type { Solution, SolveOptions } from '../bench/solve'
+import type { PlannedSpan } from './asPlanned'
+import type { BenchTasks } from './benchTasks'
+import { type LostWindow, solveAnyway } from './lostWindows'
+import { type SecondThought, secondThoughts } from './secondThoughts'
+import { keep } from './tasks'
+
+/** A plan that was judged again at its own minutes. */
+export type JudgedPlan = {
+  /** With the waits and windows that the judge asked for. */
+  problem: BenchProblem
+  strict: Solution
+  schedule: Solution
+  lost: LostWindow[]
+  /** What the judge still says of it. */
+  doubts: SecondThought[]
+}
+
+/** How often a plan is judged and made anew. */
+const MOST_ROUNDS = 8
+
+/**
+ * Plans, judges the plan as it is written, and plans again with what the judge asks for, until nothing is left that the parts by
+ * themselves don't have.
+ *
+ * @param zero minute of the walk that is minute 0 of the problem
+ * Source: handbook 7.2, 7.4.
+ */
+export function judgedPlan(
+  bench: BenchTasks,
+  problem: BenchProblem,
+  options: SolveOptions,
+  zero: number,
+): JudgedPlan {
+  let current = problem
+  let { guide } = options
+  let strict: Solution | null = null
+  let best: JudgedPlan | null = null
+  const lost: LostWindow[] = []
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const solved = solveAnyway(current, { ...options, ...(guide ? { guide } : {}) })
+    const { schedule, relaxed } = solved
+    strict ??= solved.strict
+    lost.push(...solved.lost)
+    const judged = schedule.makespan === null ? [] : thoughtsOf(bench, schedule, zero)
+    // What was given up is told as that.
+    const doubts = judged.filter((doubt) => !isLost(bench, doubt, lost))
+    const plan = { problem: relaxed, strict, schedule, lost: [...lost], doubts }
+    if (!best || isBetter(plan, best)) best = plan
+    const next = doubts.length > 0 ? withThoughts(bench, relaxed, doubts, zero) : null
+    if (!next) break
+    current = next
+    guide = schedule.starts
+  }
+  return best as JudgedPlan
+}
+
+function thoughtsOf(bench: BenchTasks, { starts }: Solution, zero: number): SecondThought[] {
+  return secondThoughts(bench.parts, spansOf(bench, starts, zero))
+}
+
+/** Does it speak of a step whose window was given up? */
+function isLost(
+  { jobOf }: BenchTasks,
+  { part, step }: SecondThought,
+  lost: readonly LostWindow[],
+): boolean {
+  const first = part.ofStep.get(step)?.[0]
+  const job = first === undefined ? undefined : jobOf.get(first)
+  return lost.some(({ kind, task }) => kind !== 'sitting' && task === job)
+}
+
+/** When each task begins and ends by a plan, minutes of the walk. */
+function spansOf(
+  { jobOf, jobs, piecesOf }: BenchTasks,
+  starts: Solution['starts'],
+  zero: number,
+): PlannedSpan {
+  const minutes = new Map(jobs.map((job) => [job.id, job.minutes]))
+  return (task) => {
+    const job = jobOf.get(task) ?? task
+    const last = piecesOf.get(job)?.at(-1) ?? job
+    const [start, end] = [starts[job], starts[last]]
+    if (start === undefined || end === undefined) return null
+    return { start: zero + start, end: zero + end + (minutes.get(last) ?? 0) }
+  }
+}
+
+function isBetter(a: JudgedPlan, b: JudgedPlan): boolean {
+  const rank = ({ schedule, doubts, lost }: JudgedPlan) =>
+    [
+      schedule.makespan === null ? 1 : 0,
+      doubts.filter(({ drafted }) => drafted.draft.severity === 'stop').length,
+      doubts.length,
+      lost.length,
+      schedule.makespan ?? 0,
+    ] as const
+  const [x, y] = [rank(a), rank(b)]
+  const at = x.findIndex((value, i) => value !== y[i])
+  return at >= 0 && (x[at] as number) < (y[at] as number)
+}
+
+/** The problem with what the judge asks for; null where that is nothing new. */
+function withThoughts(
+  bench: BenchTasks,
+  problem: BenchProblem,
+  thoughts: readonly SecondThought[],
+  zero: number,
+): BenchProblem | null {
+  const links = [...(problem.links ?? [])]
+  const changed = new Map<string, BenchTask>()
+  const before = new Map((problem.tasks ?? []).map((task) => [task.id, task]))
+  for (const { part, step, spacings, closed } of thoughts) {
+    const first = part.ofStep.get(step)?.[0]
+    const id = first && bench.jobOf.get(first)
+    const task = id === undefined ? undefined : (changed.get(id) ?? before.get(id))
+    if (!task) continue
+    const own = { ...task }
+    const asked: typeof links = []
+    for (const spacing of spacings) keep({ links: asked, ofStep: part.ofStep }, spacing, own, zero)
+    for (const { from, to, ...gap } of asked) {
+      const link = { from: lastJob(bench, from), to: bench.jobOf.get(to) ?? to, ...gap }
+      if (!links.some((one) => isNoLooser(one, link))) links.push(link)
+    }
+    const hours = closed.map(
+      ([from, to]): Interval => [
+        Math.max(0, Math.floor(from - zero)),
+        Math.max(0, Math.ceil(to - zero)),
+      ],
+    )
+    if (hours.length > 0) own.closed = [...(own.closed ?? []), ...hours]
+    if (JSON.stringify(own) !== JSON.stringify(task)) changed.set(own.id, own)
+  }
+  if (links.length === (problem.links ?? []).length && changed.size === 0) return null
+  return {
+    ...problem,
+    links,
+    tasks: (problem.tasks ?? []).map((task) => changed.get(task.id) ?? task),
+  }
+}
+
+/** The job that a task is done with. */
+function lastJob({ jobOf, piecesOf }: BenchTasks, task: string): string {
+  const job = jobOf.get(task) ?? task
+  return piecesOf.get(job)?.at(-1) ?? job
+}
+
+type Link = NonNullable<BenchProblem['links']>[number]
+
+/** Does the one link ask for no less than the other? */
+function isNoLooser(one: Link, other: Link): boolean {
+  if (one.from !== other.from || one.to !== other.to) return false
+  const least = (one.minGap ?? 0) >= (other.minGap ?? 0)
+  const most =
+    other.maxGap === undefined ||
+    (one.maxGap !== undefined && one.maxGap !== null && one.maxGap <= (other.maxGap ?? 0))
+  return least && most
+}

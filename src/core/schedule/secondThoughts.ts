@@ -1,0 +1,90 @@
+import type { Interval } from '../bench/problem'
+import { piecesBetween } from '../drying/series'
+import { type Spacing, soonerThan, spacingsOf } from '../stack/questions/spacings'
+import { worse } from '../stack/rules/finding'
+import { RULESET } from '../stack/rules/rules'
+import { fillWait } from '../stack/simulate/fillWait'
+import { judge } from '../stack/simulate/ruleset'
+import type { Drafted, Simulation } from '../stack/simulate/simulation'
+import type { StepContext } from '../stack/state/stepContext'
+import { asPlanned, type PlannedSpan } from './asPlanned'
+import type { PartTasks } from './tasks'
+
+/** What the judge says of a plan that it doesn't say of the part by itself, and what would end it. */
+export type SecondThought = {
+  part: PartTasks
+  /** Index of the step in the part's walked sequence. */
+  step: number
+  drafted: Drafted
+  /** Waits and windows that it asks for. */
+  spacings: Spacing[]
+  /** When the air doesn't bear it, minutes of the walk. */
+  closed: Interval[]
+}
+
+/** How far ahead the air is looked through for hours that don't bear a step, minutes: as far as it is forecast. */
+const AIR_AHEAD = 15 * 1440
+
+/**
+ * A plan judged as it is written: every stop and risk at the planned minutes that the parts by themselves don't have.
+ *
+ * Source: handbook 7.2, 7.4.
+ */
+export function secondThoughts(parts: readonly PartTasks[], spanOf: PlannedSpan): SecondThought[] {
+  return parts.flatMap((part) => {
+    const then = asPlanned(part.simulated, part.ofStep, spanOf)
+    return then ? newDrafts(part, then).map((drafted) => thoughtOf(part, drafted)) : []
+  })
+}
+
+/** Stops and risks of steps still to do that are new, or worse than before. */
+function newDrafts({ simulated, ofStep }: PartTasks, then: Simulation): Drafted[] {
+  const place = ({ step, rule }: Drafted) => `${step} ${rule}`
+  const own = new Map<string, Drafted>()
+  for (const drafted of simulated.simulation.drafts) {
+    const known = own.get(place(drafted))
+    if (!known || worse(drafted.draft.severity, known.draft.severity))
+      own.set(place(drafted), drafted)
+  }
+  return then.drafts.filter((drafted) => {
+    if (!ofStep.has(drafted.step) || drafted.draft.severity === 'note') return false
+    const known = own.get(place(drafted))
+    return !known || worse(drafted.draft.severity, known.draft.severity)
+  })
+}
+
+function thoughtOf(part: PartTasks, drafted: Drafted): SecondThought {
+  const { context, step } = drafted
+  const thought = { part, step, drafted, spacings: [], closed: [] }
+  const rule = RULESET.byName.get(drafted.rule)
+  if (!context || !rule) return thought
+  const isLess = (one: StepContext) =>
+    judge(one, [rule]).every(({ draft }) => worse(drafted.draft.severity, draft.severity))
+  // Later, as the part by itself would wait.
+  const { context: later, wait } = fillWait(context, RULESET)
+  if (wait && isLess(later)) {
+    const short = spacingsOf(later).filter(({ since, least }) => context.at - since.at < least)
+    const spacings = [{ since: wait.since, least: later.at - wait.since.at }, ...short]
+    return { ...thought, spacings: spacings.map((one) => ({ ...one, most: null })) }
+  }
+  const closed = airOf(context, isLess)
+  if (closed.length > 0) return { ...thought, closed }
+  return { ...thought, spacings: soonerThan(context, rule) }
+}
+
+/** Hours in which the air would say the same; none, where it isn't the air that it comes from. */
+function airOf(context: StepContext, isLess: (context: StepContext) => boolean): Interval[] {
+  const { series, at } = context
+  const pieces = piecesBetween(series, at, at + AIR_AHEAD)
+  const known = new Map<string, boolean>()
+  const bears = (climate: StepContext['climate']) => {
+    const text = JSON.stringify(climate)
+    const before = known.get(text) ?? isLess({ ...context, climate, memo: {} })
+    known.set(text, before)
+    return before
+  }
+  if (pieces.every(({ climate }) => !bears(climate))) return []
+  return pieces
+    .filter(({ climate }) => !bears(climate))
+    .map(({ from, to }): Interval => [from, Math.min(to, at + AIR_AHEAD)])
+}
