@@ -1,9 +1,8 @@
 import type { BenchProblem, BenchTask, Interval } from '../bench/problem'
 import type { Solution, SolveOptions } from '../bench/solve'
-import type { PlannedSpan } from './asPlanned'
 import type { BenchTasks } from './benchTasks'
 import { type LostWindow, solveAnyway } from './lostWindows'
-import { type SecondThought, secondThoughts } from './secondThoughts'
+import { type PlannedSpan, type SecondThought, secondThoughts } from './secondThoughts'
 import { keep } from './tasks'
 
 /** A plan that was judged again at its own minutes. */

@@ -1,13 +1,14 @@
 import type { Interval } from '../bench/problem'
+import type { PartSimulation } from '../builds/simulatedPart'
 import { piecesBetween } from '../drying/series'
 import { type Spacing, soonerThan, spacingsOf } from '../stack/questions/spacings'
 import { worse } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
 import { fillWait } from '../stack/simulate/fillWait'
 import { judge } from '../stack/simulate/ruleset'
-import type { Drafted, Simulation } from '../stack/simulate/simulation'
+import { simulate } from '../stack/simulate/simulate'
+import type { Drafted, Fact, Simulation } from '../stack/simulate/simulation'
 import type { StepContext } from '../stack/state/stepContext'
-import { asPlanned, type PlannedSpan } from './asPlanned'
 import type { PartTasks } from './tasks'
 
 /** What the judge says of a plan that it doesn't say of the part by itself, and what would end it. */
@@ -20,6 +21,32 @@ export type SecondThought = {
   spacings: Spacing[]
   /** When the air doesn't bear it, minutes of the walk. */
   closed: Interval[]
+}
+
+/** When a task begins and ends in a plan, minutes of the walk; null: it isn't planned. */
+export type PlannedSpan = (task: string) => { start: number; end: number } | null
+
+/**
+ * A part simulated as the plan has it: every act at its planned minute, as if it had been done then.
+ *
+ * @param ofStep ids of the tasks of each step that is still to do
+ * @returns null where not all of it is planned
+ * Source: handbook 7.2, 7.4.
+ */
+export function asPlanned(
+  { sequence, options, simulation }: PartSimulation,
+  ofStep: ReadonlyMap<number, readonly string[]>,
+  spanOf: PlannedSpan,
+): Simulation | null {
+  if (ofStep.size === 0) return simulation
+  const facts = new Map<number, Fact>(options.facts)
+  for (const [index, ids] of ofStep) {
+    const spans = ids.map(spanOf)
+    const first = spans[0]
+    if (!first || spans.some((span) => span === null)) return null
+    facts.set(index, { start: first.start, ends: spans.map((span) => span?.end ?? 0) })
+  }
+  return simulate(sequence, { ...options, facts })
 }
 
 /** How far ahead the air is looked through for hours that don't bear a step, minutes: as far as it is forecast. */

@@ -1,5 +1,6 @@
 import type { Model } from './model'
 import { type Network, networkOf } from './network'
+import { Rebuilding } from './rebuild'
 import { type Budget, Dice, type Found, Search } from './search'
 import { isPlan } from './valid'
 
@@ -16,8 +17,8 @@ export type Outcome = {
 
 /** Up to so many tasks an exact search is worth most of the time. */
 const SMALL = 40
-/** Up to so many tasks the bound is found before the first plan: it costs little there, and guides it. */
-const QUICKLY_BOUND = 150
+/** Up to so many tasks a search by propagation betters plans, beyond only rebuilding does. */
+const PROPAGATED = 150
 /** Conflicts until the search for a first plan begins anew. */
 const FIRST_CONFLICTS = 3000
 /** Conflicts of one try to improve a part of a plan. */
@@ -30,39 +31,66 @@ const TRY_CONFLICTS = 150
  * Source: handbook 7.3.
  */
 export class Driver {
-  readonly network: Network
-  private readonly search: Search
+  private known: { network: Network; search: Search } | null = null
   private readonly dice: Dice
+  private readonly rebuilding: Rebuilding
+  private readonly size: number
   best: StartPlan | null = null
   private sterile = false
-  private bounded = false
 
   constructor(
-    model: Model,
+    private readonly model: Model,
     private readonly budget: Budget,
     private readonly onBest: (plan: StartPlan, lowerBound: number) => void,
     private readonly start: { seed: number; guide: Int32Array | null; first?: boolean },
   ) {
-    this.network = networkOf(model)
+    this.size = model.ids.length
     this.dice = new Dice(start.seed)
-    this.search = new Search(this.network, this.dice)
+    this.rebuilding = new Rebuilding(model, new Dice(start.seed))
   }
 
   run(): Outcome {
-    const { engine } = this.network
-    if (!engine.propagate()) return this.outcome(true)
+    const { first = false } = this.start
     this.keepRunning()
-    if (this.network.model.ids.length <= QUICKLY_BOUND && !this.start.first) this.raiseBound()
+    if (!this.best && (this.size > SMALL || (first && this.start.guide))) this.construct()
+    if (first && this.best) return this.outcome(false)
+    if (!this.network.engine.propagate()) return this.outcome(true)
+    if (!first && this.best && this.size > PROPAGATED) this.asItComes()
+    if (this.best) this.endSooner()
+    if (!first) this.raiseBound()
     this.first()
-    if (this.start.first) return this.outcome(this.sterile || this.closed())
-    this.raiseBound()
-    while (!this.done()) this.round()
+    if (!first) while (!this.done()) this.round()
     return this.outcome(this.sterile || this.closed())
   }
 
+  /** Made when it is first needed: for a crowded bench it takes longer than a first plan. */
+  private get propagation(): { network: Network; search: Search } {
+    if (!this.known) {
+      const network = networkOf(this.model)
+      this.known = { network, search: new Search(network, this.dice) }
+    }
+    return this.known
+  }
+
+  private get network(): Network {
+    return this.propagation.network
+  }
+
+  private get search(): Search {
+    return this.propagation.search
+  }
+
+  /** A plan put together, from the running one where there is one. */
+  private construct(): void {
+    const { guide } = this.start
+    const near = guide && this.rebuilding.near(guide)
+    const plan = near ?? this.rebuilding.first()
+    if (plan) this.keep(plan.starts)
+  }
+
   private outcome(proved: boolean): Outcome {
-    const lowerBound =
-      proved && this.best ? this.best.makespan : Math.max(0, this.search.lowerBound)
+    const bound = this.known ? this.search.lowerBound : 0
+    const lowerBound = proved && this.best ? this.best.makespan : Math.max(0, bound)
     return { best: this.best, lowerBound, proved }
   }
 
@@ -76,11 +104,10 @@ export class Driver {
 
   /** The least end that propagation alone can't refute: halving. */
   private raiseBound(): void {
-    if (this.bounded || this.done()) return
-    this.bounded = true
-    const { engine, end, model } = this.network
+    if (this.done()) return
+    const { engine, end } = this.network
     let low = this.search.lowerBound
-    let high = this.best ? this.best.makespan : model.horizon
+    let high = this.best ? this.best.makespan : this.model.horizon
     while (low < high) {
       const mid = Math.floor((low + high) / 2)
       engine.decide(2 * end + 1, -mid)
@@ -95,18 +122,24 @@ export class Driver {
   /** The running plan, where it still is one: what has no reason to move stays. */
   private keepRunning(): void {
     const { guide } = this.start
-    if (guide && !this.sterile && isPlan(this.network.model, guide)) this.keep(guide)
+    if (guide && isPlan(this.model, guide)) this.keep(guide)
   }
 
   private keep(starts: Int32Array): void {
-    const { model } = this.network
     let makespan = 0
     starts.forEach((start, task) => {
-      makespan = Math.max(makespan, start + (model.minutes[task] as number))
+      makespan = Math.max(makespan, start + (this.model.minutes[task] as number))
     })
     if (this.best && makespan >= this.best.makespan) return
     this.best = { starts, makespan }
-    this.onBest(this.best, this.search.lowerBound)
+    this.onBest(this.best, this.known ? this.search.lowerBound : 0)
+    this.rebuilding.take(this.best)
+    if (this.known) this.endSooner()
+  }
+
+  /** From now on only what ends sooner than the best counts. */
+  private endSooner(): void {
+    const { makespan } = this.best as StartPlan
     if (makespan > this.search.lowerBound && !this.search.endBy(makespan - 1)) this.sterile = true
   }
 
@@ -115,18 +148,28 @@ export class Driver {
     else if (found !== 'open' && found !== 'refuted') this.keep(found.starts)
   }
 
-  /** Any plan at all: first as things come, then by what clashes. */
+  /**
+   * A search by propagation packs crowded evenings better than putting together does: rebuilding goes on from it. Free of the end found
+   * so far, which would only lead it astray.
+   */
+  private asItComes(): void {
+    const { budget } = this
+    const conflicts = FIRST_CONFLICTS
+    this.take(this.search.run({ conflicts, restart: conflicts, budget, by: 'time' }))
+  }
+
+  /** Any plan at all: as things come, put together, and by what clashes. */
   private first(): void {
-    const small = this.network.model.ids.length <= SMALL
     for (let round = 0; !this.best && !this.done(); round++) {
       const found = this.search.run({
         conflicts: FIRST_CONFLICTS * 2 ** Math.min(8, round),
         restart: FIRST_CONFLICTS,
         budget: this.budget,
         guide: round === 0 ? this.start.guide : null,
-        by: round % 3 === 1 && small ? 'clashes' : 'time',
+        by: round % 3 === 1 && this.size <= SMALL ? 'clashes' : 'time',
       })
       this.take(found)
+      if (!this.best && !this.sterile) this.construct()
     }
   }
 
@@ -136,9 +179,17 @@ export class Driver {
   private round(): void {
     const best = this.best as StartPlan
     this.tries += 1
-    const small = best.starts.length <= SMALL
-    if (small || this.tries % 4 === 0) this.aim(small ? 800 : 300)
+    const small = this.size <= SMALL
+    if (!small && (this.size > PROPAGATED || this.tries % 2 === 0)) this.rebuild()
+    else if (small || this.tries % 8 === 1) this.aim(small ? 800 : 300)
     else this.improvePart(best)
+  }
+
+  /** Another plan put together from the best. */
+  private rebuild(): void {
+    this.budget.spent += this.rebuilding.cost
+    const sooner = this.rebuilding.next()
+    if (sooner) this.keep(sooner.starts)
   }
 
   /** Half of the way from what is proved to the best: found, or refuted, or left open. */

@@ -18,6 +18,8 @@ export type Model = {
   windows: { link: number; from: number; to: number; minGap: number; maxGap: number }[]
   /** Pairs of tasks that lie in one opening of the availability. */
   sittings: [number, number][]
+  /** Those of them that each task is one of. */
+  sittingsOf: [number, number][][]
   /** Setup on the changeover resource; null: the task doesn't use it. */
   setup: (string | null)[]
   changeover: number
@@ -81,6 +83,11 @@ export function modelOf(problem: BenchProblem): Model {
     join({ from: to, to: from, gap: -(length + most), link: i, window: true })
     windows.push({ link: i, from, to, minGap: least, maxGap: most })
   })
+  const sittings = (problem.sittings ?? []).flatMap((ids) =>
+    ids.slice(1).map((id, i): [number, number] => [number(ids[i] as string), number(id)]),
+  )
+  const sittingsOf: [number, number][][] = tasks.map(() => [])
+  for (const pair of sittings) for (const task of pair) sittingsOf[task]?.push(pair)
   const shared = problem.changeover?.resource
   const resources = problem.resources ?? {}
   return {
@@ -90,9 +97,8 @@ export function modelOf(problem: BenchProblem): Model {
     arcsFrom,
     arcsInto,
     windows,
-    sittings: (problem.sittings ?? []).flatMap((ids) =>
-      ids.slice(1).map((id, i): [number, number] => [number(ids[i] as string), number(id)]),
-    ),
+    sittings,
+    sittingsOf,
     setup: tasks.map((task) =>
       shared !== undefined && task.needs?.includes(shared) ? (task.setup ?? '') : null,
     ),

@@ -20,7 +20,7 @@ export type Network = {
 }
 
 /** Up to so many tasks the hands are counted at every node, beyond only at the root. */
-const MOST_COUNTED = 80
+const MOST_COUNTED = 40
 /** Up to so many tasks latest gaps are followed along paths too when orders are settled beforehand. */
 const MOST_CLOSED = 150
 
@@ -73,12 +73,9 @@ function alike(model: Model, a: number, b: number): boolean {
   )
 }
 
-/** Builds the network of a model in which every task has an allowed start. */
-export function networkOf(model: Model): Network {
+/** The pairs whose order is open, those whose order the links settle, and the number of the pair of two tasks. */
+function ordersOf(model: Model): { pairs: Pair[]; settled: [number, number][]; index: Int32Array } {
   const count = model.ids.length
-  const domains = model.domains.filter((domain) => domain !== null)
-  if (domains.length < count) throw new RangeError('networkOf: a task has no allowed start')
-  const end = count
   const least = distances(model)
   const pairs: Pair[] = []
   const settled: [number, number][] = []
@@ -100,6 +97,16 @@ export function networkOf(model: Model): Network {
         pairs.push({ a, b, flag })
       }
     }
+  return { pairs, settled, index }
+}
+
+/** Builds the network of a model in which every task has an allowed start. */
+export function networkOf(model: Model): Network {
+  const count = model.ids.length
+  const domains = model.domains.filter((domain) => domain !== null)
+  if (domains.length < count) throw new RangeError('networkOf: a task has no allowed start')
+  const end = count
+  const { pairs, settled, index } = ordersOf(model)
   const variables = count + 1 + pairs.length
   const initial = new Int32Array(2 * variables)
   domains.forEach((domain, task) => {

@@ -75,7 +75,18 @@ export type Shape = {
   session?: number
   /** Coats of an act are one sitting. */
   sittings?: boolean
+  /** Most evenings, two of them a week, or weekends alone; evenings unless said. */
+  calendar?: 'evenings' | 'scarce' | 'weekend'
 }
+
+/** Five kinds of bench, at any size: roomy, crowded, scarce, weekends alone, and tight in its windows. */
+export const BENCH_SHAPES = {
+  evenings: {},
+  crowded: { session: 120, slack: 0.5, sittings: true },
+  scarce: { session: 180, slack: 2, calendar: 'scarce' },
+  weekend: { calendar: 'weekend', slack: 1, sittings: true },
+  tight: { session: 240, slack: 0.3, sittings: true },
+} as const satisfies Record<string, Omit<Shape, 'tasks'>>
 
 /**
  * A bench problem of the handbook's shapes: parts with their sequences, evenings and some weekends, quiet hours, one airbrush.
@@ -117,12 +128,13 @@ export function generate(seed: number, shape: Shape): BenchProblem {
       }
     }
   }
-  const days = shape.days ?? Math.max(14, Math.ceil(shape.tasks / 2) + 14)
+  const calendar = shape.calendar ?? 'evenings'
+  const days = shape.days ?? Math.max(14, Math.ceil((shape.tasks / 2) * LONGER[calendar]) + 14)
   return {
     format: 'tectoria-bench-problem',
     version: 1,
     horizonMinutes: days * DAY,
-    availability: evenings(dice, days, session),
+    availability: CALENDARS[calendar](dice, days, session),
     quiet: Array.from({ length: days }, (_, d): Interval => [d * DAY + 1290, (d + 1) * DAY]),
     resources: { airbrush: 1, booth: 1 },
     tasks,
@@ -141,6 +153,31 @@ function evenings(dice: Dice, days: number, session: number): Interval[] {
     return d % 7 === 5 ? [[d * DAY + 600, d * DAY + 720], ...evening] : evening
   }).flat()
 }
+
+/** Tuesday and Thursday. */
+function scarce(_: Dice, days: number, session: number): Interval[] {
+  return Array.from({ length: days }, (_, d): Interval[] =>
+    d % 7 === 1 || d % 7 === 3
+      ? [[d * DAY + 1140, Math.min((d + 1) * DAY, d * DAY + 1140 + session)]]
+      : [],
+  ).flat()
+}
+
+/** Saturday and Sunday, morning and afternoon. */
+function weekend(_: Dice, days: number): Interval[] {
+  return Array.from({ length: days }, (_, d): Interval[] =>
+    d % 7 >= 5
+      ? [
+          [d * DAY + 540, d * DAY + 780],
+          [d * DAY + 840, d * DAY + 1140],
+        ]
+      : [],
+  ).flat()
+}
+
+const CALENDARS = { evenings, scarce, weekend }
+/** How many more days than evenings they ask for. */
+const LONGER = { evenings: 1, scarce: 3, weekend: 2 }
 
 /**
  * A bench problem without a shape: links anywhere, gaps of either sign, sessions and quiet hours at random. What a person

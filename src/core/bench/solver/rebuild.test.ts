@@ -1,0 +1,94 @@
+import { BENCH_SHAPES, generate, scatter } from '../tests/generate'
+import { build, builderOf, latestBegins } from './construct'
+import { dispatch } from './dispatch'
+import { mirrored } from './mirrored'
+import { modelOf } from './model'
+import { Rebuilding } from './rebuild'
+import { Dice } from './search'
+import { strongComponents } from './strongComponents'
+import { isPlan } from './valid'
+
+const models = [
+  ...Object.values(BENCH_SHAPES).flatMap((shape) =>
+    [40, 90].map((tasks) => modelOf(generate(tasks, { tasks, ...shape }))),
+  ),
+  ...Array.from({ length: 60 }, (_, seed) => modelOf(scatter(seed, 3 + (seed % 14)))),
+].filter(({ domains }) => domains.every((domain) => domain !== null))
+
+const endOf = (minutes: readonly number[], starts: Int32Array) =>
+  starts.reduce((end, start, task) => Math.max(end, start + (minutes[task] ?? 0)), 0)
+
+describe('what is put together keeps every constraint', () => {
+  test.each([
+    { how: 'one bundle after the other', make: build },
+    { how: 'as time goes by', make: dispatch },
+  ])('$how', ({ make }) => {
+    let made = 0
+    for (const model of models) {
+      const builder = builderOf(model)
+      const starts = make(builder, latestBegins(builder, model.horizon))
+      if (!starts) continue
+      made += 1
+      expect(isPlan(model, starts)).toBe(true)
+    }
+    expect(made).toBeGreaterThan(models.length / 2)
+  })
+
+  it('and is bettered, never worsened, by laying some of it anew', () => {
+    let bettered = 0
+    for (const model of models.slice(0, 10)) {
+      const rebuilding = new Rebuilding(model, new Dice(1))
+      const first = rebuilding.first()
+      let last = first?.makespan ?? 0
+      for (let i = 0; first && i < 60; i++) {
+        const next = rebuilding.next()
+        if (!next) continue
+        expect(next.makespan).toBeLessThan(last)
+        expect(isPlan(model, next.starts)).toBe(true)
+        last = next.makespan
+        bettered += 1
+      }
+    }
+    expect(bettered).toBeGreaterThan(5)
+  })
+})
+
+it('near a plan everything keeps its minute, and what is late goes on from there', () => {
+  const problem = generate(3, { tasks: 60, sittings: true })
+  const model = modelOf(problem)
+  const starts = new Rebuilding(model, new Dice(1)).first()?.starts as Int32Array
+  const same = new Rebuilding(model, new Dice(1)).near(starts)
+  expect([...(same?.starts ?? [])]).toEqual([...starts])
+  const first = [...starts.keys()].reduce((a, b) => ((starts[b] ?? 0) < (starts[a] ?? 0) ? b : a))
+  const late = {
+    ...problem,
+    tasks: (problem.tasks ?? []).map((task, i) =>
+      i === first ? { ...task, earliest: 2000 } : task,
+    ),
+  }
+  const moved = new Rebuilding(modelOf(late), new Dice(1)).near(starts)
+  const kept = [...starts].filter((start, i) => start === moved?.starts[i]).length
+  expect(moved && isPlan(modelOf(late), moved.starts)).toBe(true)
+  expect(kept).toBeGreaterThan(40)
+})
+
+it('turned round, a plan is a plan', () => {
+  for (const model of models.slice(0, 20)) {
+    const builder = builderOf(model)
+    const starts = build(builder, latestBegins(builder, model.horizon))
+    if (!starts) continue
+    const end = endOf(model.minutes, starts)
+    const back = mirrored(model, end)
+    const turned = starts.map((start, task) => end - start - (model.minutes[task] ?? 0))
+    expect(back && isPlan(back, turned)).toBe(true)
+  }
+})
+
+test.each([
+  { why: 'a chain: each its own, the last first', next: [[1], [2], []], groups: [2, 1, 0] },
+  { why: 'a round', next: [[1], [2], [0], [0]], groups: [0, 0, 0, 1] },
+  { why: 'two rounds', next: [[1], [0, 2], [3], [2]], groups: [1, 1, 0, 0] },
+  { why: 'nothing', next: [], groups: [] },
+])('nodes that lead to one another: $why', ({ next, groups }) => {
+  expect([...strongComponents(next)]).toEqual(groups)
+})
