@@ -8,7 +8,7 @@ import { climateSeries } from '../room/climateSeries'
 import { paceOf } from '../room/corrections'
 import { asPainted } from '../shelf/sheet'
 import { simulate } from '../stack/simulate/simulate'
-import type { Fact, SimulateOptions } from '../stack/simulate/simulation'
+import type { Fact, GoesOn, SimulateOptions } from '../stack/simulate/simulation'
 import { resolveStep } from '../stack/state/resolvedStep'
 import type { BenchState } from './benchState'
 import { entriesOf } from './partEntries'
@@ -37,6 +37,7 @@ export function simulatePart(
     notBefore: now / MINUTE,
     series,
     correction: state.correction,
+    goesOn: goesOnOf(entries, steps),
     paces: pacesOf(state, build, part, entries, facts, series),
     shelf: state.project.shelf ?? NO_SHELF,
     ...(state.usedPairs ? { usedPairs: state.usedPairs } : {}),
@@ -46,6 +47,22 @@ export function simulatePart(
 }
 
 const NO_SHELF: NonNullable<SimulateOptions['shelf']> = []
+
+/** Steps that lay what is left of one whose first coats are a fact. */
+function goesOnOf(
+  entries: readonly PartEntry[],
+  steps: readonly Step[],
+): ReadonlyMap<Step, GoesOn> {
+  const goesOn = new Map<Step, GoesOn>()
+  entries.forEach(({ step, coatsBefore }, index) => {
+    const rest = steps[index]
+    if (coatsBefore === 0 || !rest || !isAct(step)) return
+    const first = entries.findIndex((entry) => entry.fact && entry.step === step)
+    if (first >= 0)
+      goesOn.set(rest, { step: first, coats: (step.coats ?? []).slice(0, coatsBefore) })
+  })
+  return goesOn
+}
 
 /** What was seen of the films that lie on a part, by index of their steps. */
 function pacesOf(

@@ -3,7 +3,7 @@ import type { Solution, SolveOptions } from '../bench/solve'
 import type { BenchTasks } from './benchTasks'
 import { type LostWindow, solveAnyway } from './lostWindows'
 import { type PlannedSpan, type SecondThought, secondThoughts } from './secondThoughts'
-import { keep } from './tasks'
+import { HAIR, keep } from './tasks'
 
 /** A plan that was judged again at its own minutes. */
 export type JudgedPlan = {
@@ -90,7 +90,7 @@ function isBetter(a: JudgedPlan, b: JudgedPlan): boolean {
   const rank = ({ schedule, doubts, lost }: JudgedPlan) =>
     [
       schedule.makespan === null ? 1 : 0,
-      doubts.filter(({ drafted }) => drafted.draft.severity === 'stop').length,
+      doubts.filter(({ drafted }) => drafted?.draft.severity === 'stop').length,
       doubts.length,
       lost.length,
       schedule.makespan ?? 0,
@@ -110,13 +110,18 @@ function withThoughts(
   const links = [...(problem.links ?? [])]
   const changed = new Map<string, BenchTask>()
   const before = new Map((problem.tasks ?? []).map((task) => [task.id, task]))
-  for (const { part, step, spacings, closed } of thoughts) {
+  for (const { part, step, spacings, closed, gaps } of thoughts) {
     const first = part.ofStep.get(step)?.[0]
     const id = first && bench.jobOf.get(first)
     const task = id === undefined ? undefined : (changed.get(id) ?? before.get(id))
     if (!task) continue
     const own = { ...task }
     const asked: typeof links = []
+    const ids = part.ofStep.get(step) ?? []
+    gaps?.forEach((gap, i) => {
+      const [from, to] = [ids[i], ids[i + 1]]
+      if (from && to) asked.push({ from, to, minGap: Math.ceil(gap - HAIR) })
+    })
     for (const spacing of spacings) keep({ links: asked, ofStep: part.ofStep }, spacing, own, zero)
     for (const { from, to, ...gap } of asked) {
       const link = { from: lastJob(bench, from), to: bench.jobOf.get(to) ?? to, ...gap }

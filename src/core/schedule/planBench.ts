@@ -118,7 +118,7 @@ export function planBench(
     schedule,
     strict: judged?.strict ?? null,
     lost: judged?.lost ?? [],
-    doubts: (judged?.doubts ?? []).map(doubtOf),
+    doubts: (judged?.doubts ?? []).flatMap(doubtOf),
     sessions,
   }
 }
@@ -188,11 +188,12 @@ function solveOptions(
   return { ...options, guide }
 }
 
-function doubtOf({ part, step, drafted }: SecondThought): PlanDoubt {
+function doubtOf({ part, step, drafted }: SecondThought): PlanDoubt[] {
+  if (!drafted) return []
   const { build, part: own, entries } = part.simulated
   const { severity, because } = drafted.draft
   const ref = { build: build.id, part: own.id, step: entries[step]?.step.id ?? '' }
-  return { ...ref, rule: drafted.rule, severity, because }
+  return [{ ...ref, rule: drafted.rule, severity, because }]
 }
 
 function startOf(schedule: Solution | null, id: string, zero: number): number | null {

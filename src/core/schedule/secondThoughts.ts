@@ -1,6 +1,8 @@
 import type { Interval } from '../bench/problem'
 import type { PartSimulation } from '../builds/simulatedPart'
+import { reachedAt } from '../drying/clock'
 import { piecesBetween } from '../drying/series'
+import { ACT_MINUTES } from '../knowledge/limits'
 import { type Spacing, soonerThan, spacingsOf } from '../stack/questions/spacings'
 import { worse } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
@@ -9,18 +11,21 @@ import { judge } from '../stack/simulate/ruleset'
 import { simulate } from '../stack/simulate/simulate'
 import type { Drafted, Fact, Simulation } from '../stack/simulate/simulation'
 import type { StepContext } from '../stack/state/stepContext'
-import type { PartTasks } from './tasks'
+import { HAIR, type PartTasks } from './tasks'
 
 /** What the judge says of a plan that it doesn't say of the part by itself, and what would end it. */
 export type SecondThought = {
   part: PartTasks
   /** Index of the step in the part's walked sequence. */
   step: number
-  drafted: Drafted
+  /** null: coats follow one another too soon. */
+  drafted: Drafted | null
   /** Waits and windows that it asks for. */
   spacings: Spacing[]
   /** When the air doesn't bear it, minutes of the walk. */
   closed: Interval[]
+  /** Minutes that each of its coats has to be left alone, where they follow one another too soon. */
+  gaps?: number[]
 }
 
 /** When a task begins and ends in a plan, minutes of the walk; null: it isn't planned. */
@@ -60,7 +65,30 @@ const AIR_AHEAD = 15 * 1440
 export function secondThoughts(parts: readonly PartTasks[], spanOf: PlannedSpan): SecondThought[] {
   return parts.flatMap((part) => {
     const then = asPlanned(part.simulated, part.ofStep, spanOf)
-    return then ? newDrafts(part, then).map((drafted) => thoughtOf(part, drafted)) : []
+    return then
+      ? [
+          ...newDrafts(part, then).map((drafted) => thoughtOf(part, drafted)),
+          ...tooSoon(part, then),
+        ]
+      : []
+  })
+}
+
+/** Coats that come before the one under them has flashed in the air of those hours. */
+function tooSoon(part: PartTasks, then: Simulation): SecondThought[] {
+  return then.simulated.flatMap(({ index, context, ends }): SecondThought[] => {
+    const { resolved, step, series } = context
+    const ids = part.ofStep.get(index) ?? []
+    const { drying } = resolved
+    if (!drying || step.gap !== undefined || ids.length < 2) return []
+    const before = drying.coats.slice(0, drying.coats.length - ends.length)
+    const gaps = ends.slice(0, -1).map((end, i) => {
+      const coats = [...before, ...resolved.coats.slice(0, i + 1)]
+      return (reachedAt({ ...drying, coats }, 'flash', end, series) ?? end) - end
+    })
+    const minutes = step.minutes ?? ACT_MINUTES
+    const short = gaps.some((gap, i) => (ends[i + 1] ?? 0) - minutes < (ends[i] ?? 0) + gap - HAIR)
+    return short ? [{ part, step: index, drafted: null, spacings: [], closed: [], gaps }] : []
   })
 }
 

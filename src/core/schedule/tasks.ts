@@ -33,7 +33,7 @@ export type PartTasks = {
 /** So far ahead the air is trusted to be as forecast, minutes. */
 const AIR_AHEAD = 36 * 60
 /** What is reckoned to the minute may be off by so much. */
-const HAIR = 1e-6
+export const HAIR = 1e-6
 
 /**
  * The tasks that a part still asks of the hands, and the links between them: every coat a task, every wait and window a

@@ -4,6 +4,7 @@ import { RULESET } from '../rules/rules'
 import { cost } from '../simulate/fillWait'
 import { concerned } from '../simulate/laterMinutes'
 import { judge } from '../simulate/ruleset'
+import { nextCoatAt } from '../state/coatTimes'
 import { type Film, filmReaches, newClock } from '../state/film'
 import type { Since, Stack } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
@@ -75,6 +76,12 @@ export function soonerThan(context: StepContext, rule: Rule): Spacing[] {
 const spacingsKnown = new WeakMap<StepContext, readonly Spacing[]>()
 
 function reckoned(context: StepContext): Spacing[] {
+  const { goesOn } = context
+  if (goesOn) {
+    const { endedBy, end } = goesOn
+    const least = nextCoatAt(goesOn, context.step, context.series) - end
+    return [{ since: { step: endedBy, at: end }, least, most: null }]
+  }
   const grounds = groundsOf(context)
   if (grounds.length === 0) return []
   const rules = rulesOfAge(context, grounds)

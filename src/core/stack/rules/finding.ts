@@ -175,6 +175,8 @@ export type Rule = {
   causes?: Partial<Record<Cause, number>>
   /** Of a clean-up: the rule whose finding at the laying of what is cleaned up it follows from. Source: handbook 2.6. */
   followsAtCleanUp?: RuleName
+  /** It is asked of every coat, also of one that goes on with a film. */
+  eachCoat?: true
   /** Steps at which it reads steps after its own: asked again there when only later steps have changed. */
   looksAhead?: (context: StepContext) => boolean
   judge: (context: StepContext) => Drafts

@@ -11,6 +11,8 @@ export type Ruleset = {
   timing: readonly Rule[]
   /** Rules that no wait changes. */
   lasting: readonly Rule[]
+  /** Rules that are asked of each coat anew, not only of the first. */
+  eachCoat: readonly Rule[]
   /** Rules that read steps after their own. */
   ahead: readonly Rule[]
   /** Rules that are asked once the last step is done. */
@@ -25,6 +27,7 @@ export function rulesetOf(rules: readonly Rule[]): Ruleset {
     byName: new Map(rules.map((rule) => [rule.name, rule])),
     timing: rules.filter((rule) => rule.timing),
     lasting: rules.filter((rule) => !rule.timing),
+    eachCoat: rules.filter((rule) => rule.eachCoat),
     ahead: rules.filter((rule) => rule.looksAhead),
     ending: rules.filter((rule) => rule.judgeEnd),
     place: new Map(rules.map((rule, i) => [rule.name, i])),

@@ -1,8 +1,8 @@
 import type { Pace } from '../../drying/clock'
 import type { ClimateSeries } from '../../drying/series'
 import type { FilmState } from '../../knowledge/reactions'
-import type { ActStep } from '../../model/sequence'
-import type { Family, Sheen } from '../../model/vocabulary'
+import type { ActStep, Step } from '../../model/sequence'
+import type { Coat, Family, Sheen } from '../../model/vocabulary'
 import type { Draft, RuleName } from '../rules/finding'
 import type { RegionId, Regions, Stacks } from '../state/regions'
 import type { Since, Stack } from '../state/stack'
@@ -51,6 +51,9 @@ export type Simulation = {
 /** When a step was really done, minutes from the start: facts that the simulation follows instead of reckoning. */
 export type Fact = { start: number; ends: readonly number[] } | 'skipped'
 
+/** The step of which the first coats are laid, and those coats. */
+export type GoesOn = { step: number; coats: readonly Coat[] }
+
 /** What is known beside the sequence. */
 export type SimulateOptions = {
   /** What happened already, by index of the step. */
@@ -63,6 +66,8 @@ export type SimulateOptions = {
   correction?: Corrections
   /** What was seen of films that were laid, by index of the step. */
   paces?: ReadonlyMap<number, Pace>
+  /** Steps that lay what is left of another, which is a fact: they go on with its film. */
+  goesOn?: ReadonlyMap<Step, GoesOn>
   /** The climate over time where it was logged; otherwise the sequence's own. */
   series?: ClimateSeries
   /** Regions of the part; left out: it is one. */

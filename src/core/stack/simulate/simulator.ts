@@ -5,14 +5,17 @@ import { type Climate, changeClimate, REFERENCE_CLIMATE } from '../../model/clim
 import { minutesOf } from '../../model/duration'
 import { isAct } from '../../model/isAct'
 import type { ActStep, Sequence, Step } from '../../model/sequence'
-import { coatEnds } from '../state/coatTimes'
+import type { Coat } from '../../model/vocabulary'
+import { coatEnds, nextCoatAt } from '../state/coatTimes'
 import { EPSILON, type Film, filmState } from '../state/film'
+import { theFilm } from '../state/filmName'
 import { lay } from '../state/lay'
 import { bareStacks, ONE_REGION, type RegionId, stackOf } from '../state/regions'
 import { type ResolvedStep, resolveStep } from '../state/resolvedStep'
 import type { Stack } from '../state/stack'
 import { atMinute, type Setting, type StepContext } from '../state/stepContext'
 import { targetsOf } from '../state/targets'
+import { capital } from '../state/words'
 import { type Filled, fillWait } from './fillWait'
 import { judge, judgeAhead, judgeEnd, merged, type Ruleset, worstOfEach } from './ruleset'
 import type { Corrections, SimulateOptions, Simulation, State, TimelineEntry } from './simulation'
@@ -138,7 +141,7 @@ function doAct(run: Run, state: State, step: ActStep, index: number): void {
   )
   if (wait) out.waits.push(wait)
   const drafts = filled.map(({ context, timing }) =>
-    merged(timing, judge(context, ruleset.lasting), ruleset),
+    context.goesOn ? timing : merged(timing, judge(context, ruleset.lasting), ruleset),
   )
   out.drafts.push(...worstOfEach(drafts.flat()))
   const stacks = new Map(state.stacks)
@@ -167,9 +170,31 @@ function begun(
 ): Filled {
   const { ruleset, setting } = run
   const context = contextAt(run, state, step, index, region)
+  if (context.goesOn) return goingOn(context, context.goesOn, ruleset, open)
   return open && setting.sequence.waits === 'auto'
     ? fillWait(context, ruleset)
     : { context, wait: null, timing: judge(context, ruleset.timing) }
+}
+
+/** A further coat of a film: the gap between coats is kept, and what is under it was judged with the first. */
+function goingOn(context: StepContext, film: Film, ruleset: Ruleset, open: boolean): Filled {
+  const { step, series, at } = context
+  const from = open ? Math.max(at, nextCoatAt(film, step, series)) : at
+  const then = { ...atMinute(context, from), climate: airAt(series, from + EPSILON) }
+  const wait =
+    from > at + EPSILON
+      ? {
+          before: context.index,
+          minutes: from - at,
+          because: flashing(film),
+          since: { step: film.endedBy, at: film.end },
+        }
+      : null
+  return { context: then, wait, timing: judge(then, ruleset.eachCoat) }
+}
+
+function flashing(film: Film): string {
+  return `${capital(theFilm(film))} flashes before its next coat.`
 }
 
 /** All regions of a step are done at once: when the last of them is ready. */
@@ -198,7 +223,8 @@ function contextAt(
   const stack = stackOf(state.stacks, region)
   const targets = targetsOf(actRow(step.do, step.family), stack)
   const target = targets[0] ?? null
-  const resolved = resolveAt(step, target, correction, paces?.get(index))
+  const own = ownFilm(run, stack, step)
+  const resolved = resolveAt(step, target, correction, paces?.get(index), own?.coats)
   return {
     stack,
     index,
@@ -209,9 +235,16 @@ function contextAt(
     climate: climateAt(state),
     targets: new Set(targets),
     target,
+    goesOn: own,
     setting: run.setting,
     memo: {},
   }
+}
+
+/** The film that a step goes on with, where its first coats are a fact and still there. */
+function ownFilm({ options }: Run, { films }: Stack, step: ActStep): Film | null {
+  const first = options.goesOn?.get(step)
+  return (first && films.find((film) => film.step === first.step)) ?? null
 }
 
 const plainSteps = new WeakMap<ActStep, ResolvedStep>()
@@ -222,13 +255,16 @@ function resolveAt(
   target: Film | null,
   correction: Corrections | undefined,
   pace: Pace | undefined,
+  /** Coats that it goes on with. */
+  coatsBefore: readonly Coat[] | undefined,
 ): ResolvedStep {
   const known = target === null ? plainSteps.get(step) : undefined
   const resolved = known ?? resolveStep(step, target)
   if (target === null) plainSteps.set(step, resolved)
   const factor = resolved.family && correction ? correction(resolved.family, step) : 1
-  if (!resolved.drying || (factor === 1 && !pace)) return resolved
-  return { ...resolved, drying: { ...resolved.drying, correction: factor, pace } }
+  if (!resolved.drying || (factor === 1 && !pace && !coatsBefore)) return resolved
+  const coats = coatsBefore ? [...coatsBefore, ...resolved.drying.coats] : resolved.drying.coats
+  return { ...resolved, drying: { ...resolved.drying, coats, correction: factor, pace } }
 }
 
 function entryOf(step: number, context: StepContext, stack: Stack, end: number): TimelineEntry {

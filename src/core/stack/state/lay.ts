@@ -43,7 +43,7 @@ function after(stack: Stack, context: StepContext, end: number, index: number): 
       return { ...stack, touchedAt: end }
     case 'film': {
       const film = newFilm(context, at, end)
-      return film ? covered(stack, film) : stack
+      return film ? covered(withoutFirst(stack, context), film, resolved.coats.length) : stack
     }
   }
 }
@@ -53,8 +53,13 @@ export function cutBy(step: ActStep): number {
   return actRow(step.do, step.family).polishes ? CUT_MICRONS.compound : CUT_MICRONS.cut
 }
 
+/** Further coats and those that they go on with are one film. */
+function withoutFirst(stack: Stack, { goesOn }: StepContext): Stack {
+  return goesOn ? { ...stack, films: stack.films.filter((film) => film !== goesOn) } : stack
+}
+
 /** A new film on top; a whole one seals what was open, and a whole clear holds powder. */
-function covered(stack: Stack, film: Film): Stack {
+function covered(stack: Stack, film: Film, coats: number): Stack {
   const whole = film.coverage === 'whole'
   const clear = film.role === 'clear'
   const films = whole && clear && stack.films.some(isLoose) ? stack.films.map(held) : stack.films
@@ -62,7 +67,7 @@ function covered(stack: Stack, film: Film): Stack {
     ...stack,
     films: [...films, film],
     sheen: whole ? film.sheen : stack.sheen,
-    clearCoats: clear ? stack.clearCoats + film.coats.length : stack.clearCoats,
+    clearCoats: clear ? stack.clearCoats + coats : stack.clearCoats,
     levelled: clear ? false : stack.levelled,
     grit: null,
     filled: null,
@@ -81,19 +86,19 @@ function held(film: Film): Film {
 }
 
 function newFilm(context: StepContext, start: number, end: number): Film | null {
-  const { step, resolved, index } = context
+  const { step, resolved, index, goesOn } = context
   if (!resolved.family || !resolved.role || !resolved.drying) return null
   return {
-    step: index,
+    step: goesOn?.step ?? index,
     act: step.do,
     family: resolved.family,
     reads: readsAs(resolved.family, resolved.solvent),
     role: resolved.role,
     coverage: resolved.coverage,
-    coats: resolved.coats,
+    coats: goesOn ? [...goesOn.coats, ...resolved.coats] : resolved.coats,
     tool: resolved.tool,
     solvent: resolved.solvent,
-    start,
+    start: goesOn?.start ?? start,
     end,
     endedBy: index,
     sheen: resolved.sheen,

@@ -25,6 +25,8 @@ export type StepContext = {
   /** The newest of the targets. */
   target: Film | null
   setting: Setting
+  /** The film that its first coats laid already, where it only goes on with it; null: it begins one. */
+  goesOn: Film | null
   /** What several rules ask of this minute, reckoned once; a copy for another minute gets its own. */
   memo: ContextMemo
 }

@@ -12,6 +12,7 @@ function rule(name: LimitBreach['rule']): Rule {
   return {
     name,
     timing: false,
+    eachCoat: true,
     judge: (context) => {
       const breaches = breachesOf(context).filter((breach) => breach.rule === name)
       const air = name === 'too-hot' ? [forcedAir(context)] : []
