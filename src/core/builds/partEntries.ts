@@ -56,9 +56,12 @@ export function entriesOf({ project, log }: BenchState, build: Build, part: Part
     }
   }
   const begun = new Set(started.map(({ step }) => step))
-  for (const step of own) {
+  for (const [i, step] of own.entries()) {
     const meant = coatsMeant(step, part.id)
     if (meant === 0 || begun.has(step)) continue
+    // A wait is over once what it was before has begun.
+    const next = isAct(step) ? step : own.slice(i).find(isAct)
+    if (next && begun.has(next)) continue
     later.push({
       entry: { step, coatsBefore: 0, fact: false },
       step: coatsBetween(asPainted(project, step), 0, meant),

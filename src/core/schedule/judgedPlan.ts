@@ -1,8 +1,13 @@
 import type { BenchProblem, BenchTask, Interval } from '../bench/problem'
-import type { Solution, SolveOptions } from '../bench/solve'
+import { type Solution, type SolveOptions, solve } from '../bench/solve'
 import type { BenchTasks } from './benchTasks'
 import { type LostWindow, solveAnyway } from './lostWindows'
-import { type PlannedSpan, type SecondThought, secondThoughts } from './secondThoughts'
+import {
+  type Judged,
+  judgedAsPlanned,
+  type PlannedSpan,
+  type SecondThought,
+} from './secondThoughts'
 import { HAIR, keep } from './tasks'
 
 /** A plan that was judged again at its own minutes. */
@@ -19,44 +24,67 @@ export type JudgedPlan = {
 /** How often a plan is judged and made anew. */
 const MOST_ROUNDS = 8
 
+/** The bench as a problem, its waits reckoned at the minutes of a plan, or as soon as possible. */
+export type BenchMaker = (then: Judged['then'] | null) => {
+  bench: BenchTasks
+  problem: BenchProblem
+}
+
 /**
  * Plans, judges the plan as it is written, and plans again with what the judge asks for, until nothing is left that the parts by
- * themselves don't have.
+ * themselves don't have. Waits are reckoned in the air of the planned hours: of the running plan's, else of a first plan's.
  *
+ * @param steady the air stays as it is: waits are the same at any hour
  * @param zero minute of the walk that is minute 0 of the problem
  * Source: handbook 7.2, 7.4.
  */
 export function judgedPlan(
-  bench: BenchTasks,
-  problem: BenchProblem,
+  make: BenchMaker,
   options: SolveOptions,
+  steady: boolean,
   zero: number,
-): JudgedPlan {
-  let current = problem
-  let { guide } = options
+): JudgedPlan & { bench: BenchTasks } {
+  let { bench, problem } = make(null)
+  let guide = options.guide && startsOf(bench, options.guide)
   let strict: Solution | null = null
-  let best: JudgedPlan | null = null
   const lost: LostWindow[] = []
+  const judge = (starts: Solution['starts']) =>
+    judgedAsPlanned(bench.parts, spansOf(bench, starts, zero))
+  const again = (starts: Solution['starts']) => {
+    const { thoughts, then } = judge(starts)
+    const made = make(then)
+    bench = made.bench
+    problem = withThoughts(bench, made.problem, thoughts, zero) ?? made.problem
+  }
+  if (guide) again(guide)
+  else if (!steady) {
+    const first = solve(problem, { ...options, first: true, polish: false })
+    if (first.makespan !== null) again(first.starts)
+  }
+  let best: JudgedPlan | null = null
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solved = solveAnyway(current, { ...options, ...(guide ? { guide } : {}) })
+    const solved = solveAnyway(problem, { ...options, ...(guide ? { guide } : {}) })
     const { schedule, relaxed } = solved
     strict ??= solved.strict
     lost.push(...solved.lost)
-    const judged = schedule.makespan === null ? [] : thoughtsOf(bench, schedule, zero)
+    const judged = schedule.makespan === null ? [] : judge(schedule.starts).thoughts
     // What was given up is told as that.
     const doubts = judged.filter((doubt) => !isLost(bench, doubt, lost))
     const plan = { problem: relaxed, strict, schedule, lost: [...lost], doubts }
     if (!best || isBetter(plan, best)) best = plan
     const next = doubts.length > 0 ? withThoughts(bench, relaxed, doubts, zero) : null
     if (!next) break
-    current = next
+    problem = next
     guide = schedule.starts
   }
-  return best as JudgedPlan
+  return { ...(best as JudgedPlan), bench }
 }
 
-function thoughtsOf(bench: BenchTasks, { starts }: Solution, zero: number): SecondThought[] {
-  return secondThoughts(bench.parts, spansOf(bench, starts, zero))
+/** Starts of jobs by those of a plan whose joint acts may have gone by the name of another part. */
+function startsOf({ jobOf }: BenchTasks, guide: Solution['starts']): Solution['starts'] {
+  return Object.fromEntries(
+    Object.entries(guide).map(([id, start]) => [jobOf.get(id) ?? id, start]),
+  )
 }
 
 /** Does it speak of a step whose window was given up? */

@@ -4,7 +4,7 @@ import { stateOf } from '../builds/benchState'
 import { worse } from '../stack/rules/finding'
 import { planBench } from './planBench'
 import { benches, NOW } from './tests/benches'
-import { endOf, followed, inTime, saidOf, toldOf } from './tests/followed'
+import { endOf, followed, halvesOf, inTime, middleOf, saidOf, toldOf } from './tests/followed'
 
 /** Seeds are kept: a failure is repeated by running the test again. */
 const SEED = 20261128
@@ -28,9 +28,10 @@ it('a plan judged as it is written has no stop or risk that the parts by themsel
   let judged = 0
   let given = 0
   for (const { project, plan } of planned) {
-    const own = saidOf(project, NOW)
+    const halves = halvesOf(project, NOW)
+    const own = saidOf(project, NOW, halves)
     const end = inTime(plan).reduce((last, task) => Math.max(last, endOf(plan, task)), NOW)
-    const then = saidOf(followed(project, plan, end), end + MINUTE)
+    const then = saidOf(followed(project, plan, end), end + MINUTE, halves)
     const told = toldOf(plan)
     given += told.size
     for (const [place, drafted] of then) {
@@ -79,9 +80,8 @@ it('following the plan to the letter never makes a later act later', () => {
   let later = 0
   for (const { project, plan } of planned) {
     const tasks = inTime(plan)
-    const until = tasks[Math.floor(tasks.length / 2)]
-    if (!until) continue
-    const now = endOf(plan, until)
+    const now = middleOf(plan)
+    if (now === null) continue
     const then = planBench(stateOf(followed(project, plan, now)), now, { ...QUICK, before: plan })
     const before = new Map(tasks.map((task) => [task.id, task.start]))
     for (const { id, start } of inTime(then)) {

@@ -5,13 +5,14 @@ import type { Solution, SolveOptions } from '../bench/solve'
 import type { BenchState } from '../builds/benchState'
 import type { PartPlan } from '../builds/partPlan'
 import { type PlannedPart, planParts } from '../builds/planParts'
+import { piecesBetween } from '../drying/series'
 import type { Pin } from '../model/bench'
 import { key, type StepRef, stepOf } from '../model/stepRef'
 import type { Severity } from '../model/vocabulary'
 import type { RuleName } from '../stack/rules/finding'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
 import { type BenchTasks, benchTasks, type Longest } from './benchTasks'
-import { judgedPlan } from './judgedPlan'
+import { type BenchMaker, judgedPlan } from './judgedPlan'
 import type { LostWindow } from './lostWindows'
 import type { SecondThought } from './secondThoughts'
 import { type PlannedTask, tasksOf } from './tasks'
@@ -84,25 +85,31 @@ export function planBench(
   const availability = minutesFrom(zero, sessions)
   const quiet = project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : []
   const longest = longestOf(availability, quiet)
-  const bench = benchTasks(
-    parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE, longest.loud)),
-    longest,
-  )
-  const problem: BenchProblem = {
-    format: 'tectoria-bench-problem',
-    version: 1,
-    horizonMinutes: horizon,
-    availability,
-    quiet,
-    resources: { airbrush: 1, booth: 1 },
-    tasks: withPins(bench, project.pins ?? [], zero),
-    links: bench.links,
-    sittings: bench.sittings,
-    changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
+  const make: BenchMaker = (then) => {
+    const bench = benchTasks(
+      parts.map(({ simulated }) =>
+        tasksOf(simulated, zero / MINUTE, longest.loud, then?.get(simulated)),
+      ),
+      longest,
+    )
+    const problem = {
+      format: 'tectoria-bench-problem' as const,
+      version: 1 as const,
+      horizonMinutes: horizon,
+      availability,
+      quiet,
+      resources: { airbrush: 1, booth: 1 },
+      tasks: withPins(bench, project.pins ?? [], zero),
+      links: bench.links,
+      sittings: bench.sittings,
+      changeover: { resource: 'airbrush', minutes: project.sessions?.changeoverMinutes ?? 8 },
+    }
+    return { bench, problem }
   }
   const judged = project.sessions
-    ? judgedPlan(bench, problem, solveOptions(options, bench, zero), zero / MINUTE)
+    ? judgedPlan(make, solveOptions(options, zero), isSteady(parts, zero / MINUTE), zero / MINUTE)
     : null
+  const { bench, problem } = judged ?? make(null)
   const schedule = judged?.schedule ?? null
   const plans = parts.map(({ plan }) => plan)
   return {
@@ -113,7 +120,7 @@ export function planBench(
       const job = bench.jobOf.get(task.id) ?? task.id
       return { ...task, job, start: startOf(schedule, job, zero) }
     }),
-    problem: judged?.problem ?? problem,
+    problem,
     zero,
     schedule,
     strict: judged?.strict ?? null,
@@ -171,19 +178,18 @@ function withPins(
   })
 }
 
+/** Does the air stay as it is from now on? */
+function isSteady(parts: readonly PlannedPart[], zero: number): boolean {
+  const series = parts[0]?.simulated.simulation.series
+  return !series || piecesBetween(series, zero, Number.POSITIVE_INFINITY).length < 2
+}
+
 /** Starts of the plan before, in minutes from the new zero. */
-function solveOptions(
-  { before, ...options }: PlanOptions,
-  { jobOf }: BenchTasks,
-  zero: number,
-): SolveOptions {
+function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveOptions {
   if (!before?.schedule) return options
   const shift = (before.zero - zero) / MINUTE
   const guide = Object.fromEntries(
-    Object.entries(before.schedule.starts).map(([id, start]) => [
-      jobOf.get(id) ?? id,
-      start + shift,
-    ]),
+    Object.entries(before.schedule.starts).map(([id, start]) => [id, start + shift]),
   )
   return { ...options, guide }
 }

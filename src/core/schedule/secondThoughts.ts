@@ -1,6 +1,5 @@
 import type { Interval } from '../bench/problem'
 import type { PartSimulation } from '../builds/simulatedPart'
-import { reachedAt } from '../drying/clock'
 import { piecesBetween } from '../drying/series'
 import { ACT_MINUTES } from '../knowledge/limits'
 import { type Spacing, soonerThan, spacingsOf } from '../stack/questions/spacings'
@@ -11,7 +10,7 @@ import { judge } from '../stack/simulate/ruleset'
 import { simulate } from '../stack/simulate/simulate'
 import type { Drafted, Fact, Simulation } from '../stack/simulate/simulation'
 import type { StepContext } from '../stack/state/stepContext'
-import { HAIR, type PartTasks } from './tasks'
+import { type AsPlanned, coatGaps, HAIR, type PartTasks } from './tasks'
 
 /** What the judge says of a plan that it doesn't say of the part by itself, and what would end it. */
 export type SecondThought = {
@@ -32,23 +31,23 @@ export type SecondThought = {
 export type PlannedSpan = (task: string) => { start: number; end: number } | null
 
 /**
- * A part simulated as the plan has it: every act at its planned minute, as if it had been done then.
+ * A part simulated as the plan has it: every act at its planned minute, as if it had been done then; what isn't planned as soon as
+ * it can be.
  *
  * @param ofStep ids of the tasks of each step that is still to do
- * @returns null where not all of it is planned
  * Source: handbook 7.2, 7.4.
  */
-export function asPlanned(
+function asPlanned(
   { sequence, options, simulation }: PartSimulation,
   ofStep: ReadonlyMap<number, readonly string[]>,
   spanOf: PlannedSpan,
-): Simulation | null {
+): Simulation {
   if (ofStep.size === 0) return simulation
   const facts = new Map<number, Fact>(options.facts)
   for (const [index, ids] of ofStep) {
     const spans = ids.map(spanOf)
     const first = spans[0]
-    if (!first || spans.some((span) => span === null)) return null
+    if (!first || spans.some((span) => span === null)) continue
     facts.set(index, { start: first.start, ends: spans.map((span) => span?.end ?? 0) })
   }
   return simulate(sequence, { ...options, facts })
@@ -57,36 +56,35 @@ export function asPlanned(
 /** How far ahead the air is looked through for hours that don't bear a step, minutes: as far as it is forecast. */
 const AIR_AHEAD = 15 * 1440
 
+/** What the judge says of a plan, and the steps that it has nothing against at their planned minutes. */
+export type Judged = { thoughts: SecondThought[]; then: ReadonlyMap<PartSimulation, AsPlanned> }
+
 /**
  * A plan judged as it is written: every stop and risk at the planned minutes that the parts by themselves don't have.
  *
  * Source: handbook 7.2, 7.4.
  */
-export function secondThoughts(parts: readonly PartTasks[], spanOf: PlannedSpan): SecondThought[] {
-  return parts.flatMap((part) => {
-    const then = asPlanned(part.simulated, part.ofStep, spanOf)
-    return then
-      ? [
-          ...newDrafts(part, then).map((drafted) => thoughtOf(part, drafted)),
-          ...tooSoon(part, then),
-        ]
-      : []
-  })
+export function judgedAsPlanned(parts: readonly PartTasks[], spanOf: PlannedSpan): Judged {
+  const thoughts: SecondThought[] = []
+  const then = new Map<PartSimulation, AsPlanned>()
+  for (const part of parts) {
+    const planned = asPlanned(part.simulated, part.ofStep, spanOf)
+    const drafts = newDrafts(part, planned)
+    thoughts.push(...drafts.map((drafted) => thoughtOf(part, drafted)), ...tooSoon(part, planned))
+    const doubtful = new Set(drafts.map(({ step }) => step))
+    const steps = planned.simulated.filter(({ index }) => !doubtful.has(index))
+    then.set(part.simulated, new Map(steps.map((step) => [step.index, step])))
+  }
+  return { thoughts, then }
 }
 
 /** Coats that come before the one under them has flashed in the air of those hours. */
 function tooSoon(part: PartTasks, then: Simulation): SecondThought[] {
-  return then.simulated.flatMap(({ index, context, ends }): SecondThought[] => {
-    const { resolved, step, series } = context
-    const ids = part.ofStep.get(index) ?? []
-    const { drying } = resolved
-    if (!drying || step.gap !== undefined || ids.length < 2) return []
-    const before = drying.coats.slice(0, drying.coats.length - ends.length)
-    const gaps = ends.slice(0, -1).map((end, i) => {
-      const coats = [...before, ...resolved.coats.slice(0, i + 1)]
-      return (reachedAt({ ...drying, coats }, 'flash', end, series) ?? end) - end
-    })
-    const minutes = step.minutes ?? ACT_MINUTES
+  return then.simulated.flatMap((one): SecondThought[] => {
+    const { index, context, ends } = one
+    if ((part.ofStep.get(index)?.length ?? 0) < 2 || context.step.gap !== undefined) return []
+    const gaps = coatGaps(one)
+    const minutes = context.step.minutes ?? ACT_MINUTES
     const short = gaps.some((gap, i) => (ends[i + 1] ?? 0) - minutes < (ends[i] ?? 0) + gap - HAIR)
     return short ? [{ part, step: index, drafted: null, spacings: [], closed: [], gaps }] : []
   })

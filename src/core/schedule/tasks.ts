@@ -1,9 +1,11 @@
 import type { BenchLink, BenchTask, Interval } from '../bench/problem'
 import { isJoint } from '../builds/joint'
 import type { PartSimulation } from '../builds/simulatedPart'
+import { reachedAt } from '../drying/clock'
 import { limitBreaches } from '../drying/limits'
 import { piecesBetween } from '../drying/series'
 import { ACT_MINUTES } from '../knowledge/limits'
+import { minutesOf } from '../model/duration'
 import { isAct } from '../model/isAct'
 import { key, type StepRef } from '../model/stepRef'
 import { type Spacing, spacingsOf } from '../stack/questions/spacings'
@@ -41,37 +43,32 @@ export const HAIR = 1e-6
  *
  * @param zero minute of the walk that is minute 0 of the bench
  * @param longest minutes of the longest session: coats that fit into it are one sitting
+ * @param then the part at the minutes of a plan: its waits are reckoned in the air of those; left out: as soon as possible
  * Source: handbook 7.1, 7.3.
  */
 export function tasksOf(
   simulated: PartSimulation,
   zero: number,
   longest = Number.POSITIVE_INFINITY,
+  then: AsPlanned | null = null,
 ): PartTasks {
   const ofStep = new Map<number, readonly string[]>()
   const part: PartTasks = { simulated, tasks: [], links: [], sittings: [], ofStep }
   let previous: { id: string; end: number } | null = null
   for (const one of simulated.simulation.simulated) {
     const entry = simulated.entries[one.index]
-    if (!entry || entry.fact) continue
+    // A further region of the same step is done at once with the first.
+    if (!entry || entry.fact || ofStep.has(one.index)) continue
     const own = coatTasks(simulated, one)
     const first = own[0]
     if (!first) continue
-    // Another region of the same step: done at once with the first.
-    if (ofStep.has(one.index)) continue
     const written = one.context.at - filledBefore(simulated, one) - (previous?.end ?? zero)
     if (previous)
-      part.links.push({
-        from: previous.id,
-        to: first.id,
-        minGap: wholeMinutes(Math.max(0, written)),
-      })
+      part.links.push({ from: previous.id, to: first.id, minGap: wholeMinutes(written) })
     else if (written > 0.5) first.earliest = wholeMinutes(written)
-    for (const spacing of spacingsOf(one.context)) keep(part, spacing, first, zero)
-    const gaps = own.slice(1).map((task, i) => {
-      const gap = (one.ends[i + 1] ?? 0) - (one.ends[i] ?? 0) - task.minutes
-      return wholeMinutes(Math.max(0, gap))
-    })
+    const planned = then?.get(one.index) ?? one
+    for (const spacing of spacingsOf(planned.context)) keep(part, spacing, first, zero)
+    const gaps = coatGaps(planned).map(wholeMinutes)
     gaps.forEach((minGap, i) => {
       part.links.push({ from: own[i]?.id as string, to: own[i + 1]?.id as string, minGap })
     })
@@ -79,13 +76,27 @@ export function tasksOf(
       part.sittings.push(...sittingsOf(own, gaps, longest))
     const air = closedByAir(simulated, one, zero)
     part.tasks.push(...own.map((task) => ({ ...task, ...air })))
-    ofStep.set(
-      one.index,
-      own.map(({ id }) => id),
-    )
-    previous = { id: own.at(-1)?.id as string, end: one.ends.at(-1) ?? one.context.at }
+    const ids = own.map(({ id }) => id)
+    ofStep.set(one.index, ids)
+    previous = { id: ids.at(-1) as string, end: one.ends.at(-1) ?? one.context.at }
   }
   return part
+}
+
+/** Steps of a part at the minutes of a plan, by their index; those that the judge has nothing against there. */
+export type AsPlanned = ReadonlyMap<number, SimulatedStep>
+
+/** Minutes that each coat of a step is left alone before the next one. */
+export function coatGaps({ context, ends }: SimulatedStep): number[] {
+  const { resolved, step, series } = context
+  const { drying } = resolved
+  if (!drying) return ends.slice(1).map(() => 0)
+  if (step.gap !== undefined) return ends.slice(1).map(() => minutesOf(step.gap ?? '0 min'))
+  const before = drying.coats.slice(0, drying.coats.length - resolved.coats.length)
+  return ends.slice(0, -1).map((end, i) => {
+    const coats = [...before, ...drying.coats.slice(before.length, before.length + i + 1)]
+    return (reachedAt({ ...drying, coats }, 'flash', end, series) ?? end) - end
+  })
 }
 
 /** Up to the next whole minute. */

@@ -30,6 +30,17 @@ export const endOf = (plan: WholePlan, { job, minutes, start }: Planned) => {
     : start + minutes * MINUTE
 }
 
+/** An instant in the middle of a plan at which no act is in hand. */
+export function middleOf(plan: WholePlan): number | null {
+  const tasks = inTime(plan)
+  const spans = tasks.map((task) => [task.start, endOf(plan, task)] as const)
+  const ends = spans
+    .slice(Math.floor(tasks.length / 2))
+    .map(([, end]) => end)
+    .sort((a, b) => a - b)
+  return ends.find((at) => spans.every(([start, end]) => end <= at || start >= at)) ?? null
+}
+
 /** The log as it is when the plan was followed to the letter until an instant. */
 export function followed(project: Project, plan: WholePlan, until: number): Project {
   const left = new Map<string, number>()
@@ -80,12 +91,28 @@ function asForecast(project: Project, from: number, until: number): ClimateReadi
   return readings
 }
 
-/** What the judge says of the parts, by part, step and rule; of a step that was half laid by then it speaks of two halves. */
-export function saidOf(project: Project, now: number): Map<string, Drafted> {
+/** Steps that are half laid, as `part step`: before it the judge speaks of what is left, behind it of all. */
+export function halvesOf(project: Project, now: number): Set<string> {
+  return new Set(
+    planParts(stateOf(project), now).flatMap(({ simulated }) =>
+      simulated.entries
+        .filter(({ coatsBefore }) => coatsBefore > 0)
+        .map(({ step }) => `${simulated.part.id} ${step.id}`),
+    ),
+  )
+}
+
+/** What the judge says of the parts, by part, step and rule. */
+export function saidOf(
+  project: Project,
+  now: number,
+  halves: ReadonlySet<string>,
+): Map<string, Drafted> {
   const said = new Map<string, Drafted>()
   for (const { simulated } of planParts(stateOf(project), now))
     for (const drafted of simulated.simulation.drafts) {
       const { severity } = drafted.draft
+      if (halves.has(`${simulated.part.id} ${simulated.entries[drafted.step]?.step.id}`)) continue
       const step = simulated.entries[drafted.step]?.step.id
       const place = [simulated.part.id, step, drafted.rule].join(' ')
       const known = said.get(place)
