@@ -3,7 +3,7 @@ import type { StepProgress } from '../log/progress'
 import type { Build, BuildStep, Part } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
-import type { Step } from '../model/sequence'
+import type { Step, WaitStep } from '../model/sequence'
 import { asPainted } from '../shelf/sheet'
 import type { Fact } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
@@ -62,9 +62,11 @@ export function entriesOf({ project, log }: BenchState, build: Build, part: Part
     // A wait is over once what it was before has begun.
     const next = isAct(step) ? step : own.slice(i).find(isAct)
     if (next && begun.has(next)) continue
+    const isFirst = steps.length === 0 && later.every(({ step: before }) => !isAct(before))
     later.push({
       entry: { step, coatsBefore: 0, fact: false },
-      step: coatsBetween(asPainted(project, step), 0, meant),
+      step:
+        !isAct(step) && isFirst ? atOnce(step) : coatsBetween(asPainted(project, step), 0, meant),
     })
   }
   return {
@@ -89,6 +91,15 @@ function hasFact({ status, coatEnds }: StepProgress): boolean {
 
 function factTime({ status, finishedAt, startedAt }: StepProgress): number {
   return status === 'skipped' ? (finishedAt ?? startedAt) : startedAt
+}
+
+const withoutWait = new WeakMap<WaitStep, WaitStep>()
+
+/** A wait before anything was done has nothing to count from, and would begin anew with every minute. */
+function atOnce(step: WaitStep): WaitStep {
+  const known = withoutWait.get(step) ?? { ...step, wait: '0 min' }
+  withoutWait.set(step, known)
+  return known
 }
 
 const piecesOf = new WeakMap<Step, Map<string, Step>>()

@@ -73,7 +73,7 @@ export function tasksOf(
       part.links.push({ from: own[i]?.id as string, to: own[i + 1]?.id as string, minGap })
     })
     if (!(isAct(entry.step) && entry.step.split))
-      part.sittings.push(...sittingsOf(own, gaps, longest))
+      part.sittings.push(...sittingsOf(own, gaps, longest, laidBefore(planned)))
     const air = closedByAir(simulated, one, zero)
     part.tasks.push(...own.map((task) => ({ ...task, ...air })))
     const ids = own.map(({ id }) => id)
@@ -139,20 +139,41 @@ export function keep(
     first.latest = Math.min(first.latest ?? Number.MAX_SAFE_INTEGER, Math.floor(closes + HAIR))
 }
 
-/** Coats that follow one another in one sitting; coats for which none is long enough lie in as few as can be. */
+/** What the coats of a step that are laid already would take, from the first to the next, minutes. */
+function laidBefore({ context, ends }: SimulatedStep): number[] {
+  const { resolved, step, series, goesOn } = context
+  const { drying } = resolved
+  if (!goesOn || !drying) return []
+  const minutes = Math.ceil(step.minutes ?? ACT_MINUTES)
+  return goesOn.coats.map((_, i) => {
+    const film = { ...drying, coats: goesOn.coats.slice(0, i + 1) }
+    const end = ends[0] ?? context.at
+    const flash = (reachedAt(film, 'flash', end, series) ?? end) - end
+    return minutes + wholeMinutes(step.gap === undefined ? flash : minutesOf(step.gap))
+  })
+}
+
+/**
+ * Coats that follow one another in one sitting; coats for which none is long enough lie in as few as can be.
+ *
+ * @param before minutes of each coat that is laid already, with the gap behind it: what was to be a sitting of its own stays one
+ */
 function sittingsOf(
   coats: readonly PlannedTask[],
   gaps: readonly number[],
   longest: number,
+  before: readonly number[],
 ): string[][] {
   const sittings: string[][] = []
   let open: string[] = []
   let length = 0
+  for (const taken of before) length = length + taken <= longest ? length + taken : taken
   coats.forEach((coat, i) => {
     const next = length + coat.minutes + (i > 0 ? (gaps[i - 1] ?? 0) : 0)
-    if (open.length > 0 && next <= longest) {
+    if (length > 0 && next <= longest) {
       open.push(coat.id)
       length = next
+      if (open.length === 1) sittings.push(open)
     } else {
       open = [coat.id]
       length = coat.minutes
