@@ -166,11 +166,12 @@ function patternOf(room: Room, count: number, until: number): DailyPattern | nul
 /** What the pattern says from one instant to another, a block at a time. */
 function patternPieces(room: Room, pattern: DailyPattern, from: number, to: number, air: Air) {
   const pieces: Read[] = []
+  const climates = pattern.blocks.map((block): Climate => ({ ...block, air }))
   let last: number | null = null
   for (let at = from; at < to; ) {
     const number = blockOf(room, at)
-    const block = pattern.blocks[number]
-    if (block && number !== last) pieces.push({ at, climate: { ...block, air } })
+    const climate = climates[number]
+    if (climate && number !== last) pieces.push({ at, climate })
     last = number
     const quarter = Math.floor(at / QUARTER)
     const whole = (quarter + PER_BLOCK) * QUARTER
@@ -229,17 +230,27 @@ function forecastEnd(now: number): number {
 }
 
 function seriesOf(room: Room, pattern: DailyPattern | null, until: number): ClimateSeries {
-  const pieces: Read[] = []
+  const read: Read[] = []
   room.reads.forEach((piece, i) => {
-    pieces.push(piece)
-    const next = room.reads[i + 1]?.at ?? until
+    read.push(piece)
+    const next = room.reads[i + 1]?.at ?? piece.at
     const silent = piece.at + GAP_HOURS * HOUR
     if (pattern && next > silent)
       for (const one of patternPieces(room, pattern, silent, next, piece.climate.air))
-        pieces.push(one)
+        read.push(one)
   })
-  if (pattern) pieces.push({ at: until, climate: meanOf(pattern) })
-  return thinned(pieces.map(({ at, climate }) => ({ from: at / MINUTE, climate })))
+  const last = room.reads.at(-1)
+  // What is to come is the same at any hour that it is asked at: it isn't thinned from wherever that begins.
+  const ahead =
+    pattern && last && last.at < until
+      ? [
+          // What was read holds for as long as that part of the day lasts.
+          ...patternPieces(room, pattern, last.at, until, last.climate.air).slice(1),
+          { at: until, climate: meanOf(pattern) },
+        ]
+      : []
+  const pieceOf = ({ at, climate }: Read) => ({ from: at / MINUTE, climate })
+  return [...thinned(read.map(pieceOf)), ...ahead.map(pieceOf)]
 }
 
 /** What a heater or a fan makes of the air from a minute on. */

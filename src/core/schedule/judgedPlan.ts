@@ -1,4 +1,4 @@
-import type { BenchProblem, BenchTask, Interval } from '../bench/problem'
+import type { BenchProblem, BenchTask } from '../bench/problem'
 import { type Solution, type SolveOptions, solve } from '../bench/solve'
 import type { BenchTasks } from './benchTasks'
 import { type LostWindow, solveAnyway } from './lostWindows'
@@ -138,7 +138,7 @@ function withThoughts(
   const links = [...(problem.links ?? [])]
   const changed = new Map<string, BenchTask>()
   const before = new Map((problem.tasks ?? []).map((task) => [task.id, task]))
-  for (const { part, step, spacings, closed, gaps } of thoughts) {
+  for (const { part, step, spacings, gaps } of thoughts) {
     const first = part.ofStep.get(step)?.[0]
     const id = first && bench.jobOf.get(first)
     const task = id === undefined ? undefined : (changed.get(id) ?? before.get(id))
@@ -155,13 +155,6 @@ function withThoughts(
       const link = { from: lastJob(bench, from), to: bench.jobOf.get(to) ?? to, ...gap }
       if (!links.some((one) => isNoLooser(one, link))) links.push(link)
     }
-    const hours = closed.map(
-      ([from, to]): Interval => [
-        Math.max(0, Math.floor(from - zero)),
-        Math.max(0, Math.ceil(to - zero)),
-      ],
-    )
-    if (hours.length > 0) own.closed = [...(own.closed ?? []), ...hours]
     if (JSON.stringify(own) !== JSON.stringify(task)) changed.set(own.id, own)
   }
   if (links.length === (problem.links ?? []).length && changed.size === 0) return null

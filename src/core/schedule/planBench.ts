@@ -5,17 +5,19 @@ import type { Solution, SolveOptions } from '../bench/solve'
 import type { BenchState } from '../builds/benchState'
 import type { PartPlan } from '../builds/partPlan'
 import { type PlannedPart, planParts } from '../builds/planParts'
+import type { PartSimulation } from '../builds/simulatedPart'
 import { piecesBetween } from '../drying/series'
+import { ACT_MINUTES } from '../knowledge/limits'
 import type { Pin } from '../model/bench'
 import { key, type StepRef, stepOf } from '../model/stepRef'
 import type { Severity } from '../model/vocabulary'
 import type { RuleName } from '../stack/rules/finding'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
-import { type BenchTasks, benchTasks, type Longest } from './benchTasks'
+import { type BenchTasks, benchTasks } from './benchTasks'
 import { type BenchMaker, judgedPlan } from './judgedPlan'
 import type { LostWindow } from './lostWindows'
 import type { SecondThought } from './secondThoughts'
-import { type PlannedTask, tasksOf } from './tasks'
+import { type Hours, type PlannedTask, tasksOf } from './tasks'
 
 /** How far ahead the bench is planned at least, minutes: 60 days. */
 const HORIZON = 60 * 1440
@@ -79,18 +81,12 @@ export function planBench(
 ): WholePlan {
   const { project } = state
   const zero = Math.ceil(now / MINUTE) * MINUTE
-  const horizon = horizonOf(parts, zero / MINUTE)
-  const end = zero + horizon * MINUTE
-  const sessions = project.sessions ? sessionsBetween(project.sessions, now, end) : []
-  const availability = minutesFrom(zero, sessions)
-  const quiet = project.sessions ? minutesFrom(zero, quietBetween(project.sessions, now, end)) : []
-  const longest = longestOf(availability, quiet)
+  const { horizon, sessions, availability, quiet } = timesOf(state, now, parts)
+  const hours = hoursOf(availability, quiet)
   const make: BenchMaker = (then) => {
     const bench = benchTasks(
-      parts.map(({ simulated }) =>
-        tasksOf(simulated, zero / MINUTE, longest.loud, then?.get(simulated)),
-      ),
-      longest,
+      parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE, hours, then?.get(simulated))),
+      { session: longestOf(hours.availability), loud: hours.longest },
     )
     const problem = {
       format: 'tectoria-bench-problem' as const,
@@ -130,24 +126,54 @@ export function planBench(
   }
 }
 
-/** Two months, or two more than everything would take if hands were always free. */
-function horizonOf(parts: readonly PlannedPart[], zero: number): number {
-  const end = parts.reduce(
-    (last, { simulated }) => Math.max(last, simulated.simulation.total),
-    zero,
-  )
-  const drying = Math.ceil((end - zero) / 1440) * 1440
-  return Math.min(LONGEST_HORIZON, drying > HORIZON / 2 ? drying + HORIZON : HORIZON)
+/** How far ahead is planned, and when hands are there until then, and when it is quiet. */
+type Times = {
+  horizon: number
+  sessions: Session[]
+  availability: Interval[]
+  quiet: Interval[]
 }
 
-/** The longest session; without sessions coats follow one another all the same. */
-function longestOf(availability: readonly Interval[], quiet: readonly Interval[]): Longest {
-  const longest = (spans: readonly Interval[]) =>
-    spans.reduce((most, [from, to]) => Math.max(most, to - from), 0)
-  if (availability.length === 0)
-    return { session: Number.POSITIVE_INFINITY, loud: Number.POSITIVE_INFINITY }
-  const loud = longest(subtractIntervals(availability, mergeIntervals(quiet)))
-  return { session: longest(availability), loud }
+/** Two months, or two more than everything would take if hands were always free; and longer where the sessions are short. */
+function timesOf({ project }: BenchState, now: number, parts: readonly PlannedPart[]): Times {
+  const zero = Math.ceil(now / MINUTE) * MINUTE
+  const work = parts.reduce((sum, { simulated }) => sum + workOf(simulated), 0)
+  const ready = parts.reduce(
+    (last, { simulated }) => Math.max(last, simulated.simulation.total),
+    zero / MINUTE,
+  )
+  const drying = Math.ceil((ready - zero / MINUTE) / 1440) * 1440
+  for (let horizon = drying > HORIZON / 2 ? drying + HORIZON : HORIZON; ; horizon *= 2) {
+    const most = Math.min(horizon, LONGEST_HORIZON)
+    const end = zero + most * MINUTE
+    const sessions = project.sessions ? sessionsBetween(project.sessions, now, end) : []
+    const availability = minutesFrom(zero, sessions)
+    const hands = availability.reduce((sum, [from, to]) => sum + to - from, 0)
+    if (hands < 2 * work && most < LONGEST_HORIZON && availability.length > 0) continue
+    const quiet = project.sessions ? quietBetween(project.sessions, now, end) : []
+    return { horizon: most, sessions, availability, quiet: minutesFrom(zero, quiet) }
+  }
+}
+
+/** Minutes of the hands that a part still asks for. */
+function workOf({ simulation, entries }: PartSimulation): number {
+  return simulation.simulated.reduce(
+    (sum, { index, ends, context: { step } }) =>
+      entries[index]?.fact ? sum : sum + ends.length * (step.minutes ?? ACT_MINUTES),
+    0,
+  )
+}
+
+/** Without sessions coats follow one another all the same. */
+function hoursOf(open: readonly Interval[], quiet: readonly Interval[]): Hours {
+  const availability = mergeIntervals(open)
+  const loud = subtractIntervals(availability, mergeIntervals(quiet))
+  return { availability, loud, longest: longestOf(loud) }
+}
+
+function longestOf(spans: readonly Interval[]): number {
+  const longest = spans.reduce((most, [from, to]) => Math.max(most, to - from), 0)
+  return longest > 0 ? longest : Number.POSITIVE_INFINITY
 }
 
 /** Acts that were put into a session by hand begin in it; a pin that lies behind is over. */

@@ -1,6 +1,4 @@
-import type { Interval } from '../bench/problem'
 import type { PartSimulation } from '../builds/simulatedPart'
-import { piecesBetween } from '../drying/series'
 import { ACT_MINUTES } from '../knowledge/limits'
 import { type Spacing, soonerThan, spacingsOf } from '../stack/questions/spacings'
 import { worse } from '../stack/rules/finding'
@@ -21,8 +19,6 @@ export type SecondThought = {
   drafted: Drafted | null
   /** Waits and windows that it asks for. */
   spacings: Spacing[]
-  /** When the air doesn't bear it, minutes of the walk. */
-  closed: Interval[]
   /** Minutes that each of its coats has to be left alone, where they follow one another too soon. */
   gaps?: number[]
 }
@@ -52,9 +48,6 @@ function asPlanned(
   }
   return simulate(sequence, { ...options, facts })
 }
-
-/** How far ahead the air is looked through for hours that don't bear a step, minutes: as far as it is forecast. */
-const AIR_AHEAD = 15 * 1440
 
 /** What the judge says of a plan, and the steps that it has nothing against at their planned minutes. */
 export type Judged = { thoughts: SecondThought[]; then: ReadonlyMap<PartSimulation, AsPlanned> }
@@ -86,7 +79,7 @@ function tooSoon(part: PartTasks, then: Simulation): SecondThought[] {
     const gaps = coatGaps(one)
     const minutes = context.step.minutes ?? ACT_MINUTES
     const short = gaps.some((gap, i) => (ends[i + 1] ?? 0) - minutes < (ends[i] ?? 0) + gap - HAIR)
-    return short ? [{ part, step: index, drafted: null, spacings: [], closed: [], gaps }] : []
+    return short ? [{ part, step: index, drafted: null, spacings: [], gaps }] : []
   })
 }
 
@@ -108,7 +101,7 @@ function newDrafts({ simulated, ofStep }: PartTasks, then: Simulation): Drafted[
 
 function thoughtOf(part: PartTasks, drafted: Drafted): SecondThought {
   const { context, step } = drafted
-  const thought = { part, step, drafted, spacings: [], closed: [] }
+  const thought = { part, step, drafted, spacings: [] }
   const rule = RULESET.byName.get(drafted.rule)
   if (!context || !rule) return thought
   const isLess = (one: StepContext) =>
@@ -120,24 +113,7 @@ function thoughtOf(part: PartTasks, drafted: Drafted): SecondThought {
     const spacings = [{ since: wait.since, least: later.at - wait.since.at }, ...short]
     return { ...thought, spacings: spacings.map((one) => ({ ...one, most: null })) }
   }
-  const closed = airOf(context, isLess)
-  if (closed.length > 0) return { ...thought, closed }
+  // Air that no session ahead has better can't be waited for: it is told.
+  if (rule.eachCoat) return thought
   return { ...thought, spacings: soonerThan(context, rule) }
-}
-
-/** Hours in which the air would say the same; none, where it isn't the air that it comes from. */
-function airOf(context: StepContext, isLess: (context: StepContext) => boolean): Interval[] {
-  const { series, at } = context
-  const pieces = piecesBetween(series, at, at + AIR_AHEAD)
-  const known = new Map<string, boolean>()
-  const bears = (climate: StepContext['climate']) => {
-    const text = JSON.stringify(climate)
-    const before = known.get(text) ?? isLess({ ...context, climate, memo: {} })
-    known.set(text, before)
-    return before
-  }
-  if (pieces.every(({ climate }) => !bears(climate))) return []
-  return pieces
-    .filter(({ climate }) => !bears(climate))
-    .map(({ from, to }): Interval => [from, Math.min(to, at + AIR_AHEAD)])
 }

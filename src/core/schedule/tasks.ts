@@ -2,14 +2,13 @@ import type { BenchLink, BenchTask, Interval } from '../bench/problem'
 import { isJoint } from '../builds/joint'
 import type { PartSimulation } from '../builds/simulatedPart'
 import { reachedAt } from '../drying/clock'
-import { limitBreaches } from '../drying/limits'
-import { piecesBetween } from '../drying/series'
 import { ACT_MINUTES } from '../knowledge/limits'
 import { minutesOf } from '../model/duration'
 import { isAct } from '../model/isAct'
 import { key, type StepRef } from '../model/stepRef'
 import { type Spacing, spacingsOf } from '../stack/questions/spacings'
 import type { SimulatedStep } from '../stack/simulate/simulation'
+import { closedByAir } from './closedByAir'
 
 /** A task of the bench, and the coat of the step it stands for. */
 export type PlannedTask = BenchTask &
@@ -32,8 +31,18 @@ export type PartTasks = {
   ofStep: ReadonlyMap<number, readonly string[]>
 }
 
-/** So far ahead the air is trusted to be as forecast, minutes. */
-const AIR_AHEAD = 36 * 60
+/**
+ * When hands are there, minutes of the bench, when they may make noise, and how long that in one go: coats that fit into it are one
+ * sitting.
+ */
+export type Hours = {
+  availability: readonly Interval[]
+  loud: readonly Interval[]
+  longest: number
+}
+
+const ANY_HOUR: Hours = { availability: [], loud: [], longest: Number.POSITIVE_INFINITY }
+
 /** What is reckoned to the minute may be off by so much. */
 export const HAIR = 1e-6
 
@@ -42,14 +51,13 @@ export const HAIR = 1e-6
  * link. What a task waits for in the past becomes its `earliest`, a window that is open already its `latest`.
  *
  * @param zero minute of the walk that is minute 0 of the bench
- * @param longest minutes of the longest session: coats that fit into it are one sitting
  * @param then the part at the minutes of a plan: its waits are reckoned in the air of those; left out: as soon as possible
  * Source: handbook 7.1, 7.3.
  */
 export function tasksOf(
   simulated: PartSimulation,
   zero: number,
-  longest = Number.POSITIVE_INFINITY,
+  hours: Hours = ANY_HOUR,
   then: AsPlanned | null = null,
 ): PartTasks {
   const ofStep = new Map<number, readonly string[]>()
@@ -73,8 +81,13 @@ export function tasksOf(
       part.links.push({ from: own[i]?.id as string, to: own[i + 1]?.id as string, minGap })
     })
     if (!(isAct(entry.step) && entry.step.split))
-      part.sittings.push(...sittingsOf(own, gaps, longest, laidBefore(planned)))
-    const air = closedByAir(simulated, one, zero)
+      part.sittings.push(...sittingsOf(own, gaps, hours.longest, laidBefore(planned)))
+    const air = closedByAir(
+      planned.context,
+      Math.min(hours.longest, lengthOf(own, gaps)),
+      zero,
+      first.noisy ? hours.loud : hours.availability,
+    )
     part.tasks.push(...own.map((task) => ({ ...task, ...air })))
     const ids = own.map(({ id }) => id)
     ofStep.set(one.index, ids)
@@ -137,6 +150,11 @@ export function keep(
   const closes = most === null ? null : since.at + most - zero
   if (closes !== null && closes >= 0)
     first.latest = Math.min(first.latest ?? Number.MAX_SAFE_INTEGER, Math.floor(closes + HAIR))
+}
+
+/** Minutes from the first coat to the end of the last. */
+function lengthOf(coats: readonly PlannedTask[], gaps: readonly number[]): number {
+  return [...coats.map(({ minutes }) => minutes), ...gaps].reduce((sum, part) => sum + part, 0)
 }
 
 /** What the coats of a step that are laid already would take, from the first to the next, minutes. */
@@ -208,32 +226,4 @@ function coatTasks(simulated: PartSimulation, simulatedStep: SimulatedStep): Pla
     ...(sprays || resolved.row.cuts ? { noisy: true } : {}),
     ...(sprays ? { setup: `${resolved.family} ${step.colour ?? resolved.sheen}` } : {}),
   }))
-}
-
-/**
- * When the air as it is read and forecast doesn't bear an act: by then it is put off. A spell that lasts is a finding, and no
- * reason to plan nothing.
- *
- * Source: handbook 3.3.
- */
-function closedByAir(
-  { simulation: { series } }: PartSimulation,
-  { context: { resolved, step } }: SimulatedStep,
-  zero: number,
-): Pick<PlannedTask, 'closed' | 'closedBecause'> {
-  const { family, role, tool } = resolved
-  if (!family || resolved.row.kind !== 'film') return {}
-  const until = zero + AIR_AHEAD
-  const closed: Interval[] = []
-  let closedBecause: string | undefined
-  for (const piece of piecesBetween(series, zero, until)) {
-    const laid = { family, role, tool, retarder: step.retarder ?? 0 }
-    const breach = limitBreaches(laid, piece.climate)[0]
-    if (!breach || breach.severity === 'note') continue
-    closedBecause ??= breach.because
-    const from = Math.max(piece.from, zero)
-    const to = Math.min(piece.to, until)
-    closed.push([Math.floor(from - zero), Math.ceil(to - zero)])
-  }
-  return closedBecause === undefined ? {} : { closed, closedBecause }
 }

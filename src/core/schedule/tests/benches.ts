@@ -8,7 +8,6 @@ import { isAct } from '../../model/isAct'
 import type { LoggedAct } from '../../model/loggedAct'
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '../../model/project'
 import { DAYS, type Sessions } from '../../model/sessions'
-import { roomAt } from '../../room/simulatedRoom'
 import { sequencesOf } from '../../stack/tests/arbitrary'
 
 /** The instant that the random benches are planned at: a Tuesday, early in the evening. */
@@ -48,7 +47,19 @@ const sessions: fc.Arbitrary<Sessions> = fc
         }),
   }))
 
-/** A room that nobody read, one that stays as it is, and one that is cold at night and damp now and then. */
+/** A day of a room, °C and percent, three hours each: cold and damp at night, in steps that are felt. */
+const COLD_NIGHTS = [
+  [11, 86],
+  [10, 88],
+  [12, 80],
+  [16, 62],
+  [18, 54],
+  [20, 50],
+  [21, 48],
+  [17, 70],
+] as const
+
+/** A room that nobody read, one that stays as it is, and one that is cold at night, every night the same. */
 const climate = fc.oneof<fc.Arbitrary<ClimateReading[]>[]>(
   fc.constant([]),
   fc
@@ -60,7 +71,8 @@ const climate = fc.oneof<fc.Arbitrary<ClimateReading[]>[]>(
   fc.constant(
     Array.from({ length: 5 * 8 }, (_, i): ClimateReading => {
       const at = NOW - (5 * 8 - i) * 3 * HOUR
-      return { id: `r${i}`, at: new Date(at).toISOString(), ...roomAt(at, ZONE) }
+      const [celsius = 20, humidity = 50] = COLD_NIGHTS[Math.floor((at % DAY) / (3 * HOUR))] ?? []
+      return { id: `r${i}`, at: new Date(at).toISOString(), celsius, humidity }
     }),
   ),
 )

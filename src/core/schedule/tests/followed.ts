@@ -76,13 +76,14 @@ export function followed(project: Project, plan: WholePlan, until: number): Proj
 function asForecast(project: Project, from: number, until: number): ClimateReading[] {
   if (!project.climate?.length) return []
   const series = climateSeries(stateOf(project).room, from)
+  const last = Math.max(...project.climate.map(({ at }) => Date.parse(at)))
   // Where it changes, and often enough in between that nobody takes it for silent.
-  const changes = piecesBetween(series, from / MINUTE, until / MINUTE).map(
+  const changes = piecesBetween(series, last / MINUTE, until / MINUTE).map(
     (one) => one.from * MINUTE,
   )
   const hours = Array.from({ length: Math.floor((until - from) / HOUR) }, (_, i) => from + i * HOUR)
   const readings = [...changes, ...hours]
-    .filter((at) => at > from)
+    .filter((at) => at > last)
     .sort((a, b) => a - b)
     .map((at, i): ClimateReading => {
       const { celsius, humidity } = airAt(series, at / MINUTE)
