@@ -87,12 +87,13 @@ function startsOf({ jobOf }: BenchTasks, guide: Solution['starts']): Solution['s
   )
 }
 
-/** Does it speak of a step whose window was given up? */
+/** Does it speak of a step whose window was given up, and can't be ended by waiting? */
 function isLost(
   { jobOf }: BenchTasks,
-  { part, step }: SecondThought,
+  { part, step, spacings, gaps }: SecondThought,
   lost: readonly LostWindow[],
 ): boolean {
+  if (gaps || spacings.some(({ least }) => least > 0)) return false
   const first = part.ofStep.get(step)?.[0]
   const job = first === undefined ? undefined : jobOf.get(first)
   return lost.some(({ kind, task }) => kind !== 'sitting' && task === job)
