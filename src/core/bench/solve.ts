@@ -18,6 +18,8 @@ export type SolveOptions = {
   seed?: number
   /** A plan to go on from, minutes by task: its order is tried first, so that what has no reason to move stays. */
   guide?: Readonly<Record<string, number>>
+  /** The guide was bettered already: where nothing ends sooner it stays as it is. */
+  settled?: boolean
   /** Stop at the first plan: an answer at once. */
   first?: boolean
   /** Whether what comes after the finish is bettered too; yes unless said. */
@@ -58,21 +60,23 @@ export function solve(problem: BenchProblem, options: SolveOptions = {}): Soluti
   const budget = budgetOf(options)
   if (model.impossible.length > 0 || model.domains.some((domain) => domain === null))
     return infeasible(problem, budget)
+  const guide = guideOf(model, options.guide)
   const driver = new Driver(
     model,
     budget,
     (plan, lowerBound) => options.onBest?.(solutionOf(model, plan, lowerBound, 'feasible')),
     {
       seed: options.seed ?? 1,
-      guide: guideOf(model, options.guide),
+      guide,
       first: options.first === true,
     },
   )
   const { best, lowerBound, proved } = driver.run()
   if (best) {
     const wished = budgetOf({ ...options, steps: POLISH_STEPS })
+    const stays = options.settled === true && best.starts.every((start, i) => start === guide?.[i])
     const refined =
-      options.polish === false ? best : polish(model, best, options.evening ?? 0, wished)
+      options.polish === false || stays ? best : polish(model, best, options.evening ?? 0, wished)
     const least = refined.makespan === best.makespan && proved
     return solutionOf(model, refined, lowerBound, least ? 'optimal' : 'feasible')
   }

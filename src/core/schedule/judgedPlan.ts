@@ -61,7 +61,7 @@ export function judgedPlan(
     const first = solve(problem, { ...options, first: true, polish: false })
     if (first.makespan !== null) again(first.starts)
   }
-  let best: JudgedPlan | null = null
+  let best = guide && options.settled ? asItRuns(problem, options, guide) : null
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const solved = solveAnyway(problem, { ...options, ...(guide ? { guide } : {}) })
     const { schedule, relaxed } = solved
@@ -72,12 +72,32 @@ export function judgedPlan(
     const doubts = judged.filter((doubt) => !isLost(bench, doubt, lost))
     const plan = { problem: relaxed, strict, schedule, lost: [...lost], doubts }
     if (!best || isBetter(plan, best)) best = plan
+    else if (plan.doubts.length === 0) best = asProved(best, plan)
     const next = doubts.length > 0 ? withThoughts(bench, relaxed, doubts, zero) : null
     if (!next) break
     problem = next
     guide = schedule.starts
   }
   return { ...(best as JudgedPlan), bench }
+}
+
+/** The running plan, where it is one still and the judge has nothing against it: only what ends sooner takes its place. */
+function asItRuns(
+  problem: BenchProblem,
+  options: SolveOptions,
+  guide: Solution['starts'],
+): JudgedPlan | null {
+  const schedule = solve(problem, { ...options, guide, first: true, polish: false })
+  const stays = (problem.tasks ?? []).every(({ id }) => schedule.starts[id] === guide[id])
+  return stays ? { problem, strict: schedule, schedule, lost: [], doubts: [] } : null
+}
+
+/** A plan that ends with another is as well proved as that. */
+function asProved(plan: JudgedPlan, other: JudgedPlan): JudgedPlan {
+  if (plan.schedule.makespan !== other.schedule.makespan) return plan
+  const { status, lowerBound } = other.schedule
+  const schedule = { ...plan.schedule, status, lowerBound }
+  return { ...plan, schedule, strict: plan.strict === plan.schedule ? schedule : plan.strict }
 }
 
 /** Starts of jobs by those of a plan whose joint acts may have gone by the name of another part. */

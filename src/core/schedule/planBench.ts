@@ -42,6 +42,8 @@ export type BenchPlan = {
   zero: number
   /** null while nobody has said when they are at the bench. */
   schedule: Solution | null
+  /** What comes after the finish was bettered too: where nothing happens it stays as it is. */
+  settled: boolean
   /** The answer with every window kept: the same, or why there is none. */
   strict: Solution | null
   /** Windows that the plan was made without, since no plan keeps them. */
@@ -59,10 +61,10 @@ export type PlanDoubt = StepRef & { rule: RuleName; severity: Severity; because:
 export type WholePlan = BenchPlan & { parts: PartPlan[] }
 
 /** A plan as far as the next one goes on from it. */
-export type RunningPlan = Pick<BenchPlan, 'zero' | 'schedule'>
+export type RunningPlan = Pick<BenchPlan, 'zero' | 'schedule' | 'settled'>
 
 /** How the bench is planned: the solver's options, and the plan to go on from. */
-export type PlanOptions = Omit<SolveOptions, 'guide'> & {
+export type PlanOptions = Omit<SolveOptions, 'guide' | 'settled'> & {
   /** The plan so far: what has no reason to move keeps its order. */
   before?: RunningPlan | null
 }
@@ -119,6 +121,7 @@ export function planBench(
     problem,
     zero,
     schedule,
+    settled: options.polish !== false || isKept(options.before, schedule, zero),
     strict: judged?.strict ?? null,
     lost: judged?.lost ?? [],
     doubts: (judged?.doubts ?? []).flatMap(doubtOf),
@@ -210,6 +213,15 @@ function isSteady(parts: readonly PlannedPart[], zero: number): boolean {
   return !series || piecesBetween(series, zero, Number.POSITIVE_INFINITY).length < 2
 }
 
+/** Is it a settled plan, to the minute? */
+function isKept(before: PlanOptions['before'], schedule: Solution | null, zero: number): boolean {
+  if (!before?.settled || !schedule) return false
+  const shift = (before.zero - zero) / MINUTE
+  return Object.entries(schedule.starts).every(
+    ([id, start]) => start === (before.schedule?.starts[id] ?? Number.NaN) + shift,
+  )
+}
+
 /** Starts of the plan before, in minutes from the new zero. */
 function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveOptions {
   if (!before?.schedule) return options
@@ -217,7 +229,7 @@ function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveO
   const guide = Object.fromEntries(
     Object.entries(before.schedule.starts).map(([id, start]) => [id, start + shift]),
   )
-  return { ...options, guide }
+  return { ...options, guide, settled: before.settled }
 }
 
 function doubtOf({ part, step, drafted }: SecondThought): PlanDoubt[] {

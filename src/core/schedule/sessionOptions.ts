@@ -1,7 +1,7 @@
 import type { Session } from '../bench/calendar'
 import { type BenchState, stateOf } from '../builds/benchState'
 import { key, stepOf } from '../model/stepRef'
-import { type BenchPlan, planBench } from './planBench'
+import { type BenchPlan, planBench, type RunningPlan } from './planBench'
 import { outcomeOf, type PlanOutcome, supposed } from './whatIf'
 
 /** A session that an act could be put into, and what everything would come to then. Source: handbook 7.2, 7.4. */
@@ -24,7 +24,7 @@ const STEPS = 2500
 export function sessionOptions(
   state: BenchState,
   now: number,
-  plan: Pick<BenchPlan, 'tasks' | 'sessions' | 'lost' | 'zero' | 'schedule'>,
+  plan: Pick<BenchPlan, 'tasks' | 'sessions' | 'lost'> & RunningPlan,
   id: string,
 ): SessionOption[] {
   if (!plan.tasks.some((task) => key(stepOf(task)) === id)) return []
