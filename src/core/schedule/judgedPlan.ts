@@ -1,6 +1,7 @@
 import type { BenchProblem, BenchTask } from '../bench/problem'
 import { type Solution, type SolveOptions, solve } from '../bench/solve'
 import type { BenchTasks } from './benchTasks'
+import { HAIR } from './coatGaps'
 import { type LostWindow, solveAnyway } from './lostWindows'
 import {
   type Judged,
@@ -8,7 +9,7 @@ import {
   type PlannedSpan,
   type SecondThought,
 } from './secondThoughts'
-import { HAIR, keep } from './tasks'
+import { keep } from './tasks'
 
 /** A plan that was judged again at its own minutes. */
 export type JudgedPlan = {

@@ -8,7 +8,8 @@ import { judge } from '../stack/simulate/ruleset'
 import { simulate } from '../stack/simulate/simulate'
 import type { Drafted, Fact, Simulation } from '../stack/simulate/simulation'
 import type { StepContext } from '../stack/state/stepContext'
-import { type AsPlanned, coatGaps, HAIR, type PartTasks } from './tasks'
+import { coatGaps, HAIR } from './coatGaps'
+import type { AsPlanned, PartTasks } from './tasks'
 
 /** What the judge says of a plan that it doesn't say of the part by itself, and what would end it. */
 export type SecondThought = {

@@ -9,6 +9,7 @@ import { key, type StepRef } from '../model/stepRef'
 import { type Spacing, spacingsOf } from '../stack/questions/spacings'
 import type { SimulatedStep } from '../stack/simulate/simulation'
 import { closedByAir } from './closedByAir'
+import { coatGaps, HAIR } from './coatGaps'
 
 /** A task of the bench, and the coat of the step it stands for. */
 export type PlannedTask = BenchTask &
@@ -42,9 +43,6 @@ export type Hours = {
 }
 
 const ANY_HOUR: Hours = { availability: [], loud: [], longest: Number.POSITIVE_INFINITY }
-
-/** What is reckoned to the minute may be off by so much. */
-export const HAIR = 1e-6
 
 /**
  * The tasks that a part still asks of the hands, and the links between them: every coat a task, every wait and window a
@@ -98,19 +96,6 @@ export function tasksOf(
 
 /** Steps of a part at the minutes of a plan, by their index; those that the judge has nothing against there. */
 export type AsPlanned = ReadonlyMap<number, SimulatedStep>
-
-/** Minutes that each coat of a step is left alone before the next one. */
-export function coatGaps({ context, ends }: SimulatedStep): number[] {
-  const { resolved, step, series } = context
-  const { drying } = resolved
-  if (!drying) return ends.slice(1).map(() => 0)
-  if (step.gap !== undefined) return ends.slice(1).map(() => minutesOf(step.gap ?? '0 min'))
-  const before = drying.coats.slice(0, drying.coats.length - resolved.coats.length)
-  return ends.slice(0, -1).map((end, i) => {
-    const coats = [...before, ...drying.coats.slice(before.length, before.length + i + 1)]
-    return (reachedAt({ ...drying, coats }, 'flash', end, series) ?? end) - end
-  })
-}
 
 /** Up to the next whole minute. */
 function wholeMinutes(minutes: number): number {

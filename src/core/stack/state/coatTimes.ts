@@ -1,10 +1,8 @@
 import { clockMinutes } from '../../drying/clock'
-import type { ClimateSeries } from '../../drying/series'
 import { ACT_MINUTES } from '../../knowledge/limits'
 import type { Climate } from '../../model/climate'
 import { minutesOf } from '../../model/duration'
 import type { ActStep } from '../../model/sequence'
-import { type Film, filmReaches } from './film'
 import type { ResolvedStep } from './resolvedStep'
 
 /**
@@ -56,10 +54,4 @@ export function gapAfter(
   coats: number,
 ): number {
   return step.gap === undefined ? flashAfter(resolved, climate, coats) : minutesOf(step.gap)
-}
-
-/** The minute from which the next coat may follow on a film that isn't all laid. */
-export function nextCoatAt(film: Film, step: ActStep, series: ClimateSeries): number {
-  const gap = step.gap === undefined ? null : minutesOf(step.gap)
-  return gap === null ? (filmReaches(film, 'flash', series) ?? film.end) : film.end + gap
 }
