@@ -3,6 +3,7 @@ import type { Build, Part } from '../model/build'
 import type { PartRef } from '../model/stepRef'
 import { benchBuilds } from './benchBuilds'
 import type { BenchState } from './benchState'
+import { withJointNext } from './jointNext'
 import { type PartPlan, partPlanOf } from './partPlan'
 import { simulatePart } from './partSimulation'
 import type { PartSimulation } from './simulatedPart'
@@ -30,7 +31,9 @@ export function partIn({ project }: BenchState, ref: PartRef): { build: Build; p
 
 /** What every part on the bench says by itself: findings, clocks, next act. Fast: no schedule. */
 export function planParts(state: BenchState, now: number): PlannedPart[] {
-  return benchBuilds(state.project).flatMap((build) =>
+  const builds = benchBuilds(state.project)
+  const parts = builds.flatMap((build) =>
     build.parts.map((part) => planPart(state, { build: build.id, part: part.id }, now)),
   )
+  return withJointNext(builds, parts)
 }

@@ -6,6 +6,7 @@ import { climateSeries, differFrom } from '../room/climateSeries'
 import type { Corrections } from '../stack/simulate/simulation'
 import { benchBuilds } from './benchBuilds'
 import type { BenchState } from './benchState'
+import { withJointNext } from './jointNext'
 import { entriesOf } from './partEntries'
 import { type PartPlan, partPlanOf } from './partPlan'
 import { simulatePart } from './partSimulation'
@@ -71,7 +72,7 @@ export function replanParts(state: BenchState, now: number, before?: PlannedPart
       kept.set(ref, keptOf(answer, build, part, before?.kept.get(ref)))
     }
   const parts = [...kept.values()].map(({ planned }) => planned)
-  return { now, parts, kept }
+  return { now, parts: withJointNext(benchBuilds(state.project), parts), kept }
 }
 
 function keptOf(answer: Answer, build: Build, part: Part, before: Kept | undefined): Kept {

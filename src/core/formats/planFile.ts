@@ -18,7 +18,7 @@ export function planAnswer(project: Project, now: number, options: SolveOptions)
       name: build.name,
       parts: plan.parts.filter((part) => part.build === build.id).map(partAnswer),
     })),
-    tasks: plan.tasks.map(({ id, build, part, step, coat, minutes, start }) => ({
+    tasks: plan.tasks.map(({ id, build, part, step, coat, minutes, start, joint, batch }) => ({
       id,
       build,
       part,
@@ -26,7 +26,10 @@ export function planAnswer(project: Project, now: number, options: SolveOptions)
       coat,
       minutes,
       start: iso(start),
+      ...(joint ? { joint } : {}),
+      ...(batch === undefined ? {} : { batch }),
     })),
+    doubts: plan.doubts,
     shelf: plan.shelf.map(({ ways, ...bottle }) => bottle),
     schedule: scheduleAnswer(plan),
   } as const

@@ -31,7 +31,7 @@ export function benchTasks(parts: readonly PartTasks[], longest: Longest): Bench
   const joined = new Map<string, BenchTask>()
   const heads = new Map<string, string>()
   for (const task of tasks) {
-    const { build, part, step, coat, joint, closedBecause, ...own } = task
+    const { build, part, step, coat, joint, run, closedBecause, ...own } = task
     const together = joint ? key({ build, part: step, step: String(coat) }) : task.id
     const id = heads.get(together) ?? task.id
     heads.set(together, id)

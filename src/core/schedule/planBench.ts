@@ -13,6 +13,7 @@ import { key, type StepRef, stepOf } from '../model/stepRef'
 import type { Severity } from '../model/vocabulary'
 import type { RuleName } from '../stack/rules/finding'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
+import { batchesOf } from './batches'
 import { type BenchTasks, benchTasks } from './benchTasks'
 import { type BenchMaker, judgedPlan } from './judgedPlan'
 import type { LostWindow } from './lostWindows'
@@ -28,6 +29,8 @@ export type ScheduledTask = PlannedTask & {
   start: number | null
   /** What it is done in: its own id, or for a joint act that of the first of its parts. */
   job: string
+  /** The run of several parts that it is in: that of its first task; left out: it is in none. */
+  batch?: string
 }
 
 /** Everything that follows from a project at an instant. */
@@ -114,10 +117,7 @@ export function planBench(
     now,
     parts: plans,
     shelf: shelfFindings(state, plans, now),
-    tasks: bench.tasks.map((task) => {
-      const job = bench.jobOf.get(task.id) ?? task.id
-      return { ...task, job, start: startOf(schedule, job, zero) }
-    }),
+    tasks: scheduled(bench, schedule, zero, sessions),
     problem,
     zero,
     schedule,
@@ -230,6 +230,24 @@ function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveO
     Object.entries(before.schedule.starts).map(([id, start]) => [id, start + shift]),
   )
   return { ...options, guide, settled: before.settled }
+}
+
+/** Every task with its instant, and the run that it is in. */
+function scheduled(
+  { tasks, jobOf }: BenchTasks,
+  schedule: Solution | null,
+  zero: number,
+  sessions: readonly Session[],
+): ScheduledTask[] {
+  const laid = tasks.map((task): ScheduledTask => {
+    const job = jobOf.get(task.id) ?? task.id
+    return { ...task, job, start: startOf(schedule, job, zero) }
+  })
+  const batches = batchesOf(laid, sessions)
+  return laid.map((task) => {
+    const batch = batches.get(task.id)
+    return batch === undefined ? task : { ...task, batch }
+  })
 }
 
 function doubtOf({ part, step, drafted }: SecondThought): PlanDoubt[] {

@@ -18,6 +18,8 @@ export type PlannedTask = BenchTask &
     coat: number | null
     /** It is done once for all the parts of its step: theirs all have the same start. */
     joint?: true
+    /** What it has in common with the same work on other parts: act, paint, tool and coat. */
+    run: string
     /** Why it is closed for some hours: what the air does to it. */
     closedBecause?: string
   }
@@ -194,6 +196,10 @@ function coatTasks(simulated: PartSimulation, simulatedStep: SimulatedStep): Pla
   const film = resolved.row.kind === 'film'
   const sprays = resolved.tool === 'airbrush' || resolved.tool === 'stencil'
   const needs = sprays ? ['airbrush', 'booth'] : resolved.tool === 'spray-can' ? ['booth'] : []
+  // The same paint from the same tool is the same work in any build.
+  const work = film
+    ? [step.do, resolved.tool, resolved.family, step.colour ?? resolved.sheen]
+    : [step.do, build.id, entry.step.id]
   return simulatedStep.ends.map((_, i) => ({
     id: key({
       build: build.id,
@@ -206,6 +212,7 @@ function coatTasks(simulated: PartSimulation, simulatedStep: SimulatedStep): Pla
     step: entry.step.id,
     coat: film ? entry.coatsBefore + i + 1 : null,
     minutes: Math.ceil(step.minutes ?? ACT_MINUTES),
+    run: [...work, entry.coatsBefore + i + 1].join(' '),
     ...(isJoint(entry.step) ? { joint: true as const } : {}),
     ...(needs.length > 0 ? { needs } : {}),
     ...(sprays || resolved.row.cuts ? { noisy: true } : {}),

@@ -4,7 +4,19 @@ import userEvent from '@testing-library/user-event'
 import { ActButtons } from './ActButtons'
 
 const mockRun = jest.fn()
-jest.mock('@/state/hooks', () => ({ useParts: () => [], useRun: () => mockRun }))
+const next = { step: 's', coat: null }
+const mockParts = ['p', 'q', 'r'].map((part) => ({ build: 'b', part, next, clocks: [], steps: [] }))
+const mockTasks = ['p', 'q', 'r'].map((part) => ({ build: 'b', part, ...next, batch: 'b/p/s/1' }))
+const NAMES = { p: 'Hull', q: 'Turret', r: 'Door' }
+const mockProject = {
+  builds: [{ id: 'b', parts: Object.entries(NAMES).map(([id, name]) => ({ id, name })) }],
+}
+jest.mock('@/state/hooks', () => ({
+  useParts: () => mockParts,
+  useRun: () => mockRun,
+  usePlan: () => ({ plan: { tasks: mockTasks } }),
+  useProject: () => mockProject,
+}))
 
 const ITEM = {
   build: 'b',
@@ -34,4 +46,19 @@ it('a note that was not written stays to be tried again', async () => {
   await note(false)
   await waitFor(() => expect(mockRun).toHaveBeenCalled())
   expect((screen.getByLabelText('Note') as HTMLInputElement).value).toBe('Held it farther off')
+})
+
+it('one key logs a run, without the part that was left out', async () => {
+  mockRun.mockClear()
+  render(<ActButtons item={ITEM as never} step={{ do: 'line' } as never} cautions={[]} />)
+  await userEvent.click(screen.getByRole('button', { name: 'Turret' }))
+  expect(screen.getByRole('button', { name: 'Turret' }).getAttribute('aria-pressed')).toBe('false')
+  await userEvent.keyboard('f')
+  const [, place, act, , say, along] = mockRun.mock.calls[0] ?? []
+  expect([place, act, along]).toEqual([
+    { build: 'b', part: 'p', step: 's' },
+    { kind: 'finished' },
+    [{ build: 'b', part: 'r', step: 's' }],
+  ])
+  expect(say).toBe('Hull and Door: panel lining finished')
 })

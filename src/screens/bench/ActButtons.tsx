@@ -9,8 +9,10 @@ import { logAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { useHotkeys } from '../shared/hotkeys'
 import type { NamedItem } from '../shared/useBenchQueue'
-import { capital, SEEN_WORDS, stepName } from '../shared/words'
+import { capital, listed, SEEN_WORDS, stepName } from '../shared/words'
+import { AlongParts } from './AlongParts'
 import { asksProtection, Protect } from './Protect'
+import { type AlongPart, useAlong } from './useAlong'
 
 type Bench = {
   item: NamedItem
@@ -18,15 +20,27 @@ type Bench = {
   cautions: readonly Caution[]
 }
 
+/** The act in hand, and the parts that its keys are for beside its own. */
+type InHand = Pick<Bench, 'item' | 'step'> & { along: readonly AlongPart[] }
+
 /** What can be logged of the act in hand, and of the film that lies on its part. */
-function useActs({ item, step }: Pick<Bench, 'item' | 'step'>) {
+function useActs({ item, step, along }: InHand) {
   const parts = useParts()
   const run = useRun()
   const place = { build: item.build, part: item.part, step: item.next.step }
   const plan = parts.find((part) => part.build === item.build && part.part === item.part)
   const clock = plan?.clocks[0]
-  const name = `${item.partName}: ${stepName(step).toLowerCase()}`
-  const log = (act: BenchAct, say: string) => run(logAct, place, act, { coat: item.next.coat }, say)
+  const names = [item.partName, ...along.map((other) => other.name)]
+  const name = `${listed(names)}: ${stepName(step).toLowerCase()}`
+  const log = (act: BenchAct, say: string) =>
+    run(
+      logAct,
+      place,
+      act,
+      { coat: item.next.coat },
+      say,
+      act.kind === 'skipped' ? [] : along.map(({ ref }) => ref),
+    )
   return {
     clock,
     running: plan?.steps.find(({ step: id }) => id === place.step)?.status === 'running',
@@ -39,7 +53,8 @@ function useActs({ item, step }: Pick<Bench, 'item' | 'step'>) {
       ),
     coatDone: () => log({ kind: 'coat-done' }, `${name}, coat ${item.next.coat} done`),
     finish: () => log({ kind: 'finished' }, `${name} finished`),
-    skip: () => log({ kind: 'skipped' }, `${name} skipped`),
+    skip: () =>
+      log({ kind: 'skipped' }, `${item.partName}: ${stepName(step).toLowerCase()} skipped`),
     note: (text: string) => log({ kind: 'noted', text }, `${item.partName}: noted`),
     observe: (seen: keyof typeof SEEN_WORDS) => {
       if (!clock) return
@@ -59,7 +74,8 @@ type Acts = ReturnType<typeof useActs>
 
 /** The acts of the bench: each one key, or one large button. */
 export function ActButtons({ item, step, cautions }: Bench) {
-  const acts = useActs({ item, step })
+  const run = useAlong(item)
+  const acts = useActs({ item, step, along: run.chosen })
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)
   const begin = () => {
@@ -82,6 +98,7 @@ export function ActButtons({ item, step, cautions }: Bench) {
   )
   return (
     <div className="mt-5" data-bench-buttons>
+      {run.all.length > 0 && <AlongParts own={item.partName} along={run} />}
       <WorkButtons acts={acts} onStart={start} onNote={() => setNoting(true)} />
       {acts.clock && <SeenButtons name={acts.clock.name} onSeen={acts.observe} />}
       {protecting && (

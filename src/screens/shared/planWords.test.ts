@@ -27,6 +27,7 @@ const task = (id: string, step: string) => ({
   part: 'p',
   step,
   job: id,
+  run: step,
   coat: null,
   minutes: 5,
   start: NOW,

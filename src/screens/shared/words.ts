@@ -50,3 +50,10 @@ export const TOUCH_WORDS = {
   'wet-swab': 'rubbed with a wet swab',
   'stiff-brush': 'scrubbed with a stiff brush',
 } as const satisfies Record<UndoTouch, string>
+
+const AND = new Intl.ListFormat('en', { type: 'conjunction' })
+
+/** Names in a row: "Hull, Turret, and Door". */
+export function listed(names: readonly string[]): string {
+  return AND.format(names)
+}

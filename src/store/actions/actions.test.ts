@@ -49,6 +49,38 @@ describe('an act at the bench', () => {
     )
   })
 
+  describe('of several parts', () => {
+    const parts = ['p', 'q', 'r'].map((id) => ({ id, name: id, substrate: 'abs' as const }))
+    const steps = [
+      { id: 'line', parts: ['p', 'q', 'r'], do: 'line' as const },
+      { id: 'join', parts: ['p', 'q'], do: 'assemble' as const },
+    ]
+    const logged = async (step: string) => {
+      const log = indexLog(await storedActs(store))
+      return parts
+        .map(({ id }) => id)
+        .filter((part) => progressOfStep(log, of(part, step))?.status === 'done')
+    }
+    const of = (part: string, step: string) => ({ build: 'joint', part, step })
+    const finish = (ref: typeof REF, along: (typeof REF)[] = []) =>
+      logAct(store, ref, { kind: 'finished' }, { coat: null }, 'done', along)
+    beforeEach(() => addBuild(store, { id: 'joint', name: 'Cart', parts, steps }))
+
+    it('a joint act is logged for all of them, and taken back for all', async () => {
+      await finish(of('q', 'join'))
+      expect(await logged('join')).toEqual(['p', 'q'])
+      await undo(store)
+      expect(await logged('join')).toEqual([])
+    })
+
+    it('a run is logged for those that are named, once each', async () => {
+      await finish(of('r', 'line'))
+      await finish(of('p', 'line'), [of('q', 'line'), of('r', 'line')])
+      expect(await logged('line')).toEqual(['p', 'q', 'r'])
+      expect((await storedActs(store)).filter(({ part }) => part === 'r')).toHaveLength(1)
+    })
+  })
+
   it('pressed at the same moment in two tabs is logged once', async () => {
     const other = testStore('actions', 'other')
     const both = await Promise.all([

@@ -1,3 +1,4 @@
+import { isJoint } from '@/core/builds'
 import { type BenchAct, record, type StepProgress } from '@/core/log'
 import type { BuildStep } from '@/core/model/build'
 import { coatsMeant } from '@/core/model/coats'
@@ -17,7 +18,11 @@ const ECHO = 10_000
  * Writes an act at the bench into the log. It carries what was believed when it was pressed: a second one like it, from a held
  * key, a double click or another tab, is told and dropped.
  *
+ * A joint act is logged for all its parts at once, and a run for those of it that are named; of these what doesn't follow from the log
+ * any more is left out.
+ *
  * @param say what is told, as "Hull: prime, coat 2 done"
+ * @param along the same work on other parts, done with it
  */
 export function logAct(
   store: Store,
@@ -25,19 +30,51 @@ export function logAct(
   act: BenchAct,
   believed: Believed,
   say: string,
+  along: readonly StepRef[] = [],
 ): Promise<Written> {
   return transact(store, async (read): Promise<Decision> => {
     const step = await stepOf(read, ref)
     if (!step) return { refused: `${say}: that step isn’t there any more. Nothing was logged.` }
-    const progress = await progressNow(read, ref)
-    const why =
-      againstProgress(act, believed, progress, coatsMeant(step, ref.part)) ??
-      (await echoOf(store, read, ref, act))
-    if (why !== null) return { refused: why }
-    const coats = coatsMeant(step, ref.part)
-    const acts = record(ref, act, progress, coats, store.now(), store.newId)
+    const own = await actsOf(store, read, ref, act, believed)
+    if ('refused' in own) return own
+    const acts = [...own.acts]
+    for (const other of ofWork(act) ? [...alongOf(step, ref), ...along] : []) {
+      const more = await actsOf(store, read, other, act, believed)
+      if ('acts' in more) acts.push(...more.acts)
+    }
     return { label: say, writes: acts.map((act) => put('acts', act)) }
   })
+}
+
+/** Is it done with the hands, and so to all the parts of a run? What is seen or noted is of one. */
+function ofWork({ kind }: BenchAct): boolean {
+  return kind !== 'observed' && kind !== 'noted'
+}
+
+/** The other parts of a joint act. */
+function alongOf(step: BuildStep, { build, part }: StepRef): StepRef[] {
+  if (!isJoint(step)) return []
+  return step.parts
+    .filter((other) => other !== part)
+    .map((other) => ({ build, part: other, step: step.id }))
+}
+
+/** The acts to write for one part, or why there are none. */
+async function actsOf(
+  store: Store,
+  read: Reading,
+  ref: StepRef,
+  act: BenchAct,
+  believed: Believed,
+): Promise<{ acts: LoggedAct[] } | { refused: string }> {
+  const step = await stepOf(read, ref)
+  if (!step) return { refused: 'That step isn’t there any more. Nothing was logged.' }
+  const progress = await progressNow(read, ref)
+  const coats = coatsMeant(step, ref.part)
+  const why =
+    againstProgress(act, believed, progress, coats) ?? (await echoOf(store, read, ref, act))
+  if (why !== null) return { refused: why }
+  return { acts: record(ref, act, progress, coats, store.now(), store.newId) }
 }
 
 async function stepOf(read: Reading, ref: StepRef): Promise<BuildStep | undefined> {
