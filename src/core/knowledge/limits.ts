@@ -1,4 +1,4 @@
-import type { Act, Coat } from '../model/vocabulary'
+import type { Act, Coat, WETTED } from '../model/vocabulary'
 
 /** How long a coat or any other act takes unless its step says, minutes. Source: docs/formats.md. */
 export const ACT_MINUTES = 5
@@ -23,8 +23,17 @@ export const ADDITIVE_CAP = { retarder: 5, flowAid: 2 } as const
 /** A wipe with degreaser holds this long, minutes. Source: handbook 2.6, degrease-expired. */
 export const DEGREASED_FOR = 4 * 60
 
-/** Minutes until paint may go over wetted salt. Source: handbook 3.1, salt (with water). */
-export const SALT_DRY = 30
+/** Minutes until paint may go over salt, by how it was stuck on. Source: handbook 3.1, salt. */
+export const SALT_DRY = { tacky: 30, wet: 3 * 60, sprayed: 12 * 60 } as const satisfies Record<
+  (typeof WETTED)[number],
+  number
+>
+
+/** Latex comes off within so long of being dabbed on, minutes. Source: handbook 3.4. */
+export const LATEX_OFF = 24 * 60
+
+/** Tape comes off no sooner than so long after the last coat, minutes: before that the edge runs. Source: handbook 3.4. */
+export const TAPE_OFF = 5
 
 /** Filler is left alone for a night before it is cut or painted, minutes. Source: handbook 6, clean-up. */
 export const FILLER_CURES = 12 * 60

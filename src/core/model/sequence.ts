@@ -15,6 +15,7 @@ import {
   SUBSTRATES,
   TOOLS,
   WANTED,
+  WETTED,
 } from './vocabulary'
 
 /** The sequence format: the coats and acts meant for one surface, in order. Described in docs/formats.md. */
@@ -78,6 +79,8 @@ const ACT_FIELDS = {
   passes: v.optional(wholeRanged(1, 200, 'passes')),
   /** Ours: marks that are meant and not a fault. Source: handbook 2.6. */
   wanted: v.optional(v.array(v.picklist(WANTED))),
+  /** Ours: how salt was stuck on: how long it dries. Source: handbook 3.1. */
+  wetted: v.optional(v.picklist(WETTED)),
   /** Ours: what has been looked at and found good before this act. */
   checked: v.optional(v.array(v.picklist(CHECKS))),
   /** Ours: it was tried on a test piece. */

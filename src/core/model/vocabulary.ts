@@ -208,6 +208,9 @@ export type Air = (typeof AIRS)[number]
 /** What parts and lenses are glued with. Source: handbook 6. */
 export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
 
+/** How salt is stuck on: sprinkled on tacky release, laid wet, sprayed with water. Source: handbook 3.1. */
+export const WETTED = ['tacky', 'wet', 'sprayed'] as const
+
 /** Marks that may be meant: a ghost of a wiped wash, the ring of a dried pool, frost left by salt. Source: handbook 2.6. */
 export const WANTED = ['ghost', 'tide-ring', 'salt-frost'] as const
 

@@ -78,7 +78,7 @@ it('release, top coat and chipping keep their windows', () => {
 
 it('tape comes off before the paint is cured', () => {
   const { links } = planned([PRIME, { do: 'tape' }, TOP, { do: 'untape' }])
-  expect(links).toContain('c/1 d/1  4319')
+  expect(links).toContain('c/1 d/1 5 4319')
 })
 
 it('a wait that is written is kept from the step before', () => {

@@ -285,7 +285,7 @@ const ACCIDENTS: (Case & { told: string[] })[] = [
       PRIME,
       DAY,
       { do: 'salt' },
-      { wait: '2 h' },
+      { wait: '3 h' },
       { do: 'base', family: 'lacquer' },
       DAY,
       GLOSS,

@@ -332,23 +332,159 @@ table('salt', [
     told: ['4 salt-not-dry risk'],
   },
   {
-    why: 'dry after half an hour',
+    why: 'nobody said how it was wetted: it may be wet for three hours',
     steps: [...salted, { wait: '30 min' }, BASE, DAY, { do: 'unsalt' }],
+    told: ['4 salt-not-dry note'],
+  },
+  {
+    why: 'dry after three hours',
+    steps: [...salted, { wait: '3 h' }, BASE, DAY, { do: 'unsalt' }],
+    told: [],
+  },
+  {
+    why: 'laid wet, before three hours',
+    steps: [
+      ...ready,
+      { do: 'salt', wetted: 'wet' },
+      { wait: '179 min' },
+      BASE,
+      DAY,
+      { do: 'unsalt' },
+    ],
+    told: ['4 salt-not-dry risk'],
+  },
+  {
+    why: 'sprayed with water, before twelve hours',
+    steps: [
+      ...ready,
+      { do: 'salt', wetted: 'sprayed' },
+      { wait: '11 h' },
+      BASE,
+      DAY,
+      { do: 'unsalt' },
+    ],
+    told: ['4 salt-not-dry risk'],
+  },
+  {
+    why: 'by its own sheet after an hour',
+    steps: [
+      ...ready,
+      { do: 'salt', product: { recoat: '1 h' } },
+      { wait: '1 h' },
+      BASE,
+      DAY,
+      { do: 'unsalt' },
+    ],
+    told: [],
+  },
+  {
+    why: 'sprinkled on tacky release, after half an hour',
+    steps: [
+      ...ready,
+      { do: 'release' },
+      { wait: '5 min' },
+      { do: 'salt' },
+      { wait: '30 min' },
+      { do: 'base', family: 'water-acrylic' },
+      { wait: '1 h' },
+      { do: 'unsalt' },
+    ],
     told: [],
   },
   {
     why: 'clear over what the rinse left',
-    steps: [...salted, { wait: '1 h' }, BASE, DAY, { do: 'unsalt' }, MATT],
+    steps: [...salted, { wait: '3 h' }, BASE, DAY, { do: 'unsalt' }, MATT],
     told: ['7 salt-residue note'],
   },
   {
     why: 'rinsed once more',
-    steps: [...salted, { wait: '1 h' }, BASE, DAY, { do: 'unsalt' }, { do: 'wash' }, MATT],
+    steps: [...salted, { wait: '3 h' }, BASE, DAY, { do: 'unsalt' }, { do: 'wash' }, MATT],
     told: [],
   },
   {
     why: 'frost that is wanted',
-    steps: [...salted, { wait: '1 h' }, BASE, DAY, { do: 'unsalt', wanted: ['salt-frost'] }, MATT],
+    steps: [...salted, { wait: '3 h' }, BASE, DAY, { do: 'unsalt', wanted: ['salt-frost'] }, MATT],
+    told: [],
+  },
+])
+
+const latex: Step[] = [...ready, { do: 'latex' }, { wait: '1 h' }, BASE]
+table('masks on wet paint, and off it', [
+  {
+    why: 'latex on a primer that is not touch-dry (20 min)',
+    steps: [PRIME, { wait: '19 min' }, { do: 'latex' }, DAY, { do: 'unlatex' }],
+    told: ['2 mask-too-early stop'],
+  },
+  {
+    why: 'latex on one that is',
+    steps: [PRIME, { wait: '20 min' }, { do: 'latex' }, { wait: '1 h' }, { do: 'unlatex' }],
+    told: [],
+  },
+  {
+    why: 'salt on colour that is wet',
+    steps: [...ready, BASE, { wait: '10 min' }, { do: 'salt' }, DAY, { do: 'unsalt' }],
+    told: ['4 mask-too-early stop'],
+  },
+  {
+    why: 'latex picked off colour that is wet (20 min)',
+    steps: [...latex, { wait: '19 min' }, { do: 'unlatex' }],
+    told: ['6 unmask-too-early stop'],
+  },
+  {
+    why: 'picked off once it is touch-dry',
+    steps: [...latex, { wait: '20 min' }, { do: 'unlatex' }],
+    told: [],
+  },
+  {
+    why: 'latex that stayed for more than a day',
+    steps: [...latex, { wait: '24 h' }, { do: 'unlatex' }],
+    told: ['6 unmask-late risk'],
+  },
+  {
+    why: 'salt brushed off colour that is wet',
+    steps: [...salted, { wait: '3 h' }, BASE, { wait: '15 min' }, { do: 'unsalt' }],
+    told: ['6 unmask-too-early stop'],
+  },
+  {
+    why: 'tape off at once: the edge still runs',
+    steps: [...ready, { do: 'tape' }, BASE, { do: 'untape' }],
+    told: ['4 unmask-too-early note'],
+  },
+  {
+    why: 'tape off after five minutes',
+    steps: [...ready, { do: 'tape' }, BASE, { wait: '5 min' }, { do: 'untape' }],
+    told: [],
+  },
+])
+
+const joinedAfter = (wait: string): Step[] => [
+  ...ready,
+  BASE,
+  { wait },
+  { do: 'assemble', checked: ['fit'] },
+]
+table('handled-too-early', [
+  {
+    why: 'joined before it is touch-dry (20 min)',
+    steps: joinedAfter('19 min'),
+    told: ['4 handled-too-early stop'],
+  },
+  {
+    why: 'joined while a finger still prints (60 min)',
+    steps: joinedAfter('59 min'),
+    told: ['4 handled-too-early risk'],
+  },
+  { why: 'joined after that', steps: joinedAfter('60 min'), told: [] },
+  {
+    why: 'powder comes off at any age, and watercolour never sets',
+    steps: [
+      ...ready,
+      GLOSS,
+      DAY,
+      { do: 'line', family: 'watercolour' },
+      { wait: '10 min' },
+      { do: 'handle' },
+    ],
     told: [],
   },
 ])

@@ -351,7 +351,15 @@ table('lock-first', [
 table('masks', [
   {
     why: 'tape before the colour is tape-safe (12 h) a risk',
-    steps: [...ready, BASE, { wait: '11 h' }, { do: 'tape' }, BASE, { do: 'untape' }],
+    steps: [
+      ...ready,
+      BASE,
+      { wait: '11 h' },
+      { do: 'tape' },
+      BASE,
+      { wait: '5 min' },
+      { do: 'untape' },
+    ],
     told: ['4 tape-too-early risk'],
   },
   {
@@ -361,7 +369,15 @@ table('masks', [
   },
   {
     why: 'tape-safe and off again: nothing',
-    steps: [...ready, BASE, { wait: '12 h' }, { do: 'tape' }, BASE, { do: 'untape' }],
+    steps: [
+      ...ready,
+      BASE,
+      { wait: '12 h' },
+      { do: 'tape' },
+      BASE,
+      { wait: '5 min' },
+      { do: 'untape' },
+    ],
     told: [],
   },
   {
@@ -371,12 +387,12 @@ table('masks', [
   },
   {
     why: 'sealed in for good a stop, told once',
-    steps: [...ready, { do: 'salt' }, { wait: '2 h' }, GLOSS, DAY, LINE],
+    steps: [...ready, { do: 'salt' }, { wait: '3 h' }, GLOSS, DAY, LINE],
     told: ['4 mask-left-on stop'],
   },
   {
     why: 'tape for the clear, off afterwards: nothing',
-    steps: [...ready, { do: 'tape' }, GLOSS, { do: 'untape' }],
+    steps: [...ready, { do: 'tape' }, GLOSS, { wait: '5 min' }, { do: 'untape' }],
     told: [],
   },
   {

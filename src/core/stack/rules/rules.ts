@@ -20,9 +20,11 @@ import { contrastInvisible, contrastStark } from './lining/liningContrast'
 import { tideMarkRisk } from './lining/tideMarkRisk'
 import { wearThrough } from './lining/wearThrough'
 import { maskLeftOn } from './masks/maskLeftOn'
+import { maskTooEarly } from './masks/maskTooEarly'
 import { saltNotDry, saltResidue } from './masks/salt'
 import { tapeTooEarly } from './masks/tapeTooEarly'
 import { unmaskLate } from './masks/unmaskLate'
+import { unmaskTooEarly } from './masks/unmaskTooEarly'
 import { clearKillsMetal } from './metals/clearKillsMetal'
 import { mirrorNeedsGlossBlack } from './metals/mirrorNeedsGlossBlack'
 import { clearEatsPowder } from './powders/clearEatsPowder'
@@ -42,6 +44,7 @@ import { sealFirst } from './solvents/sealFirst'
 import { solventAttacksFilm } from './solvents/solventAttacksFilm'
 import { solventAttacksSubstrate } from './solvents/solventAttacksSubstrate'
 import { cleanTooEarly, cleanTooLate } from './waits/cleanWindow'
+import { handledTooEarly } from './waits/handledTooEarly'
 import { againstGravity, fitCheckMissing, turnedWhileWet } from './waits/handlingWet'
 import { polishTooEarly } from './waits/polishTooEarly'
 import { potLife } from './waits/potLife'
@@ -62,6 +65,8 @@ const RULES: readonly Rule[] = [
   sealFirst,
   lockFirst,
   tapeTooEarly,
+  maskTooEarly,
+  unmaskTooEarly,
   unmaskLate,
   maskLeftOn,
   flowNeedsGloss,
@@ -78,6 +83,7 @@ const RULES: readonly Rule[] = [
   needsEtch,
   sandTooEarly,
   polishTooEarly,
+  handledTooEarly,
   clearTooThinToPolish,
   mirrorNeedsGlossBlack,
   clearKillsMetal,

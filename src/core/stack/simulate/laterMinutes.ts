@@ -1,6 +1,5 @@
-import { actRow } from '../../knowledge/acts'
 import { familyRow } from '../../knowledge/families'
-import { FILLER_CURES, IRON_SETTLES, POLISH_2K, RUB_HOUR, SALT_DRY } from '../../knowledge/limits'
+import { FILLER_CURES, IRON_SETTLES, POLISH_2K, RUB_HOUR, TAPE_OFF } from '../../knowledge/limits'
 import { EPSILON, type Film, filmReaches } from '../state/film'
 import { openFilms, type Since } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
@@ -46,7 +45,10 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     }
   }
   for (const mask of stack.masks)
-    if (actRow(mask.act, undefined).mask === 'grain') add(mask.at + SALT_DRY, mask)
+    if (mask.dries) for (const minutes of Object.values(mask.dries)) add(mask.at + minutes, mask)
+  if (context.resolved.row.kind === 'unmask')
+    for (const film of openFilms(stack))
+      add(film.end + TAPE_OFF, { step: film.endedBy, at: film.end })
   for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
   if (stack.filled) add(stack.filled.at + FILLER_CURES, stack.filled)
 }

@@ -1,12 +1,13 @@
 import { actRow } from '../../knowledge/acts'
-import { CUT_MICRONS } from '../../knowledge/limits'
+import { CUT_MICRONS, SALT_DRY } from '../../knowledge/limits'
 import { SATIN_GRIT } from '../../knowledge/sheens'
+import { minutesOf } from '../../model/duration'
 import type { ActStep } from '../../model/sequence'
 import type { Sheen } from '../../model/vocabulary'
 import { coatEnds } from './coatTimes'
 import { type Film, newClock } from './film'
 import { isSpirit, type ResolvedStep, readsAs } from './resolvedStep'
-import { newestRelease, type Stack } from './stack'
+import { type Mask, newestRelease, type Stack } from './stack'
 import type { StepContext } from './stepContext'
 
 /** The stack after a step, and the minute at which it ended. */
@@ -32,7 +33,7 @@ function after(stack: Stack, context: StepContext, end: number, index: number): 
         touchedAt: end,
       }
     case 'mask':
-      return { ...stack, masks: [...stack.masks, { step: index, act: step.do, at: end }] }
+      return { ...stack, masks: [...stack.masks, maskOf(stack, context, end)] }
     case 'unmask':
       return unmasked(stack, context, end)
     case 'open':
@@ -134,6 +135,17 @@ function prepared(stack: Stack, step: ActStep, end: number, index: number): Stac
 function levelledSheen(step: ActStep): Sheen {
   if (actRow(step.do, step.family).polishes) return 'gloss'
   return step.grit !== undefined && step.grit >= SATIN_GRIT ? 'satin' : 'matt'
+}
+
+function maskOf(stack: Stack, { step, resolved, index }: StepContext, end: number): Mask {
+  const mask = { step: index, act: step.do, at: end }
+  if (resolved.row.mask !== 'grain') return mask
+  const own = step.product?.recoat
+  if (own !== undefined) return { ...mask, dries: { from: minutesOf(own), to: minutesOf(own) } }
+  const onRelease = stack.films.at(-1)?.role === 'release'
+  const from = SALT_DRY[step.wetted ?? 'tacky']
+  // Not said, and nothing tacky to stick to: it is dry enough for a light coat, and wet for all anybody knows.
+  return { ...mask, dries: { from, to: step.wetted || onRelease ? from : SALT_DRY.wet } }
 }
 
 /** What was laid over a grain or latex mask comes off with it. */

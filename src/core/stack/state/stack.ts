@@ -2,8 +2,8 @@ import { actRow } from '../../knowledge/acts'
 import type { Act, Sheen, Substrate } from '../../model/vocabulary'
 import type { Film } from './film'
 
-/** A mask on the part. */
-export type Mask = { step: number; act: Act; at: number }
+/** A mask on the part; grains with the minutes from which they may be painted over at all, and from which they are dry for sure. */
+export type Mask = { step: number; act: Act; at: number; dries?: { from: number; to: number } }
 
 /** What lies on one part at a moment, bottom first. A value: every change makes a new one. */
 export type Stack = {
@@ -120,6 +120,11 @@ export function newestRelease(stack: Stack): { film: Film; at: number } | null {
     if (film.role === 'release') return { film, at: i }
   }
   return null
+}
+
+/** The newest film that was laid while a mask was on; null: none was. */
+export function filmOver(stack: Stack, mask: Mask): Film | null {
+  return stack.films.findLast((film) => film.step > mask.step) ?? null
 }
 
 /** The first mask that was pressed on and is still there; null: there is none. */

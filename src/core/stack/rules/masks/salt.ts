@@ -1,22 +1,27 @@
-import { actRow } from '../../../knowledge/acts'
-import { SALT_DRY } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
 import { changed } from '../../remedies/candidates'
 import { EPSILON } from '../../state/film'
 import type { Rule } from '../finding'
 
-/** Colour over salt that is still wet: it dissolves and creeps. Risk. Source: handbook 2.6, second table; 3.1. */
+/** Colour over salt that is still wet: it dissolves and creeps. Risk; a note while it may be. Source: handbook 2.6, second table; 3.1. */
 export const saltNotDry: Rule = {
   name: 'salt-not-dry',
   timing: true,
+  worthWaiting: true,
   judge: ({ resolved, stack, at }) => {
     if (resolved.row.kind !== 'film') return null
-    const salt = stack.masks.findLast((mask) => actRow(mask.act, undefined).mask === 'grain')
-    if (!salt || at >= salt.at + SALT_DRY - EPSILON) return null
+    const salt = stack.masks.findLast(({ dries }) => dries !== undefined)
+    const dries = salt?.dries
+    if (!salt || !dries || at >= salt.at + dries.to - EPSILON) return null
+    const sure = at < salt.at + dries.from - EPSILON
+    const had = sayDuration(at - salt.at)
     return {
-      severity: 'risk',
-      because: `Salt is dry ${sayDuration(SALT_DRY)} after it was placed, and it has had ${sayDuration(at - salt.at)}: wet salt dissolves under the paint.`,
+      severity: sure ? 'risk' : 'note',
+      because: sure
+        ? `Salt is dry ${sayDuration(dries.from)} after it was placed, and it has had ${had}: wet salt dissolves under the paint.`
+        : `Salt that was laid wet takes ${sayDuration(dries.to)} to dry, and it has had ${had}: a light coat, or wait.`,
       on: { mask: 'salt' },
+      until: salt.at + dries.to,
     }
   },
 }

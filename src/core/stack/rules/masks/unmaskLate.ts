@@ -1,17 +1,20 @@
+import { LATEX_OFF } from '../../../knowledge/limits'
+import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
-import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
+import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { sheetMask } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { age, capital } from '../../state/words'
-import type { Rule } from '../finding'
+import type { Draft, Rule } from '../finding'
 
-/** Tape left on through full cure of the sprayed film: ridges, tearing. Source: handbook 2.6, 3.4. */
+/** Tape left on through full cure of the sprayed film: ridges, tearing; latex left on for over a day: it sets in the corners. Source: handbook 2.6, 3.4. */
 export const unmaskLate: Rule = {
   name: 'unmask-late',
   timing: true,
   judge: (context) => {
     const { kind, mask } = context.resolved.row
+    if (kind === 'unmask' && mask === 'film') return latexLate(context)
     if (kind !== 'unmask' || mask !== 'sheet') return null
     const film = overTape(context)
     if (!film || !hasReached(film, 'cured', context.at, context.series)) return null
@@ -33,4 +36,23 @@ function overTape(context: StepContext): Film | null {
   const tape = sheetMask(context.stack)
   if (!tape) return null
   return [...context.stack.films].reverse().find((film) => film.step > tape.step) ?? null
+}
+
+function latexLate(context: StepContext): Draft | null {
+  const { stack, at, resolved, index } = context
+  const latex = stack.masks.find(({ act }) => resolved.row.target?.includes(act))
+  if (!latex || at <= latex.at + LATEX_OFF + EPSILON) return null
+  return {
+    severity: 'risk',
+    because: `Latex comes off within ${sayDuration(LATEX_OFF)}; this comes after ${sayDuration(at - latex.at)}, and it tears instead of peeling.`,
+    on: { mask: latex.act },
+    candidates: () => [
+      ...soonerCandidates(context, latex.step, at - latex.at - LATEX_OFF + 1),
+      ...moveCandidates(
+        context,
+        Math.min(index, latex.step + 2),
+        'Take it off right after the last coat',
+      ),
+    ],
+  }
 }
