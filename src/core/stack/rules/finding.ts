@@ -1,3 +1,4 @@
+import type { ClimateSeries } from '../../drying/series'
 import type { FilmState } from '../../knowledge/reactions'
 import type { ActStep, Sequence, Step } from '../../model/sequence'
 import type { Act, Family, Severity, Substrate } from '../../model/vocabulary'
@@ -193,6 +194,7 @@ export type EndOfWork = {
   lastAct: number
   lastStep: ActStep
   at: number
+  series: ClimateSeries
   use: 'display' | 'handled'
 }
 

@@ -82,8 +82,9 @@ export function judgeEnd(state: State, { steps, use }: Setting, ruleset: Ruleset
   const found: Drafted[] = []
   for (const { name, judgeEnd } of ruleset.ending)
     for (const stack of state.stacks.values())
-      eachDraft(judgeEnd?.({ stack, lastAct, lastStep, at: state.at, use }) ?? null, (draft) =>
-        found.push({ step: lastAct, rule: name, draft, context: null }),
+      eachDraft(
+        judgeEnd?.({ stack, lastAct, lastStep, at: state.at, series: state.series, use }) ?? null,
+        (draft) => found.push({ step: lastAct, rule: name, draft, context: null }),
       )
   return state.stacks.size === 1 ? found : worstOfEach(found)
 }

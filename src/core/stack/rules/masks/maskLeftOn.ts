@@ -1,7 +1,12 @@
+import type { ClimateSeries } from '../../../drying/series'
+import { actRow } from '../../../knowledge/acts'
+import { TAPE_OFF } from '../../../knowledge/limits'
+import { writeDuration } from '../../../model/duration'
 import { isAct } from '../../../model/isAct'
-import type { ActStep } from '../../../model/sequence'
+import type { Step } from '../../../model/sequence'
 import type { Act } from '../../../model/vocabulary'
-import type { Mask, Stack } from '../../state/stack'
+import { filmReaches } from '../../state/film'
+import { filmOver, type Mask, type Stack } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import type { Draft, Remedy, Rule } from '../finding'
 
@@ -32,13 +37,33 @@ function theMask(mask: Mask): string {
   return MASK_WORDS[mask.act as keyof typeof MASK_WORDS] ?? 'The mask'
 }
 
-/** Take every mask off that is still on, in one edit. */
-function takeOff(masks: readonly Mask[], before: number, say = 'Take it off first'): Remedy[] {
+/** Take every mask off that is still on, in one edit; grains and latex once the paint over them is dry. */
+function takeOff(
+  masks: readonly Mask[],
+  before: number,
+  wait: number,
+  say = 'Take it off first',
+): Remedy[] {
   const acts = [...new Set(masks.map(offAct).filter((act): act is Act => act !== null))]
   if (acts.length === 0) return []
-  const steps = acts.map((act): ActStep => ({ do: act }))
+  const off = acts.map((act): Step => ({ do: act }))
+  const steps = wait > 0 ? [{ wait: writeDuration(wait) }, ...off] : off
   return [{ kind: 'order', say, edit: { insert: { before, steps } } }]
 }
+
+/** Minutes from when the paint over the masks was laid, until it bears their being taken off. */
+function untilDry(stack: Stack, series: ClimateSeries): number {
+  const waits = stack.masks.map((mask) => {
+    const film = filmOver(stack, mask)
+    const sheet = actRow(mask.act, undefined).mask === 'sheet'
+    const dry = film && (sheet ? film.end + TAPE_OFF : filmReaches(film, 'touch', series))
+    return film && dry ? dry - film.end : 0
+  })
+  return Math.max(0, ...waits)
+}
+
+/** At the end of the work nobody knows yet what is wet: so long for all of it, minutes. */
+const ONCE_DRY = 60
 
 /** Clear or weathering over a mask that never comes off; a mask still on at the end of the work. Source: handbook 2.6. */
 export const maskLeftOn: Rule = {
@@ -57,20 +82,25 @@ export const maskLeftOn: Rule = {
       because: `${theMask(mask)} is still on and never comes off: this seals it in.`,
       on: { mask: mask.act },
       candidates: () => [
-        ...takeOff(stack.masks, index),
-        ...takeOff(stack.masks, context.setting.steps.length, 'Take it off at the end of the work'),
+        ...takeOff(stack.masks, index, untilDry(stack, context.series)),
+        ...takeOff(
+          stack.masks,
+          context.setting.steps.length,
+          ONCE_DRY,
+          'Take it off at the end of the work',
+        ),
       ],
     }
     return drafted
   },
-  judgeEnd: ({ stack, lastAct }) => {
+  judgeEnd: ({ stack, lastAct, series }) => {
     const mask = stack.masks.find((mask) => !isSealed(stack, mask))
     if (!mask) return null
     return {
       severity: 'risk',
       because: `${theMask(mask)} is still on at the end of the work.`,
       on: { mask: mask.act },
-      candidates: () => takeOff(stack.masks, lastAct + 1),
+      candidates: () => takeOff(stack.masks, lastAct + 1, untilDry(stack, series)),
     }
   },
 }
