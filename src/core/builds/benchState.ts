@@ -4,6 +4,7 @@ import { airAsRead, differFrom, type Room } from '../room/climateSeries'
 import { correctionOf, learntFrom, type Observed, ratiosOf } from '../room/corrections'
 import type { Corrections } from '../stack/simulate/simulation'
 import { type StockState, stockStateOf } from '../stock/stockState'
+import { type HandsMinutes, handsLearnt, handsMinutes } from './handsOn'
 import { type PairsKnown, pairsKnown } from './usedPairs'
 
 const MINUTE = 60_000
@@ -17,7 +18,9 @@ export type BenchState = StockState & {
   correction: Corrections
   /** Pairs of film and solvent that were put together before; undefined while the log is too young to ask. */
   usedPairs: ReadonlySet<string> | undefined
-  known: { learnt: string; pairs: PairsKnown; asRead: ClimateSeries }
+  /** How long the hands take for an act on a part. */
+  hands: HandsMinutes
+  known: { learnt: string; hands: string; pairs: PairsKnown; asRead: ClimateSeries }
 }
 
 /**
@@ -30,8 +33,11 @@ export function stateOf(given: Project, before?: BenchState): BenchState {
   const stock = stockStateOf(given, before)
   const { correction, learnt } = corrected(stock, before)
   const pairs = pairsKnown(stock.project, stock.log, before?.known.pairs)
-  const known = { learnt, pairs, asRead: airAsRead(stock.room) }
-  return { ...stock, correction, usedPairs: pairs.used, known }
+  const ownPace = handsLearnt(stock.project, stock.log)
+  const pace = JSON.stringify(ownPace.map(({ act, tool, factor }) => [act, tool, factor]))
+  const hands = before?.known.hands === pace ? before.hands : handsMinutes(ownPace)
+  const known = { learnt, hands: pace, pairs, asRead: airAsRead(stock.room) }
+  return { ...stock, correction, usedPairs: pairs.used, hands, known }
 }
 
 /** Was the air of what was observed the same before? */

@@ -7,6 +7,7 @@ import type { Step, WaitStep } from '../model/sequence'
 import { asPainted } from '../shelf/sheet'
 import type { Fact } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
+import { timed } from './handsOn'
 import type { PartEntry } from './simulatedPart'
 
 const MINUTE = 60_000
@@ -26,7 +27,11 @@ export type PartEntries = {
 }
 
 /** What happened first, in order of time, then what is left of it and what is meant, in order of work. */
-export function entriesOf({ project, log }: BenchState, build: Build, part: Part): PartEntries {
+export function entriesOf(
+  { project, log, hands }: BenchState,
+  build: Build,
+  part: Part,
+): PartEntries {
   const known = partLogOf(log, build.id, part.id).steps
   const own = stepsOfPart(build, part.id)
   const started = own.flatMap((step) => {
@@ -40,7 +45,7 @@ export function entriesOf({ project, log }: BenchState, build: Build, part: Part
   const later: { entry: PartEntry; step: Step }[] = []
   for (const { step, progress } of started) {
     facts.set(steps.length, factOf(progress))
-    const painted = asPainted(project, step)
+    const painted = timed(asPainted(project, step), part, hands)
     const done = progress.coatEnds.length
     entries.push({ step, coatsBefore: 0, fact: true })
     if (progress.status !== 'running')
@@ -66,7 +71,9 @@ export function entriesOf({ project, log }: BenchState, build: Build, part: Part
     later.push({
       entry: { step, coatsBefore: 0, fact: false },
       step:
-        !isAct(step) && isFirst ? atOnce(step) : coatsBetween(asPainted(project, step), 0, meant),
+        !isAct(step) && isFirst
+          ? atOnce(step)
+          : coatsBetween(timed(asPainted(project, step), part, hands), 0, meant),
     })
   }
   return {

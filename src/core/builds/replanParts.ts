@@ -78,7 +78,15 @@ export function replanParts(state: BenchState, now: number, before?: PlannedPart
 function keptOf(answer: Answer, build: Build, part: Part, before: Kept | undefined): Kept {
   const { state, now, series } = answer
   const log = partLogOf(state.log, build.id, part.id)
-  const read = [build, part, log, state.project.shelf, state.project.mixes, state.usedPairs]
+  const read = [
+    build,
+    part,
+    log,
+    state.project.shelf,
+    state.project.mixes,
+    state.usedPairs,
+    state.hands,
+  ]
   const from = before && alike(before.read, read) ? before.from : followsFrom(state, build, part)
   if (before && alike(before.from, from) && isSame(answer, before)) {
     const air = { series, until: before.air.until }

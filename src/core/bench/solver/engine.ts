@@ -81,6 +81,8 @@ export class Engine {
   /** How often each yes/no key was part of a conflict lately. */
   readonly activity: Float64Array
   conflicts = 0
+  /** How many bounds were followed to what hangs on them: what a search really costs. */
+  followed = 0
   private readonly keys: number
   private readonly arcFrom = new Growing(1024)
   private readonly arcTo = new Growing(1024)
@@ -174,6 +176,7 @@ export class Engine {
       for (let head = 0; head < this.queue.length; head++) {
         const key = this.queue[head] as number
         this.queued[key] = 0
+        this.followed += 1
         if (!(this.followArcs(key) && this.followWaiting(key) && this.followWatches(key)))
           return this.stopQueue()
       }

@@ -64,7 +64,7 @@ export class Rebuilding {
     return this.best
   }
 
-  /** Keeps the minutes of a plan; what can't keep its own goes where the others leave room, else where its order puts it. */
+  /** Keeps the minutes of a plan; what can't keep its own goes where the others leave room, or where its order puts it. */
   near(guide: Int32Array): StartPlan | null {
     const { horizon } = this.model
     const rank = this.rankOf(guide)
@@ -72,7 +72,13 @@ export class Rebuilding {
     const release = guide.map((start) => (start >= horizon ? 0 : start))
     const late = this.lateBy(release)
     const behind = rank.map((start, bundle) => (late.has(bundle) ? start + horizon : start))
-    return this.consider(build(this.forward, behind, release) ?? build(this.forward, rank, release))
+    const [kept, moved] = [behind, rank].map((order) => {
+      const starts = build(this.forward, order, release)
+      return starts && this.draftOf(starts)
+    })
+    // Fewer moves, unless they make the end later.
+    const near = !kept || (moved && moved.makespan < kept.makespan) ? moved : kept
+    return near ? this.consider(near.starts) : null
   }
 
   /** Bundles that can't begin as soon as a plan has them, since something before them can't. */
