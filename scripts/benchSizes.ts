@@ -71,7 +71,7 @@ function roundsOf(first: Project): Record<string, (round: number) => void> {
       now += 30_000
       desk.parts(now)
     },
-    'a quick plan': () => void desk.plan(now, null, 'quick', 0),
+    'a quick plan': () => void desk.plan(now, null, 'quick', 'finish'),
   }
 }
 

@@ -4,10 +4,10 @@ import { keepPlan, keptPlan } from '@/store/keptPlan'
 import type { Store } from '@/store/store'
 import type { BenchWorker } from '@/workers/benchMessages'
 import { type Documents, documentsOf, givenProject, givenText } from './documents'
-import { evening } from './evening'
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
 import { type Plan, planOf } from './plan'
+import { wish } from './wish'
 
 /** Everything that follows from the store, in the order in which it follows: documents, parts, plan; and messages apart. */
 export type Bench = {
@@ -51,8 +51,8 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     host: planHost,
     now: store.now,
     project,
-    evening: evening.get,
-    fingerprint: () => [process.env.TECTORIA_BUILT, documents.seq(), evening.get()].join(' '),
+    wish: wish.get,
+    fingerprint: () => [process.env.TECTORIA_BUILT, documents.seq(), wish.get()].join(' '),
     load: () => keptPlan(store),
     keep: (kept) => keepPlan(store, kept),
   })
@@ -99,7 +99,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     start: () => {
       const hearing = [
         documents.onWrites(changed),
-        evening.subscribe(replan),
+        wish.subscribe(replan),
         // The first question finds its worker ready.
         parts.plans.subscribe(() => questions.begin()),
         documents.start(),

@@ -45,7 +45,7 @@ function planWith(first: Answers, kept: KeptPlan | null = null) {
     host,
     now: () => world.now,
     project: () => world.project,
-    evening: () => 0,
+    wish: () => 'finish',
     fingerprint: () => world.mark,
     load: async () => kept,
     keep: async (plan) => void world.kept.push(plan),

@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, type PlanDifference, planDifference } from '@/core/schedule'
+import { type BenchPlan, type PlanDifference, type PlanWish, planDifference } from '@/core/schedule'
 import type { Host } from '@/state/host'
 import { reasonOf } from '@/store/reason'
 import type { BenchWorker } from '@/workers/benchMessages'
@@ -30,8 +30,8 @@ export type PlanNeeds = {
   host: Host<BenchWorker>
   now: () => number
   project: () => Project | null
-  /** What an evening less is worth, minutes. */
-  evening: () => number
+  /** What it seeks. */
+  wish: () => PlanWish
   /** Of the documents and the wishes: the same, the same plan. */
   fingerprint: () => string
   load: () => Promise<KeptPlan | null>
@@ -57,7 +57,7 @@ function movedBy(before: Running, after: Running): PlanDifference | null {
 }
 
 export function planOf(needs: PlanNeeds): Plan {
-  const { host, now, project, evening, fingerprint } = needs
+  const { host, now, project, wish, fingerprint } = needs
   const planned = writable<Planned>({ plan: null, planning: true, planFailed: null, moved: null })
   const put = (fields: Partial<Planned>) => planned.set({ ...planned.get(), ...fields })
   let newest = 0
@@ -80,12 +80,10 @@ export function planOf(needs: PlanNeeds): Plan {
     if (await recall(isNewest)) return put({ planning: false })
     const before = running
     const [at, from, mark] = [now(), project(), fingerprint()]
-    const quick = await host.ask((worker) =>
-      worker.plan(at, before?.plan ?? null, 'quick', evening()),
-    )
+    const quick = await host.ask((worker) => worker.plan(at, before?.plan ?? null, 'quick', wish()))
     if (!isNewest()) return
     if (quick.schedule === null || quick.schedule.makespan !== null) put({ plan: quick })
-    const whole = await host.ask((worker) => worker.plan(at, quick, 'whole', evening()))
+    const whole = await host.ask((worker) => worker.plan(at, quick, 'whole', wish()))
     if (!isNewest()) return
     running = { plan: whole, project: from }
     const difference = before && movedBy(before, running)

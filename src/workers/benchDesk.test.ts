@@ -167,7 +167,7 @@ describe('the plan', () => {
     { what: 'nobody at the bench', writes: [{ table: 'single', id: 'sessions', row: null }] },
   ])('is the same as of all documents anew after $what', ({ writes }) => {
     const asked = (desk: BenchWorker) => {
-      const plan = desk.plan(NOW, null, 'whole', 0)
+      const plan = desk.plan(NOW, null, 'whole', 'finish')
       return [plan, desk.whatIf(NOW, { kind: 'warmer', celsius: 28 }, plan)]
     }
     const carried = opened(SMALL)
@@ -177,19 +177,19 @@ describe('the plan', () => {
   })
 
   it('leaves out what the page has already: the parts', () => {
-    expect(opened(SMALL).plan(NOW, null, 'quick', 0)).not.toHaveProperty('parts')
+    expect(opened(SMALL).plan(NOW, null, 'quick', 'finish')).not.toHaveProperty('parts')
   })
 
   it('made a second time from the one before is as good', () => {
     const desk = opened(SMALL)
-    const whole = desk.plan(NOW, null, 'whole', 0)
-    const quick = desk.plan(NOW + MINUTE, whole, 'quick', 0)
+    const whole = desk.plan(NOW, null, 'whole', 'finish')
+    const quick = desk.plan(NOW + MINUTE, whole, 'quick', 'finish')
     expect(quick.schedule?.makespan).toBeLessThanOrEqual(whole.schedule?.makespan ?? 0)
   })
 
   it('says where else an act may go, and what it comes to there', () => {
     const desk = opened(SMALL)
-    const plan = desk.plan(NOW, null, 'whole', 0)
+    const plan = desk.plan(NOW, null, 'whole', 'finish')
     const options = desk.sessionOptions(NOW, plan, 'b/p/t')
     expect(options.length).toBeGreaterThan(1)
     expect(desk.sessionOptions(NOW, plan, 'nowhere')).toEqual([])

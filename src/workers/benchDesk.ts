@@ -71,13 +71,13 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
         changed: plans.filter((plan) => before.get(key(partOf(plan))) !== plan),
       }
     },
-    plan: (now, before, how, evening) => {
+    plan: (now, before, how, wish) => {
       const options =
         how === 'quick'
           ? { steps: QUICK, before, polish: false, first: true }
-          : { steps: WHOLE, before, evening }
+          : { steps: WHOLE, before }
       // What every part says the page has already.
-      const { parts, ...plan } = planBench(state, now, options, partsAt(now).parts)
+      const { parts, ...plan } = planBench(state, now, { ...options, wish }, partsAt(now).parts)
       return plan
     },
     whatIf: (now, question, before) => {

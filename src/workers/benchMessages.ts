@@ -18,7 +18,14 @@ import type { ActStep } from '@/core/model/sequence'
 import type { PartRef } from '@/core/model/stepRef'
 import type { SchoolQuestion, Substrate } from '@/core/model/vocabulary'
 import type { Ratio, UsualDay } from '@/core/room'
-import type { BenchPlan, PlanOutcome, RunningPlan, SessionOption, WhatIf } from '@/core/schedule'
+import type {
+  BenchPlan,
+  PlanOutcome,
+  PlanWish,
+  RunningPlan,
+  SessionOption,
+  WhatIf,
+} from '@/core/schedule'
 import type { CoatsToCover, Explained } from '@/core/stack'
 
 /** Parts whose plan changed since the last answer, and the keys of all of them in order. */
@@ -38,13 +45,13 @@ export type BenchWorker = {
   /**
    * Plans the whole bench: `quick` from the running plan, within a few milliseconds a task, `whole` for as long as it pays.
    *
-   * @param evening what an evening less is worth, minutes
+   * @param wish what it seeks
    */
   plan: (
     now: number,
     before: RunningPlan | null,
     how: 'quick' | 'whole',
-    evening: number,
+    wish: PlanWish,
   ) => BenchPlan
   /** What a supposed change would come to; nothing is changed. */
   whatIf: (now: number, question: WhatIf, before: RunningPlan | null) => PlanOutcome

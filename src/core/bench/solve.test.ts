@@ -241,6 +241,24 @@ const small: fc.Arbitrary<BenchProblem> = fc
     }),
   )
 
+it('a clean-out that is worth a delay is saved, and one that isn’t stays', () => {
+  // White again after an hour: between the two there is time for red, and the end is soonest so.
+  const one = problem({
+    tasks: [
+      task('white.1', 10, { ...SPRAY, setup: 'white' }),
+      task('white.2', 10, { ...SPRAY, setup: 'white' }),
+      task('red', 40, { ...SPRAY, setup: 'red' }),
+    ],
+    links: [{ from: 'white.1', to: 'white.2', minGap: 60 }],
+    changeover: { resource: 'airbrush', minutes: 5 },
+  })
+  const soonest = solve(one)
+  const fewest = solve(one, { cleanOut: 60 })
+  expect([soonest.makespan, soonest.qualities?.cleanOuts]).toEqual([80, 2])
+  expect([fewest.makespan, fewest.qualities?.cleanOuts]).toEqual([125, 1])
+  expect(solve(one, { cleanOut: 10 }).makespan).toBe(80)
+})
+
 it('small problems come out as trying everything says', () => {
   fc.assert(
     fc.property(small, (one) => {

@@ -26,6 +26,8 @@ export type SolveOptions = {
   polish?: boolean
   /** Minutes later that everything may end for each evening saved; 0 unless said: the finish comes first. */
   evening?: number
+  /** The same for each clean-out of the airbrush saved. */
+  cleanOut?: number
 }
 
 /** The answer of the scheduler. `unknown`: nothing was found in the time given, and nothing proved. Source: handbook 7.3. */
@@ -75,8 +77,9 @@ export function solve(problem: BenchProblem, options: SolveOptions = {}): Soluti
   if (best) {
     const wished = budgetOf({ ...options, steps: POLISH_STEPS })
     const stays = options.settled === true && best.starts.every((start, i) => start === guide?.[i])
+    const { evening = 0, cleanOut = 0 } = options
     const refined =
-      options.polish === false || stays ? best : polish(model, best, options.evening ?? 0, wished)
+      options.polish === false || stays ? best : polish(model, best, { evening, cleanOut }, wished)
     const least = refined.makespan === best.makespan && proved
     return solutionOf(model, refined, lowerBound, least ? 'optimal' : 'feasible')
   }

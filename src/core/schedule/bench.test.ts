@@ -208,6 +208,66 @@ describe('windows that can not be kept', () => {
   })
 })
 
+describe('bottles', () => {
+  const decanted = (hoursAgo: number) => ({
+    id: 'teal',
+    name: 'Pond teal',
+    family: 'lacquer' as const,
+    role: 'colour' as const,
+    colour: '#208080',
+    sizeMl: 30,
+    leftMl: 20,
+    state: 'decanted' as const,
+    decantedAt: new Date(NOW - hoursAgo * HOUR).toISOString(),
+  })
+  const ready = { ...decanted(0), id: 'other', state: 'open' as const, decantedAt: undefined }
+  const tealAt = (shelf: object[]) => {
+    const [build] = project().builds ?? []
+    const teal = build?.steps.filter(({ id }) => id === 'teal') ?? []
+    const builds = build ? [{ ...build, steps: teal }] : []
+    const state = stateOf(project({ builds, shelf: shelf as Project['shelf'] }))
+    const plan = planBench(state, NOW, OPTIONS)
+    return plan.tasks.find((task) => task.step === 'teal')?.start ?? 0
+  }
+  const TONIGHT = NOW + 3 * HOUR
+
+  test.each([
+    {
+      why: 'paint that was just decanted waits for another evening',
+      shelf: [decanted(0)],
+      tonight: false,
+    },
+    { why: 'paint that has gassed off doesn’t', shelf: [decanted(13)], tonight: true },
+    { why: 'nor where another pot of it is ready', shelf: [decanted(0), ready], tonight: true },
+  ])('$why', ({ shelf, tonight }) => {
+    expect(tealAt(shelf) < TONIGHT).toBe(tonight)
+  })
+
+  it('two-part paint is sprayed out within its pot life', () => {
+    const builds = [
+      {
+        id: 'x',
+        name: 'Skiff',
+        parts: [{ id: 'p', name: 'Hull', substrate: 'polystyrene' as const }],
+        steps: [
+          {
+            id: 'clear',
+            parts: ['p'],
+            do: 'clear' as const,
+            family: 'urethane-2k' as const,
+            sheen: 'gloss' as const,
+            coats: ['light' as const, 'light' as const],
+            split: true,
+          },
+        ],
+      },
+    ]
+    const { problem } = planBench(stateOf(project({ builds })), NOW, OPTIONS)
+    const [first, last] = ['x/p/clear/1', 'x/p/clear/2']
+    expect(problem.links).toContainEqual({ from: first, to: last, maxGap: 3 * 60 - 10 })
+  })
+})
+
 describe('clocks of what is no film', () => {
   const timer = (id: string, more: Partial<Timer> = {}): Timer => ({
     id,

@@ -9,6 +9,7 @@ export {
   type Why,
 } from './moves'
 export type { BenchPlan, RunningPlan, ScheduledTask } from './planBench'
+export { PLAN_WISHES, type PlanWish } from './planWish'
 export type { CardAct, SessionCard } from './sessionCard'
 export type { SessionOption } from './sessionOptions'
 export { type RunningTimer, runningTimers, TIMER_MINUTES } from './timers'

@@ -15,8 +15,10 @@ import type { RuleName } from '../stack/rules/finding'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
 import { batchesOf } from './batches'
 import { type BenchTasks, benchTasks } from './benchTasks'
+import { heldByBottles } from './heldByBottles'
 import { type BenchMaker, judgedPlan } from './judgedPlan'
 import type { LostWindow } from './lostWindows'
+import { type PlanWish, wishOptions } from './planWish'
 import type { SecondThought } from './secondThoughts'
 import { type Hours, type PlannedTask, tasksOf } from './tasks'
 
@@ -45,8 +47,8 @@ export type BenchPlan = {
   zero: number
   /** null while nobody has said when they are at the bench. */
   schedule: Solution | null
-  /** What comes after the finish was bettered too: where nothing happens it stays as it is. */
-  settled: boolean
+  /** The wish that what comes after the finish was bettered for: where nothing happens it stays as it is. null: it wasn't. */
+  settled: PlanWish | null
   /** The answer with every window kept: the same, or why there is none. */
   strict: Solution | null
   /** Windows that the plan was made without, since no plan keeps them. */
@@ -67,7 +69,9 @@ export type WholePlan = BenchPlan & { parts: PartPlan[] }
 export type RunningPlan = Pick<BenchPlan, 'zero' | 'schedule' | 'settled'>
 
 /** How the bench is planned: the solver's options, and the plan to go on from. */
-export type PlanOptions = Omit<SolveOptions, 'guide' | 'settled'> & {
+export type PlanOptions = Omit<SolveOptions, 'guide' | 'settled' | 'evening' | 'cleanOut'> & {
+  /** What it seeks; the soonest finish unless said. */
+  wish?: PlanWish
   /** The plan so far: what has no reason to move keeps its order. */
   before?: RunningPlan | null
 }
@@ -89,10 +93,11 @@ export function planBench(
   const { horizon, sessions, availability, quiet } = timesOf(state, now, parts)
   const hours = hoursOf(availability, quiet)
   const make: BenchMaker = (then) => {
-    const bench = benchTasks(
-      parts.map(({ simulated }) => tasksOf(simulated, zero / MINUTE, hours, then?.get(simulated))),
-      { session: longestOf(hours.availability), loud: hours.longest },
+    const own = parts.map(({ simulated }) =>
+      tasksOf(simulated, zero / MINUTE, hours, then?.get(simulated)),
     )
+    const longest = { session: longestOf(hours.availability), loud: hours.longest }
+    const bench = heldByBottles(benchTasks(own, longest), project, zero)
     const problem = {
       format: 'tectoria-bench-problem' as const,
       version: 1 as const,
@@ -113,15 +118,16 @@ export function planBench(
   const { bench, problem } = judged ?? make(null)
   const schedule = judged?.schedule ?? null
   const plans = parts.map(({ plan }) => plan)
+  const tasks = scheduled(bench, schedule, zero, sessions)
   return {
     now,
     parts: plans,
-    shelf: shelfFindings(state, plans, now),
-    tasks: scheduled(bench, schedule, zero, sessions),
+    shelf: shelfFindings(state, whenPlanned(plans, tasks), now),
+    tasks,
     problem,
     zero,
     schedule,
-    settled: options.polish !== false || isKept(options.before, schedule, zero),
+    settled: settledFor(options, schedule, zero),
     strict: judged?.strict ?? null,
     lost: judged?.lost ?? [],
     doubts: (judged?.doubts ?? []).flatMap(doubtOf),
@@ -213,23 +219,49 @@ function isSteady(parts: readonly PlannedPart[], zero: number): boolean {
   return !series || piecesBetween(series, zero, Number.POSITIVE_INFINITY).length < 2
 }
 
-/** Is it a settled plan, to the minute? */
-function isKept(before: PlanOptions['before'], schedule: Solution | null, zero: number): boolean {
-  if (!before?.settled || !schedule) return false
+/** The wish that a plan was bettered for: this one, or that of the plan before, where it is the same to the minute. */
+function settledFor(
+  { before, polish, wish = 'finish' }: PlanOptions,
+  schedule: Solution | null,
+  zero: number,
+): PlanWish | null {
+  if (polish !== false) return wish
+  if (!before?.settled || !schedule) return null
   const shift = (before.zero - zero) / MINUTE
-  return Object.entries(schedule.starts).every(
+  const same = Object.entries(schedule.starts).every(
     ([id, start]) => start === (before.schedule?.starts[id] ?? Number.NaN) + shift,
   )
+  return same ? before.settled : null
 }
 
 /** Starts of the plan before, in minutes from the new zero. */
-function solveOptions({ before, ...options }: PlanOptions, zero: number): SolveOptions {
+function solveOptions(
+  { before, wish = 'finish', ...given }: PlanOptions,
+  zero: number,
+): SolveOptions {
+  const options = { ...given, ...wishOptions(wish) }
   if (!before?.schedule) return options
   const shift = (before.zero - zero) / MINUTE
   const guide = Object.fromEntries(
     Object.entries(before.schedule.starts).map(([id, start]) => [id, start + shift]),
   )
-  return { ...options, guide, settled: before.settled }
+  return { ...options, guide, settled: before.settled === wish }
+}
+
+/** What the parts say, each step at its planned instant: the shelf is asked then. */
+function whenPlanned(plans: readonly PartPlan[], tasks: readonly ScheduledTask[]): PartPlan[] {
+  const first = new Map<string, number>()
+  for (const task of tasks) {
+    const place = key(stepOf(task))
+    if (task.start !== null) first.set(place, Math.min(first.get(place) ?? task.start, task.start))
+  }
+  return plans.map((plan) => ({
+    ...plan,
+    steps: plan.steps.map((step) => {
+      const from = first.get(key({ build: plan.build, part: plan.part, step: step.step }))
+      return from === undefined ? step : { ...step, from }
+    }),
+  }))
 }
 
 /** Every task with its instant, and the run that it is in. */

@@ -1,4 +1,3 @@
-import type { SolveOptions } from '../bench/solve'
 import type { Pin } from '../model/bench'
 import type { Build, BuildStep } from '../model/build'
 import { isAct } from '../model/isAct'
@@ -7,6 +6,7 @@ import type { Sessions } from '../model/sessions'
 import type { Air } from '../model/vocabulary'
 import { finishOf } from './moves'
 import type { BenchPlan } from './planBench'
+import type { PlanWish } from './planWish'
 
 /** A question to the plan: what if this were so? Nothing of it is written. Source: handbook 7.4. */
 export type WhatIf =
@@ -17,7 +17,7 @@ export type WhatIf =
   | { kind: 'coat-fewer'; build: string; step: string }
   | { kind: 'pin'; id: string; from: number; to: number }
   | { kind: 'unpin'; id: string }
-  | { kind: 'evening'; minutes: number }
+  | { kind: 'wish'; wish: PlanWish }
 
 /** What a plan comes to: when everything is done, in how many sessions, with how many clean-outs, and whether it can be at all. */
 export type PlanOutcome = {
@@ -43,7 +43,7 @@ export function outcomeOf(plan: BenchPlan): PlanOutcome {
 export function supposed(
   project: Project,
   question: WhatIf,
-): { project: Project; options: Pick<SolveOptions, 'evening'> } {
+): { project: Project; options: { wish?: PlanWish } } {
   switch (question.kind) {
     case 'session':
       return plain({ ...project, sessions: withSession(project.sessions ?? null, question) })
@@ -61,8 +61,8 @@ export function supposed(
       return plain({ ...project, pins: pinned(project, question) })
     case 'unpin':
       return plain({ ...project, pins: without(project, question.id) })
-    case 'evening':
-      return { project, options: { evening: question.minutes } }
+    case 'wish':
+      return { project, options: { wish: question.wish } }
   }
 }
 

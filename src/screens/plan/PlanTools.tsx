@@ -1,15 +1,14 @@
 'use client'
 import { useState } from 'react'
 import type { BenchPlan } from '@/core/schedule'
-import { evening } from '@/state/evening'
 import { useProject, useRun, useSay } from '@/state/hooks'
-import { useReadable } from '@/state/readable'
 import { changeSessions } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
 import { namesOf, taskName } from '../shared/names'
 import { useReminders } from '../shared/useReminders'
+import { Wishes } from './Wishes'
 
 /** The power is out: no compressor and no sander until it is back. */
 function Outage() {
@@ -84,18 +83,10 @@ async function zoneRules(zone: string): Promise<string | null> {
   }
 }
 
-/** How a saved evening is weighed against a later finish. */
-const WEIGHTS = [
-  { minutes: 0, say: 'Finish soonest' },
-  { minutes: 1440, say: 'A day later for an evening saved' },
-  { minutes: 3 * 1440, say: 'Fewest evenings' },
-] as const
-
 /** What else the plan can do: how it weighs, the calendar file, reminders. */
 export function PlanTools({ plan }: { plan: BenchPlan }) {
   const project = useProject()
   const say = useSay()
-  const worth = useReadable(evening)
   const reminders = useReminders()
   const save = async () => {
     const { planCalendar } = await import('@/core/formats/planCalendar')
@@ -113,21 +104,10 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
       <h2 id="plan-tools" className="font-display text-2xl font-semibold">
         Weighing and reminders
       </h2>
-      <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <label className="block">
-          <span className="mb-1 block text-sm font-semibold text-soft">The plan seeks</span>
-          <select
-            value={worth}
-            onChange={(event) => evening.set(Number(event.target.value))}
-            className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5"
-          >
-            {WEIGHTS.map((weight) => (
-              <option key={weight.minutes} value={weight.minutes}>
-                {weight.say}
-              </option>
-            ))}
-          </select>
-        </label>
+      <div className="mt-3">
+        <Wishes plan={plan} now={plan.now} />
+      </div>
+      <div className="mt-5 flex flex-wrap items-end gap-x-6 gap-y-3">
         <Button onClick={() => void save()}>Save as a calendar file</Button>
         <Button aria-pressed={reminders.on} onClick={() => void reminders.toggle()}>
           {reminders.on ? 'Reminders are on' : 'Remind me'}

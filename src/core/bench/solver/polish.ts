@@ -22,35 +22,41 @@ const FOLLOWED_A_STEP = 3
 const GROUPINGS = 150
 /** Orders of whole sessions that are asked for. */
 const REORDERED = 12
-/** Later finishes that are weighed against fewer evenings, in steps of what an evening is worth. */
+/** Where clean-outs are what counts the finish is moved by so many of them at a time. */
+const CLEAN_OUTS_A_STEP = 4
+/** Later finishes that are weighed against fewer evenings or clean-outs, in steps of what those are worth. */
 const STEPS_LATER = 6
 
 /** A plan under refinement: its model as narrowed so far. */
 type Draft = { model: Model; plan: StartPlan; qualities: Qualities }
 
+/** Minutes later that everything may end for each evening, and for each clean-out, that is saved. */
+export type Worth = { evening: number; cleanOut: number }
+
 /**
  * Betters a plan in what comes after its finish: fewer sessions, fewer clean-outs, slack in the windows; the finish stays as
- * soon, unless an evening saved is said to be worth a delay.
+ * soon, unless an evening or a clean-out saved is said to be worth a delay.
  *
- * @param evening how many minutes later everything may end for each evening saved; 0: none
  * @param budget of all tries together
  * Source: handbook 7.2.
  */
-export function polish(model: Model, plan: StartPlan, evening: number, budget: Budget): StartPlan {
-  let best: Draft = { model, plan, qualities: qualitiesOf(model, plan) }
-  best = fewerSessions(best, plan.makespan, budget)
-  for (let step = 1; evening > 0 && step <= STEPS_LATER && budget.left(); step++) {
-    const limit = Math.min(model.horizon, plan.makespan + step * evening)
-    const later = fewerSessions({ model, plan, qualities: qualitiesOf(model, plan) }, limit, budget)
-    if (cost(later, evening) < cost(best, evening)) best = later
+export function polish(model: Model, plan: StartPlan, worth: Worth, budget: Budget): StartPlan {
+  const draft: Draft = { model, plan, qualities: qualitiesOf(model, plan) }
+  let best = fewerSessions(draft, plan.makespan, budget)
+  const step = worth.evening || worth.cleanOut * CLEAN_OUTS_A_STEP
+  for (let i = 1; step > 0 && i <= STEPS_LATER && budget.left(); i++) {
+    const limit = Math.min(model.horizon, plan.makespan + i * step)
+    const fewer = fewerSessions(draft, limit, budget)
+    const later = worth.cleanOut > 0 ? grouped(fewer, limit, worth, budget) : fewer
+    if (cost(later, worth) < cost(best, worth)) best = later
   }
   const limit = best.plan.makespan
-  best = grouped(best, limit, budget)
+  best = grouped(best, limit, worth, budget)
   return roomier(best, limit, budget).plan
 }
 
-function cost({ plan, qualities }: Draft, evening: number): number {
-  return plan.makespan + evening * qualities.sessions
+function cost({ plan, qualities }: Draft, { evening, cleanOut }: Worth): number {
+  return plan.makespan + evening * qualities.sessions + cleanOut * qualities.cleanOuts
 }
 
 /** A plan of a narrowed model that ends in time; null: none was found. */
@@ -170,7 +176,7 @@ type Order = readonly [first: number, second: number]
  * Brings tasks of the same paint together: first by asking for another order of each session, then wherever another paint
  * stands between two of the same, by putting it behind the last of them or before the first.
  */
-function grouped(draft: Draft, limit: number, budget: Budget): Draft {
+function grouped(draft: Draft, limit: number, worth: Worth, budget: Budget): Draft {
   const { model } = draft
   if (draft.qualities.cleanOuts === 0) return draft
   const tries = new Tries(model, limit, budget)
@@ -178,9 +184,13 @@ function grouped(draft: Draft, limit: number, budget: Budget): Draft {
   let best = draft
   const better = (plan: StartPlan | null): boolean => {
     const qualities = plan && qualitiesOf(model, plan)
-    if (!plan || !qualities || compareQualities(qualities, best.qualities) >= 0) return false
-    best = { model, plan, qualities }
-    return true
+    if (!plan || !qualities) return false
+    const other = { model, plan, qualities }
+    // Where a clean-out is worth an evening, so is it here.
+    const gain = cost(best, worth) - cost(other, worth)
+    const isBetter = worth.cleanOut > 0 ? gain > 0 : compareQualities(qualities, best.qualities) < 0
+    if (isBetter) best = other
+    return isBetter
   }
   const dice = new Dice(7)
   for (let round = 0; round < REORDERED && budget.left(); round++)
