@@ -1,6 +1,7 @@
 import ical, { ICalAlarmType } from 'ical-generator'
 import { DateTime } from 'luxon'
 import { key, stepOf } from '../model/stepRef'
+import { onceEach } from '../schedule/onceEach'
 import type { BenchPlan, ScheduledTask } from '../schedule/planBench'
 
 const MINUTE = 60_000
@@ -16,14 +17,14 @@ type Entry = { first: ScheduledTask; from: number; to: number; coats: number }
 
 function entriesOf(plan: BenchPlan): Entry[] {
   const entries = new Map<string, Entry>()
-  for (const task of [...plan.tasks].sort((a, b) => (a.start ?? 0) - (b.start ?? 0))) {
+  for (const task of onceEach(plan.tasks).sort((a, b) => (a.start ?? 0) - (b.start ?? 0))) {
     const { start } = task
     if (start === null) continue
     const session = plan.sessions.findIndex(
       (session) => session.from <= start && start < session.to,
     )
     const line = [key(stepOf(task)), session].join('/')
-    const to = start + task.minutes * MINUTE
+    const to = task.end ?? start
     const known = entries.get(line)
     if (known) {
       known.to = Math.max(known.to, to)

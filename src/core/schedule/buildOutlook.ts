@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon'
 import type { Project } from '../model/project'
 import { chainOf, type Why } from './moves'
+import { handsOnMinutes } from './onceEach'
 import type { BenchPlan } from './planBench'
 
 const MINUTE = 60_000
@@ -27,18 +28,17 @@ export function buildOutlooks(project: Project, plan: BenchPlan): BuildOutlook[]
     .flatMap((build): BuildOutlook[] => {
       const tasks = plan.tasks.filter((task) => task.build === build.id)
       if (tasks.length === 0) return []
-      const last = tasks.reduce((a, b) => ((b.start ?? 0) > (a.start ?? 0) ? b : a))
+      const last = tasks.reduce((a, b) => ((b.end ?? 0) > (a.end ?? 0) ? b : a))
       const planned = tasks.every((task) => task.start !== null)
-      const finish = planned && last.start !== null ? last.start + last.minutes * MINUTE : null
-      const handsOnMinutes = tasks.reduce((sum, task) => sum + task.minutes, 0)
+      const finish = planned ? last.end : null
+      const hands = handsOnMinutes(tasks)
       const due = build.due ? DateTime.fromISO(build.due, { zone }).endOf('day').toMillis() : null
       return [
         {
           build: build.id,
           finish,
-          handsOnMinutes,
-          waitingMinutes:
-            finish === null ? 0 : Math.round((finish - plan.zero) / MINUTE) - handsOnMinutes,
+          handsOnMinutes: hands,
+          waitingMinutes: finish === null ? 0 : Math.round((finish - plan.zero) / MINUTE) - hands,
           due,
           slackMs: due !== null && finish !== null ? due - finish : null,
           critical: chainOf(plan, last.id),

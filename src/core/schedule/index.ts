@@ -8,6 +8,7 @@ export {
   planDifference,
   type Why,
 } from './moves'
+export { type DoneOnce, onceEach } from './onceEach'
 export type { BenchPlan, RunningPlan, ScheduledTask } from './planBench'
 export { PLAN_WISHES, type PlanWish } from './planWish'
 export type { CardAct, SessionCard } from './sessionCard'

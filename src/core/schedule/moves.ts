@@ -83,15 +83,33 @@ export function chainOf(plan: BenchPlan, id: string, most?: number): Why[] {
   const instant = (minute: number) => plan.zero + minute * MINUTE
   const job = tasks.get(id)?.job ?? id
   return whyNotEarlier(plan.problem, plan.schedule.starts, job, most).map((link) => {
-    const task = tasks.get(link.task)
+    const task = tasks.get(wholeOf(link.task))
     return {
-      task: link.task,
+      task: wholeOf(link.task),
       start: instant(link.start),
-      hold: link.hold,
+      hold: wholeHold(link.hold),
       wantedAt: link.wantedAt === null ? null : instant(link.wantedAt),
       air: task ? airBetween(task, link.wantedAt, link.start) : null,
     }
   })
+}
+
+/** The task that a piece is one of. */
+function wholeOf(job: string): string {
+  return job.replace(/\+\d+$/, '')
+}
+
+function wholeHold(hold: Hold): Hold {
+  switch (hold.kind) {
+    case 'wait':
+    case 'hands':
+    case 'clean-out':
+      return { ...hold, from: wholeOf(hold.from) }
+    case 'window':
+      return { ...hold, before: wholeOf(hold.before) }
+    default:
+      return hold
+  }
 }
 
 /** What holds a task that was planned for another instant: the air, where that was closed to it then. */

@@ -29,6 +29,10 @@ const MINUTE = 60_000
 /** A task with the instant it is planned for; null while there is no plan. */
 export type ScheduledTask = PlannedTask & {
   start: number | null
+  /** When it is over; with breaks where it is done in pieces. */
+  end: number | null
+  /** Where no session is long enough for it: when each of its pieces begins and ends. */
+  pieces?: readonly { from: number; to: number }[]
   /** What it is done in: its own id, or for a joint act that of the first of its parts. */
   job: string
   /** The run of several parts that it is in: that of its first task; left out: it is in none. */
@@ -264,16 +268,30 @@ function whenPlanned(plans: readonly PartPlan[], tasks: readonly ScheduledTask[]
   }))
 }
 
-/** Every task with its instant, and the run that it is in. */
+/** Every task with its instants, and the run that it is in. */
 function scheduled(
-  { tasks, jobOf }: BenchTasks,
+  { tasks, jobs, jobOf, piecesOf }: BenchTasks,
   schedule: Solution | null,
   zero: number,
   sessions: readonly Session[],
 ): ScheduledTask[] {
+  const minutes = new Map(jobs.map((job) => [job.id, job.minutes]))
+  const spanOf = (job: string) => {
+    const from = startOf(schedule, job, zero)
+    return from === null ? null : { from, to: from + (minutes.get(job) ?? 0) * MINUTE }
+  }
   const laid = tasks.map((task): ScheduledTask => {
     const job = jobOf.get(task.id) ?? task.id
-    return { ...task, job, start: startOf(schedule, job, zero) }
+    const spans = (piecesOf.get(job) ?? [job]).map(spanOf)
+    const pieces = spans.filter((span) => span !== null)
+    return {
+      ...task,
+      minutes: pieces.length > 1 ? task.minutes : (minutes.get(job) ?? task.minutes),
+      job,
+      start: spans[0]?.from ?? null,
+      end: spans.at(-1)?.to ?? null,
+      ...(pieces.length > 1 ? { pieces } : {}),
+    }
   })
   const batches = batchesOf(laid, sessions)
   return laid.map((task) => {

@@ -5,11 +5,12 @@ import type { BuildStep } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
-import { key, partOf } from '../model/stepRef'
+import { key, stepOf } from '../model/stepRef'
 import { type PaintSource, paintFor } from '../shelf/paintFor'
 import { stepCard } from '../shelf/stepCard'
 import { resolveStep } from '../stack/state/resolvedStep'
 import type { StockState } from '../stock/stockState'
+import { type DoneOnce, onceEach } from './onceEach'
 import type { BenchPlan, ScheduledTask } from './planBench'
 
 const MINUTE = 60_000
@@ -18,7 +19,11 @@ const MINUTE = 60_000
 export type CardAct = {
   build: string
   part: string
+  /** All the parts that it is done to at once; the first of them is `part`. */
+  parts: readonly string[]
   step: string
+  /** The same work on other parts of the run that it is in; none: it stands by itself. */
+  batch: string | null
   /** First and last coat of this line; null for an act without coats. */
   coats: [number, number] | null
   tasks: string[]
@@ -71,14 +76,24 @@ export type SessionCard = {
   handsOnMinutes: number
 }
 
-/** The tasks of a session, in order of time. */
-export function tasksIn(plan: BenchPlan, session: Session): (ScheduledTask & { start: number })[] {
-  return plan.tasks
-    .flatMap((task) =>
-      task.start !== null && task.start >= session.from - MINUTE && task.start < session.to
-        ? [{ ...task, start: task.start }]
-        : [],
-    )
+/** A task in a session: all of it, or the piece that lies there. */
+type InSession = DoneOnce & { start: number; end: number }
+
+/** What is done in a session, in order of time. */
+export function tasksIn(plan: Pick<BenchPlan, 'tasks'>, session: Session): InSession[] {
+  return onceEach(plan.tasks)
+    .flatMap((task): InSession[] => {
+      if (task.start === null || task.end === null) return []
+      const spans = task.pieces ?? [{ from: task.start, to: task.end }]
+      return spans
+        .filter(({ from }) => from >= session.from - MINUTE && from < session.to)
+        .map(({ from, to }) => ({
+          ...task,
+          start: from,
+          end: to,
+          minutes: Math.round((to - from) / MINUTE),
+        }))
+    })
     .sort((a, b) => a.start - b.start)
 }
 
@@ -98,7 +113,7 @@ export function sessionCard(state: StockState, plan: BenchPlan, session: Session
   }
 }
 
-function cardActs(tasks: readonly (ScheduledTask & { start: number })[]): CardAct[] {
+function cardActs(tasks: readonly InSession[]): CardAct[] {
   const acts: CardAct[] = []
   let paint: string | null = null
   for (const task of tasks) {
@@ -107,7 +122,7 @@ function cardActs(tasks: readonly (ScheduledTask & { start: number })[]): CardAc
     const follows = last?.build === task.build && last.part === task.part && last.step === task.step
     const cleanOutBefore = sprayed && paint !== null && paint !== task.setup
     if (sprayed) paint = task.setup ?? null
-    const to = task.start + task.minutes * MINUTE
+    const to = task.end
     if (follows && last) {
       last.to = to
       last.minutes += task.minutes
@@ -117,7 +132,9 @@ function cardActs(tasks: readonly (ScheduledTask & { start: number })[]): CardAc
       acts.push({
         build: task.build,
         part: task.part,
+        parts: task.parts,
         step: task.step,
+        batch: task.batch ?? null,
         coats: task.coat === null ? null : [task.coat, task.coat],
         tasks: [task.id],
         from: task.start,
@@ -130,20 +147,17 @@ function cardActs(tasks: readonly (ScheduledTask & { start: number })[]): CardAc
   return acts
 }
 
-function stepOf(project: Project, at: { build: string; step: string }): BuildStep | null {
+function meantStep(project: Project, at: { build: string; step: string }): BuildStep | null {
   const build = project.builds?.find((build) => build.id === at.build)
   return build?.steps.find((step) => step.id === at.step) ?? null
 }
 
-function mixesOf(
-  state: StockState,
-  tasks: readonly (ScheduledTask & { start: number })[],
-): MixToPrepare[] {
+function mixesOf(state: StockState, tasks: readonly InSession[]): MixToPrepare[] {
   const { project } = state
   const mixes = new Map<string, MixToPrepare>()
   for (const task of tasks) {
     if (task.setup === undefined) continue
-    const step = stepOf(project, task)
+    const step = meantStep(project, task)
     const paint = step && isAct(step) ? paintFor(project, step) : null
     const mix = mixes.get(task.setup) ?? {
       setup: task.setup,
@@ -155,8 +169,10 @@ function mixesOf(
       amounts: [],
     }
     mixes.set(task.setup, mix)
-    if (!mix.parts.includes(task.part)) mix.parts.push(task.part)
-    addCoat(mix, state, task, step, paint)
+    for (const part of task.parts) {
+      if (!mix.parts.includes(part)) mix.parts.push(part)
+      addCoat(mix, state, { ...task, part }, step, paint)
+    }
   }
   return [...mixes.values()]
 }
@@ -190,27 +206,29 @@ function addCoat(
 /** Windows that were opened by the end of the session and have to be used by a minute. */
 function leftOpen(plan: BenchPlan, session: Session): LeftOpen[] {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]))
-  return (plan.problem.links ?? []).flatMap((link): LeftOpen[] => {
+  const open = (plan.problem.links ?? []).flatMap((link): LeftOpen[] => {
     const [from, to] = [tasks.get(link.from), tasks.get(link.to)]
     const most = link.maxGap ?? null
     if (!from || !to || most === null || from.start === null) return []
-    const end = from.start + from.minutes * MINUTE
+    const end = from.end ?? from.start
     if (from.start < session.from - MINUTE || from.start >= session.to) return []
     const { build, part, step } = to
     return [{ build, part, step, closesAt: end + most * MINUTE, plannedAt: to.start }]
   })
+  // Several films may ask for the same act: the window that closes first is told.
+  const first = new Map<string, LeftOpen>()
+  for (const one of open.sort((a, b) => a.closesAt - b.closesAt))
+    if (!first.has(key(stepOf(one)))) first.set(key(stepOf(one)), one)
+  return [...first.values()]
 }
 
 /** Films laid in the session that are left to dry, by part: the last of each. */
-function overnightOf(
-  project: Project,
-  plan: BenchPlan,
-  tasks: readonly (ScheduledTask & { start: number })[],
-): Overnight[] {
-  const last = new Map<string, ScheduledTask & { start: number }>()
-  for (const task of tasks) last.set(key(partOf(task)), task)
+function overnightOf(project: Project, plan: BenchPlan, tasks: readonly InSession[]): Overnight[] {
+  const last = new Map<string, InSession>()
+  for (const task of tasks)
+    for (const part of task.parts) last.set(key({ build: task.build, part }), { ...task, part })
   return [...last.values()].flatMap((task): Overnight[] => {
-    const step = stepOf(project, task)
+    const step = meantStep(project, task)
     const resolved = step && isAct(step) ? resolveStep(step as ActStep, null) : null
     if (!resolved?.drying || !resolved.family) return []
     const next = plan.tasks

@@ -5,6 +5,7 @@ import type { Project } from '../model/project'
 import type { Sessions } from '../model/sessions'
 import type { Air } from '../model/vocabulary'
 import { finishOf } from './moves'
+import { handsOnMinutes } from './onceEach'
 import type { BenchPlan } from './planBench'
 import type { PlanWish } from './planWish'
 
@@ -35,7 +36,7 @@ export function outcomeOf(plan: BenchPlan): PlanOutcome {
     finish: finishOf(plan),
     sessions: plan.schedule?.qualities?.sessions ?? null,
     cleanOuts: plan.schedule?.qualities?.cleanOuts ?? null,
-    handsOnMinutes: plan.tasks.reduce((sum, task) => sum + task.minutes, 0),
+    handsOnMinutes: handsOnMinutes(plan.tasks),
   }
 }
 

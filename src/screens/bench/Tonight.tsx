@@ -2,10 +2,11 @@
 import Link from 'next/link'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
-import type { ScheduledTask } from '@/core/schedule'
+import { tasksIn } from '@/core/schedule/sessionCard'
 import { usePlan, useProject } from '@/state/hooks'
 import { clockTime } from '@/ui/time'
 import { NoSessions } from '../shared/NoSessions'
+import { partsNamed } from '../shared/names'
 import { useNow } from '../shared/now'
 import { stepName } from '../shared/words'
 import { SessionCautions } from './SessionCautions'
@@ -48,15 +49,7 @@ export function Tonight() {
       </Frame>
     )
   const session = plan.sessions.find((session) => session.to > now)
-  const tasks = plan.tasks
-    .filter(
-      (task) =>
-        task.start !== null &&
-        session &&
-        task.start >= session.from - 60_000 &&
-        task.start < session.to,
-    )
-    .sort((a, b) => (a.start ?? 0) - (b.start ?? 0))
+  const tasks = session ? tasksIn(plan, session) : []
   const finish = schedule.makespan === null ? null : plan.zero + schedule.makespan * 60_000
   return (
     <Frame>
@@ -68,7 +61,7 @@ export function Tonight() {
       ) : (
         <p>No session lies ahead.</p>
       )}
-      <Acts tasks={tasks} now={now} />
+      <Acts tasks={tasks} />
       {tasks.length > 0 && (
         <Link href="/tonight" className="mt-3 inline-flex min-h-11 items-center text-act underline">
           The session’s card, to work from
@@ -99,17 +92,17 @@ function Frame({ children }: { children: React.ReactNode }) {
 
 type Row = { key: string; start: number; act: string; part: string }
 
-function Acts({ tasks, now }: { tasks: readonly ScheduledTask[]; now: number }) {
+function Acts({ tasks }: { tasks: ReturnType<typeof tasksIn> }) {
   const project = useProject()
   const rows = tasks.map((task): Row => {
     const build = project.builds?.find((build) => build.id === task.build)
     const step = build?.steps.find((step) => step.id === task.step)
     const act = step && isAct(step) ? stepName(step) : task.step
     return {
-      key: task.id,
-      start: task.start ?? now,
+      key: `${task.id} ${task.start}`,
+      start: task.start,
       act: task.coat !== null ? `${act}, coat ${task.coat}` : act,
-      part: `${build?.parts.find((part) => part.id === task.part)?.name ?? task.part} · ${build?.name ?? ''}`,
+      part: `${partsNamed(project, task.build, task.parts)} · ${build?.name ?? ''}`,
     }
   })
   if (rows.length === 0)

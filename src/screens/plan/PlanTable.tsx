@@ -1,10 +1,10 @@
 'use client'
 
-import type { BenchPlan } from '@/core/schedule'
+import { type BenchPlan, onceEach } from '@/core/schedule'
 import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
-import { namesOf, taskName } from '../shared/names'
+import { namesOf, partsNamed, taskName } from '../shared/names'
 import { lanesOf } from './lanes'
 
 /** The same plan, readable row by row. */
@@ -21,7 +21,11 @@ export function PlanTable({
 }) {
   const project = useProject()
   const lanes = lanesOf(plan)
-  const rows = lanes.flatMap((lane) => lane.blocks).sort((a, b) => a.from - b.from)
+  const parts = new Map(onceEach(plan.tasks).map((task) => [task.id, task.parts]))
+  const rows = lanes
+    .flatMap((lane) => lane.blocks)
+    .filter(({ task }) => parts.has(task.id))
+    .sort((a, b) => a.from - b.from)
   const closes = new Map(
     lanes.flatMap((lane) =>
       lane.waits.flatMap((wait): [number, number][] =>
@@ -49,7 +53,7 @@ export function PlanTable({
         </thead>
         <tbody>
           {rows.map(({ task, from }, i) => {
-            const { part, build } = namesOf(project, task)
+            const { build } = namesOf(project, task)
             const until = closes.get(i)
             return (
               <tr
@@ -67,7 +71,9 @@ export function PlanTable({
                     {taskName(project, task)}
                   </button>
                 </td>
-                <td className="px-3">{part}</td>
+                <td className="px-3">
+                  {partsNamed(project, task.build, parts.get(task.id) ?? [task.part])}
+                </td>
                 <td className="px-3 text-soft">{build}</td>
                 <td className="px-3 whitespace-nowrap">{sayFigures(task.minutes * 60_000)}</td>
                 <td className="px-3 whitespace-nowrap text-risk">

@@ -21,7 +21,7 @@ export function lanesOf(plan: BenchPlan): Lane[] {
   const blocks = new Map<string, Block>()
   for (const task of plan.tasks) {
     if (task.start === null) continue
-    const block = { task, from: task.start, to: task.start + task.minutes * MINUTE }
+    const block = { task, from: task.start, to: task.end ?? task.start }
     blocks.set(task.id, block)
     lanes.get(key(partOf(task)))?.blocks.push(block)
   }
@@ -31,21 +31,24 @@ export function lanesOf(plan: BenchPlan): Lane[] {
   return [...lanes.values()].filter((lane) => lane.blocks.length > 0)
 }
 
-/** Links with a gap, as the time they take: from the end of the one to the earliest of the other, and its latest. */
+/**
+ * Links with a gap, as the time they take: from the end of the one to the earliest of the other, and its latest. Of several before one act
+ * the one that holds it is drawn, and the window that closes first.
+ */
 function waitsOf(plan: BenchPlan, blocks: ReadonlyMap<string, Block>) {
   const waits = new Map<string, Wait & { lane: string }>()
   for (const link of plan.problem.links ?? []) {
     const [from, to] = [blocks.get(link.from), blocks.get(link.to)]
     const most = link.maxGap ?? null
     if (!from || !to || ((link.minGap ?? 0) <= 0 && most === null)) continue
-    const pair = [link.from, link.to].join(' ')
-    const known = waits.get(pair)
+    const known = waits.get(link.to)
     const least = from.to + Math.max(0, link.minGap ?? 0) * MINUTE
+    const holds = !known || least > known.to
     const until = most === null ? null : from.to + most * MINUTE
-    waits.set(pair, {
+    waits.set(link.to, {
       lane: key(partOf(to.task)),
-      from: from.to,
-      to: Math.max(known?.to ?? 0, least),
+      from: holds ? from.to : known.from,
+      to: holds ? least : known.to,
       until: until === null ? (known?.until ?? null) : Math.min(known?.until ?? until, until),
     })
   }
@@ -68,7 +71,7 @@ export function spanOf(plan: BenchPlan, zoom: Zoom, now: number): { from: number
   const minutes = ZOOMS.find((otherZoom) => otherZoom.id === zoom)?.minutes ?? 1440
   const day = new Date(now).setHours(0, 0, 0, 0)
   const first = zoom === 'hour' || zoom === 'evening' ? new Date(now).setMinutes(0, 0, 0) : day
-  const ends = plan.tasks.map((task) => (task.start ?? 0) + task.minutes * MINUTE)
+  const ends = plan.tasks.map((task) => task.end ?? 0)
   const [, last] = extremes([0, ...ends]) ?? [0, 0]
   const margin = Math.min(minutes * MINUTE, 12 * 60 * MINUTE)
   return { from: first, to: Math.max(first + minutes * MINUTE, last + margin) }

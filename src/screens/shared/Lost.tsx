@@ -1,18 +1,20 @@
 'use client'
 
 import Link from 'next/link'
+import type { BenchPlan } from '@/core/schedule'
 import { usePlan, useProject } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
 import { actOnPart } from './names'
 import { useNow } from './now'
 import { capital } from './words'
 
-/** Windows that no plan keeps: what is lost, and where the ways out are. */
+/** What no plan keeps: windows that are lost, and what the judge says of the planned hours; and where the ways out are. */
 export function Lost() {
   const project = useProject()
   const { plan } = usePlan()
   const now = useNow(30_000)
-  if (!plan || plan.lost.length === 0) return null
+  if (!plan) return null
+  if (plan.lost.length === 0) return <Doubts plan={plan} />
   const find = (id: string) => plan.tasks.find((task) => task.id === id)
   return (
     <section
@@ -44,6 +46,28 @@ export function Lost() {
           )
         })}
       </ul>
+      <Doubts plan={plan} />
     </section>
+  )
+}
+
+/** Stops and risks that come with the planned hours, and that no other hours end. */
+function Doubts({ plan }: { plan: BenchPlan }) {
+  const project = useProject()
+  if (plan.doubts.length === 0) return null
+  return (
+    <ul
+      aria-label="What the planned hours bring"
+      className="mt-4 space-y-1 border-l-4 border-risk bg-risk-wash py-2 pr-3 pl-4"
+    >
+      {plan.doubts.map(({ build, part, step, rule, because }) => (
+        <li key={`${build} ${part} ${step} ${rule}`}>
+          {capital(actOnPart(project, { build, part, step }))}, as it is planned: {because}{' '}
+          <Link href={`/builds/${build}?part=${part}`} className="text-act underline">
+            Ways out
+          </Link>
+        </li>
+      ))}
+    </ul>
   )
 }

@@ -2,7 +2,7 @@ import { coatsOf } from '@/core/model/coats'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import type { ScheduledTask } from '@/core/schedule'
-import { stepName } from './words'
+import { listed, stepName } from './words'
 
 /** An act of a part as people call it. */
 export type ActNames = {
@@ -42,4 +42,10 @@ export function taskName(
 export function actOnPart(project: Project, at: At): string {
   const { act, part } = namesOf(project, at)
   return `${act.charAt(0).toLowerCase()}${act.slice(1)} on ${part}`
+}
+
+/** The parts of an act that is done to several at once: "Hull and Turret". */
+export function partsNamed(project: Project, build: string, parts: readonly string[]): string {
+  const own = project.builds?.find(({ id }) => id === build)
+  return listed(parts.map((part) => own?.parts.find(({ id }) => id === part)?.name ?? part))
 }

@@ -28,6 +28,7 @@ const task = (id: string, step: string) => ({
   step,
   job: id,
   run: step,
+  end: NOW,
   coat: null,
   minutes: 5,
   start: NOW,

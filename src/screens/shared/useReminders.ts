@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import { runningTimers, type ScheduledTask } from '@/core/schedule'
+import { onceEach, runningTimers, type ScheduledTask } from '@/core/schedule'
 import { usePlan, useSay, useStock } from '@/state/hooks'
 import { actOnPart } from './names'
 import { useNow } from './now'
@@ -61,7 +61,7 @@ export function useReminding(): void {
   const told = useRef(new Set<string>())
   useEffect(() => {
     if (!plan || !stored(ON)) return
-    const due = plan.tasks.filter(
+    const due = onceEach(plan.tasks).filter(
       (task) => task.start !== null && task.start - now <= AHEAD && task.start > now - AHEAD,
     )
     for (const task of due) {

@@ -10,9 +10,9 @@ import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
-import { actOnPart, namesOf } from '../shared/names'
+import { actOnPart, namesOf, partsNamed } from '../shared/names'
 import { useNow } from '../shared/now'
-import { capital } from '../shared/words'
+import { capital, listed } from '../shared/words'
 
 /** A session as a card to work from: on screen each act can be ticked off, on paper too. */
 export function SessionScreen() {
@@ -100,14 +100,16 @@ function Acts({ card }: { card: SessionCard }) {
   return (
     <ol aria-label="Acts of the session">
       {card.acts.map((act, i) => {
-        const { act: name, part, build, colour } = namesOf(project, act)
+        const { act: name, build, colour } = namesOf(project, act)
+        const run = act.batch === null ? [] : card.acts.filter(({ batch }) => batch === act.batch)
         return (
-          <li key={act.tasks[0]}>
+          <li key={`${act.tasks[0]} ${act.from}`}>
             {act.cleanOutBefore && (
               <p className="border-t border-rule py-1.5 pl-[4.75rem] text-sm text-soft">
                 Clean the airbrush: another paint follows
               </p>
             )}
+            {run.length > 1 && run[0] === act && <Run acts={run} />}
             <div className="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-3 border-t border-rule py-1.5">
               <time className="text-lg font-semibold" dateTime={new Date(act.from).toISOString()}>
                 {clockTime(act.from, act.from)}
@@ -124,7 +126,8 @@ function Acts({ card }: { card: SessionCard }) {
                     {coatsOf(act)}
                   </span>
                   <span className="block text-sm text-soft">
-                    {part} · {build} · {sayFigures(act.minutes * 60_000)}
+                    {partsNamed(project, act.build, act.parts)} · {build} ·{' '}
+                    {sayFigures(act.minutes * 60_000)}
                   </span>
                 </span>
               </span>
@@ -134,6 +137,41 @@ function Acts({ card }: { card: SessionCard }) {
         )
       })}
     </ol>
+  )
+}
+
+/** The same work on several parts: mixed once, and one button logs all that are as far. */
+function Run({ acts }: { acts: readonly CardAct[] }) {
+  const project = useProject()
+  const parts = useParts()
+  const run = useRun()
+  const asFar = acts.filter((act) => {
+    const next = parts.find((plan) => isSamePart(plan, act))?.next
+    return next?.step === act.step && (next.coat ?? null) === (act.coats?.[0] ?? null)
+  })
+  const [first, ...rest] = asFar
+  const names = listed(acts.map((act) => namesOf(project, act).part))
+  if (!first) return null
+  const coat = first.coats?.[0] ?? null
+  const name = `${names}: ${namesOf(project, first).act.toLowerCase()}`
+  const log = () =>
+    void run(
+      logAct,
+      stepOf(first),
+      { kind: coat === null ? 'finished' : 'coat-done' },
+      { coat },
+      coat === null ? `${name} finished` : `${name}, coat ${coat} done`,
+      rest.map(stepOf),
+    )
+  return (
+    <p className="flex flex-wrap items-center justify-between gap-2 border-t border-rule py-1.5 pl-[4.75rem] text-sm text-soft">
+      <span>One run, one mix: {names}</span>
+      {rest.length > 0 && (
+        <Button onClick={log} data-screen-only>
+          {coat === null ? 'All done' : `Coat ${coat} done on all`}
+        </Button>
+      )}
+    </p>
   )
 }
 
