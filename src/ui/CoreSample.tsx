@@ -40,6 +40,8 @@ export type SampleRow = {
   detail: string
   /** When: a clock time, or how long it waits. */
   when: string
+  /** Shown small beside it: what it could be at the earliest; null: that is when it is. */
+  soonest: string | null
   /** The film it lays; null for an act that lays none. */
   band: FilmBandProps | null
   /** The whole film under it: what shows between patches, and what an act without a film works on. */
@@ -335,6 +337,7 @@ function StepButton({ row, selected, picked, onSelect, onShift }: StepProps) {
         )}
       >
         {row.when}
+        {row.soonest && <span className="block text-soft">{row.soonest}</span>}
       </span>
     </button>
   )

@@ -194,6 +194,7 @@ describe('CoreSample', () => {
     name: id,
     detail: '',
     when: '',
+    soonest: null,
     band: null,
     under: null,
     coats: 1,

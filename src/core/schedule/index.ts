@@ -10,6 +10,7 @@ export {
 } from './moves'
 export { type DoneOnce, onceEach } from './onceEach'
 export type { BenchPlan, RunningPlan, ScheduledTask } from './planBench'
+export { type PlannedAt, plannedAt } from './plannedAt'
 export { PLAN_WISHES, type PlanWish } from './planWish'
 export type { CardAct, SessionCard } from './sessionCard'
 export type { SessionOption } from './sessionOptions'

@@ -18,6 +18,7 @@ import { type BenchTasks, benchTasks } from './benchTasks'
 import { heldByBottles } from './heldByBottles'
 import { type BenchMaker, judgedPlan } from './judgedPlan'
 import type { LostWindow } from './lostWindows'
+import { plannedAt } from './plannedAt'
 import { type PlanWish, wishOptions } from './planWish'
 import type { SecondThought } from './secondThoughts'
 import { type Hours, type PlannedTask, tasksOf } from './tasks'
@@ -253,17 +254,12 @@ function solveOptions(
 }
 
 /** What the parts say, each step at its planned instant: the shelf is asked then. */
-function whenPlanned(plans: readonly PartPlan[], tasks: readonly ScheduledTask[]): PartPlan[] {
-  const first = new Map<string, number>()
-  for (const task of tasks) {
-    const place = key(stepOf(task))
-    if (task.start !== null) first.set(place, Math.min(first.get(place) ?? task.start, task.start))
-  }
+function whenPlanned(plans: readonly PartPlan[], tasks: ScheduledTask[]): PartPlan[] {
   return plans.map((plan) => ({
     ...plan,
     steps: plan.steps.map((step) => {
-      const from = first.get(key({ build: plan.build, part: plan.part, step: step.step }))
-      return from === undefined ? step : { ...step, from }
+      const at = plannedAt({ tasks }, { build: plan.build, part: plan.part, step: step.step })
+      return at ? { ...step, from: at.from } : step
     }),
   }))
 }

@@ -4,7 +4,8 @@ import { useMemo, useRef, useState } from 'react'
 import { substrateRow } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
 import { isSamePart, key, type PartRef } from '@/core/model/stepRef'
-import { useAsked, useParts, useProject } from '@/state/hooks'
+import { plannedAt } from '@/core/schedule'
+import { useAsked, useParts, usePlan, useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { CoreSample } from '@/ui/CoreSample'
@@ -53,9 +54,11 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
   const [folded, setFolded] = useState(NONE)
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null)
   const judged = useJudged(ref)
+  const { plan } = usePlan()
   const edits = useBuildEdits(build, part.id)
   if (!judged) return <p className="mt-4 text-soft">It is put away: nothing of it is judged.</p>
-  const rows = sampleRows(build, judged, now, (id) => (
+  const planned = (step: string) => (plan ? plannedAt(plan, { ...ref, step }) : null)
+  const rows = sampleRows(build, judged, now, planned, (id) => (
     <FindingsAt judged={judged} step={id} part={part.name} edits={edits} />
   ))
   return (

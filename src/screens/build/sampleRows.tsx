@@ -2,6 +2,7 @@ import { type StepPlan, stagesOf } from '@/core/builds'
 import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage } from '@/core/knowledge'
 import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
+import type { PlannedAt } from '@/core/schedule'
 import { resolveStep } from '@/core/stack'
 import type { SampleRow } from '@/ui/CoreSample'
 import type { FilmBandProps } from '@/ui/FilmBand'
@@ -9,11 +10,14 @@ import { clockTime } from '@/ui/time'
 import { plain, stepName } from '../shared/words'
 import type { ShownPart } from './judged'
 
+const MINUTE = 60_000
+
 /** The steps of a part as rows of the core sample, in order of work: what is done first. */
 export function sampleRows(
   build: Build,
   judged: ShownPart,
   now: number,
+  planned: (step: string) => PlannedAt | null,
   findings: (step: string) => React.ReactNode,
 ): SampleRow[] {
   const seen = new Set<string>()
@@ -34,7 +38,7 @@ export function sampleRows(
         id,
         name: isAct(step) ? stepName(step) : `Wait ${step.wait}`,
         detail: detailOf(step),
-        when: whenOf(plan, now),
+        ...whenOf(plan, planned(id), now),
         band,
         under,
         coats: isAct(step) ? (step.coats?.length ?? 1) : 1,
@@ -66,13 +70,23 @@ function detailOf(step: BuildStep): string {
   return parts.filter(Boolean).join(' · ')
 }
 
-function whenOf(plan: StepPlan | undefined, now: number): string {
-  if (!plan) return ''
-  if (plan.status === 'skipped') return 'skipped'
-  if (plan.status === 'done') return `done ${clockTime(plan.to, now)}`
-  if (plan.status === 'running') return `coat ${plan.coatsDone + 1} of ${plan.coats}`
-  const from = plan.from <= now + 60_000 ? 'now' : `from ${clockTime(plan.from, now)}`
-  return plan.status === 'next' ? from : from.replace('now', 'then')
+/** When it is: as planned, and the earliest beside it where that is another time. */
+function whenOf(
+  plan: StepPlan | undefined,
+  at: PlannedAt | null,
+  now: number,
+): Pick<SampleRow, 'when' | 'soonest'> {
+  const only = (when: string) => ({ when, soonest: null })
+  if (!plan) return only('')
+  if (plan.status === 'skipped') return only('skipped')
+  if (plan.status === 'done') return only(`done ${clockTime(plan.to, now)}`)
+  if (plan.status === 'running') return only(`coat ${plan.coatsDone + 1} of ${plan.coats}`)
+  const ready = plan.from <= now + MINUTE
+  const first = plan.status === 'next' ? 'now' : 'then'
+  if (!at) return only(ready ? first : `from ${clockTime(plan.from, now)}`)
+  const when = clockTime(at.from, now)
+  if (Math.abs(at.from - Math.max(plan.from, now)) < MINUTE) return only(when)
+  return { when, soonest: ready ? 'ready now' : `earliest ${clockTime(plan.from, now)}` }
 }
 
 /** The film a step lays, as a band; null for an act that lays none. */
