@@ -18,12 +18,14 @@ export type SolventRow = {
   opensChips?: boolean
   /** A wash with it dries from its edge and leaves rings. Source: handbook 2.6, tide-mark-risk. */
   rings?: boolean
+  /** It hangs in a room: nothing to sleep in. Source: handbook 7.1, 9. */
+  smells?: boolean
   /** g/ml as a thinner. Source: handbook 4.2. */
   density: number
 }
 
-const LACQUER = { lacquer: true, density: 0.87 } as const
-const SPIRIT = { spirit: true, density: 0.78 } as const
+const LACQUER = { lacquer: true, smells: true, density: 0.87 } as const
+const SPIRIT = { spirit: true, smells: true, density: 0.78 } as const
 
 /** One row a solvent. Source: handbook 2.2, 2.4, 4.2. */
 export const SOLVENT_TABLE = {
@@ -33,11 +35,12 @@ export const SOLVENT_TABLE = {
   'spirit-hot': { ...SPIRIT, name: 'hot spirit' },
   'lacquer-mild': { ...LACQUER, name: 'levelling lacquer thinner' },
   'lacquer-hot': { ...LACQUER, name: 'hot lacquer thinner', hot: true, fogsGlass: true },
-  'reducer-2k': { name: 'urethane reducer', fogsGlass: true, density: 0.87 },
+  'reducer-2k': { name: 'urethane reducer', fogsGlass: true, smells: true, density: 0.87 },
   'plastic-solvent': {
     name: 'plastic solvent',
     dissolvesPlastic: true,
     fogsGlass: true,
+    smells: true,
     density: 0.87,
   },
 } as const satisfies Record<Solvent, SolventRow>

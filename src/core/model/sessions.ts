@@ -51,6 +51,8 @@ export const sessionsSchema = v.looseObject({
   outages: v.optional(v.array(v.looseObject({ from: instantField, to: instantField }))),
   /** No compressor and no sanding between these times; may run past midnight. */
   quiet: v.optional(v.nullable(v.looseObject({ from: clockField, to: clockField }))),
+  /** The room is slept in: so many minutes at the end of a session without solvents that smell. */
+  airMinutes: v.optional(wholeRanged(0, 240, 'minutes')),
   /** Clean-out of the airbrush between different paints, minutes. */
   changeoverMinutes: v.optional(wholeRanged(0, 120, 'minutes')),
 })

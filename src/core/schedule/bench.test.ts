@@ -208,6 +208,17 @@ describe('windows that can not be kept', () => {
   })
 })
 
+it('in a room that is slept in nothing smells in the last minutes of a session', () => {
+  const sessions = { ...(project().sessions as NonNullable<Project['sessions']>), airMinutes: 45 }
+  const plan = planBench(stateOf(project({ sessions })), NOW, OPTIONS)
+  const lacquers = plan.tasks.filter(({ step }) => step === 'prime' || step === 'teal')
+  expect(lacquers.length).toBeGreaterThan(3)
+  for (const { start, end } of lacquers) {
+    const session = plan.sessions.find(({ from, to }) => (start ?? 0) >= from && (start ?? 0) < to)
+    expect(end).toBeLessThanOrEqual((session?.to ?? 0) - 45 * MINUTE)
+  }
+})
+
 describe('bottles', () => {
   const decanted = (hoursAgo: number) => ({
     id: 'teal',

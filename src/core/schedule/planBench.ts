@@ -96,7 +96,7 @@ export function planBench(
   const { project } = state
   const zero = Math.ceil(now / MINUTE) * MINUTE
   const { horizon, sessions, availability, quiet } = timesOf(state, now, parts)
-  const hours = hoursOf(availability, quiet)
+  const hours = hoursOf(availability, quiet, project.sessions?.airMinutes ?? 0)
   const make: BenchMaker = (then) => {
     const own = parts.map(({ simulated }) =>
       tasksOf(simulated, zero / MINUTE, hours, then?.get(simulated)),
@@ -179,10 +179,19 @@ function workOf({ simulation, entries }: PartSimulation): number {
 }
 
 /** Without sessions coats follow one another all the same. */
-function hoursOf(open: readonly Interval[], quiet: readonly Interval[]): Hours {
+function hoursOf(open: readonly Interval[], quiet: readonly Interval[], airMinutes: number): Hours {
   const availability = mergeIntervals(open)
   const loud = subtractIntervals(availability, mergeIntervals(quiet))
-  return { availability, loud, longest: longestOf(loud) }
+  // Where a session is no longer than that, nothing that smells could ever be done: it is a wish, and gives way.
+  const airing = airMinutes > 0 && longestOf(availability) > airMinutes
+  return {
+    availability,
+    loud,
+    airing: airing
+      ? availability.map(([, to]): Interval => [Math.max(0, to - airMinutes), to])
+      : [],
+    longest: longestOf(loud),
+  }
 }
 
 function longestOf(spans: readonly Interval[]): number {

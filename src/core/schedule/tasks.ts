@@ -3,6 +3,7 @@ import { isJoint } from '../builds/joint'
 import type { PartSimulation } from '../builds/simulatedPart'
 import { reachedAt } from '../drying/clock'
 import { ACT_MINUTES } from '../knowledge/limits'
+import { solventRow } from '../knowledge/solvents'
 import { minutesOf } from '../model/duration'
 import { isAct } from '../model/isAct'
 import { key, type StepRef } from '../model/stepRef'
@@ -41,10 +42,17 @@ export type PartTasks = {
 export type Hours = {
   availability: readonly Interval[]
   loud: readonly Interval[]
+  /** The ends of the sessions in which nothing may smell. */
+  airing: readonly Interval[]
   longest: number
 }
 
-const ANY_HOUR: Hours = { availability: [], loud: [], longest: Number.POSITIVE_INFINITY }
+const ANY_HOUR: Hours = {
+  availability: [],
+  loud: [],
+  airing: [],
+  longest: Number.POSITIVE_INFINITY,
+}
 
 /**
  * The tasks that a part still asks of the hands, and the links between them: every coat a task, every wait and window a
@@ -88,7 +96,12 @@ export function tasksOf(
       zero,
       first.noisy ? hours.loud : hours.availability,
     )
-    part.tasks.push(...own.map((task) => ({ ...task, ...air })))
+    const { solvent } = one.context.resolved
+    const airing = solvent && solventRow(solvent).smells ? hours.airing : []
+    const closed = [...(air?.closed ?? []), ...airing]
+    part.tasks.push(
+      ...own.map((task) => ({ ...task, ...air, ...(closed.length > 0 ? { closed } : {}) })),
+    )
     const ids = own.map(({ id }) => id)
     ofStep.set(one.index, ids)
     previous = { id: ids.at(-1) as string, end: one.ends.at(-1) ?? one.context.at }
