@@ -87,7 +87,7 @@ export function ActFields({
           unit="min"
           inputMode="decimal"
           {...field('minutes')}
-          placeholder="5"
+          placeholder="by its size"
         />
         {film && (
           <TextField
@@ -102,6 +102,7 @@ export function ActFields({
         )}
       </div>
       {film && <Thinners shelf={shelf} field={field} />}
+      <WayFields step={step} field={field} />
     </>
   )
 }
@@ -131,6 +132,48 @@ function FilmFields({
           ...SHEENS.map((value) => ({ value, say: plain(value) })),
         ]}
       />
+    </>
+  )
+}
+
+/** How it is done where there is a choice: on several parts, in several sittings, with which water. */
+function WayFields({ step, field }: { step: BuildAct; field: FieldOf }) {
+  const row = actRow(step.do, step.family)
+  const joins = row.joins === true || row.fitsGlass === true
+  return (
+    <>
+      {step.parts.length > 1 && (
+        <SelectField
+          label="On its parts"
+          {...field('together')}
+          choices={[
+            { value: '', say: joins ? 'All in one go (usual)' : 'Each by itself (usual)' },
+            joins ? { value: 'no', say: 'Each by itself' } : { value: 'yes', say: 'All in one go' },
+          ]}
+        />
+      )}
+      {(step.coats?.length ?? 1) > 1 && (
+        <SelectField
+          label="Its coats"
+          {...field('split')}
+          choices={[
+            { value: '', say: 'In one sitting' },
+            { value: 'yes', say: 'May lie evenings apart' },
+          ]}
+        />
+      )}
+      {row.mask === 'grain' && (
+        <SelectField
+          label="Stuck on"
+          {...field('wetted')}
+          choices={[
+            { value: '', say: 'Nobody said' },
+            { value: 'tacky', say: 'Sprinkled on tacky release' },
+            { value: 'wet', say: 'Laid wet' },
+            { value: 'sprayed', say: 'Sprayed with water' },
+          ]}
+        />
+      )}
     </>
   )
 }

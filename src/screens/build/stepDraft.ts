@@ -18,7 +18,10 @@ export type StepFields = Record<
   | 'grit'
   | 'mix'
   | 'bottle'
-  | 'thinner',
+  | 'thinner'
+  | 'together'
+  | 'split'
+  | 'wetted',
   string
 >
 
@@ -44,7 +47,19 @@ export function draftOf(step: BuildStep): StepFields {
     mix: text(act.mix),
     bottle: text(act.bottle),
     thinner: text(act.thinner),
+    together: yesNo(act.together),
+    split: yesNo(act.split),
+    wetted: text(act.wetted),
   }
+}
+
+/** What is said either way, or not at all. */
+function yesNo(value: boolean | undefined): string {
+  return value === undefined ? '' : value ? 'yes' : 'no'
+}
+
+function saidOf(text: string): boolean | undefined {
+  return text === '' ? undefined : text === 'yes'
 }
 
 const orNothing = (text: string) => (text.trim() === '' ? undefined : text.trim())
@@ -70,6 +85,9 @@ function stepOf(step: BuildStep, draft: StepFields, parts: string[]): unknown {
     mix: orNothing(draft.mix),
     bottle: orNothing(draft.bottle),
     thinner: orNothing(draft.thinner),
+    together: saidOf(draft.together),
+    split: saidOf(draft.split),
+    wetted: orNothing(draft.wetted),
   }
   return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined))
 }

@@ -127,6 +127,18 @@ function QuietHours({ draft }: { draft: SessionsDraft }) {
         />
       </div>
       {errors.quiet && <p className="text-sm font-semibold text-stop">{errors.quiet}</p>}
+      <label className="flex flex-wrap items-center gap-2 pt-2">
+        I sleep in that room: no solvents in the last
+        <input
+          inputMode="numeric"
+          aria-invalid={errors.airMinutes ? true : undefined}
+          className={`${CONTROL} w-20`}
+          value={draft.airMinutes}
+          onChange={(event) => draft.setAirMinutes(event.target.value)}
+        />
+        min of a session
+      </label>
+      {errors.airMinutes && <p className="text-sm font-semibold text-stop">{errors.airMinutes}</p>}
     </>
   )
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { parse } from '@/core/model/input'
 import { type DAYS, type Sessions, sessionsSchema } from '@/core/model/sessions'
-import { sayProblem } from './forms'
+import { numberOf, sayProblem } from './forms'
 
 /** A weekly session as it is typed. */
 export type Row = { key: number; day: (typeof DAYS)[number]; from: string; to: string }
@@ -71,6 +71,7 @@ export function useSessionsDraft(before: Sessions | null) {
   const [extra, setExtra] = useState<Extra[]>(() =>
     (begin.extra ?? []).map(({ date, from, to }, key) => ({ key, date, from, to })),
   )
+  const [airMinutes, setAirMinutes] = useState(begin.airMinutes?.toString() ?? '')
   const [errors, setErrors] = useState<Record<string, string>>({})
   const read = (): Sessions | null => {
     const kept = (begin.exceptions ?? []).filter((exception) => !exception.off)
@@ -81,6 +82,7 @@ export function useSessionsDraft(before: Sessions | null) {
       exceptions: [...kept, ...away.flatMap(daysOf).map((date) => ({ date, off: true }))],
       extra: extra.length > 0 ? extra.map(({ key, ...evening }) => evening) : undefined,
       quiet: quiet.from === '' && quiet.to === '' ? null : quiet,
+      airMinutes: numberOf(airMinutes),
     })
     const found: Record<string, string> = {}
     if (!parsed.ok)
@@ -90,7 +92,8 @@ export function useSessionsDraft(before: Sessions | null) {
     setErrors(found)
     return parsed.ok && rows.length > 0 ? parsed.value : null
   }
-  return { rows, setRows, quiet, setQuiet, away, setAway, extra, setExtra, errors, read }
+  const air = { airMinutes, setAirMinutes }
+  return { rows, setRows, quiet, setQuiet, ...air, away, setAway, extra, setExtra, errors, read }
 }
 
 /** The times as they are being typed. */
