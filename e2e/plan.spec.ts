@@ -68,12 +68,12 @@ test('another session on a single day brings the finish forward', async ({ page 
   await openPlan(page)
   await goTo(page, 'Settings')
   await page.getByRole('button', { name: 'A session on a single day' }).click()
-  await page.getByLabel('Single session 1 on').fill('2026-03-18')
+  await page.getByLabel('Single session 1 on').fill('2026-03-30')
   await page.getByRole('button', { name: 'Keep these times' }).click()
   await goTo(page, 'Plan')
   const moved = page.getByRole('region', { name: 'What moved' })
   await expect(moved.getByText(/Planned again: .* sooner/)).toBeVisible()
-  await expect(moved.getByText(/to Wed 19:\d\d/).first()).toBeVisible()
+  await expect(moved.getByText(/to 30 Mar (19|20|21):\d\d/).first()).toBeVisible()
 })
 
 test('why not earlier: the chain, with the keyboard; where else it may go, kept and let go', async ({

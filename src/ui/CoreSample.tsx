@@ -337,7 +337,7 @@ function StepButton({ row, selected, picked, onSelect, onShift }: StepProps) {
         )}
       >
         {row.when}
-        {row.soonest && <span className="block text-soft">{row.soonest}</span>}
+        {row.soonest && <small className="flex justify-end text-sm text-soft">{row.soonest}</small>}
       </span>
     </button>
   )

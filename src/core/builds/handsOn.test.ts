@@ -73,6 +73,7 @@ const build: Build = {
     { id: 'c', parts: ['p'], do: 'preshade', family: 'lacquer', minutes: 3 },
     { id: 'd', parts: ['p'], do: 'prime' },
     { id: 'e', parts: ['p'], do: 'prime', minutes: 7 },
+    { id: 'f', parts: ['p'], do: 'prime', coats: ['mist', 'light', 'light'] },
   ],
 }
 const projectWith = (acts: LoggedAct[]): Project => ({
@@ -90,6 +91,11 @@ describe('the log', () => {
       learnt: [['prime', 1, 1.25]],
     },
     { why: 'finished and never started', acts: [act('finished', 'a', 10)], learnt: [] },
+    {
+      why: 'three coats finished in one go',
+      acts: [act('started', 'f', 0), act('finished', 'f', 40)],
+      learnt: [],
+    },
     {
       why: 'left lying over night',
       acts: [act('started', 'a', 0), act('finished', 'a', 900)],

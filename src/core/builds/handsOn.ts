@@ -11,6 +11,7 @@ import { ACT_MINUTES } from '../knowledge/limits'
 import type { BuildLog, LogIndex } from '../log/logIndex'
 import type { StepProgress } from '../log/progress'
 import type { Build, BuildAct, Part } from '../model/build'
+import { coatsOf } from '../model/coats'
 import { extremes } from '../model/extremes'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
@@ -105,8 +106,9 @@ function ratiosIn(build: Build, log: BuildLog): readonly HandsRatio[] {
 function ratioOf(step: BuildAct, part: Part, { startedAt, coatEnds, finishedAt }: StepProgress) {
   const end = coatEnds[0] ?? finishedAt
   const table = tableMinutes(step as ActStep, part)
-  // What was typed was not reckoned.
+  // What was typed was not reckoned, and coats that were finished in one go have their waits in them.
   if (end === null || table === null || step.minutes !== undefined) return null
+  if (coatEnds.length < coatsOf(step)) return null
   const taken = (end - startedAt) / MINUTE
   if (taken < SHORTEST || taken > LEFT_LYING) return null
   // Whole minutes are planned, always up: half a minute of what was taken is that.
