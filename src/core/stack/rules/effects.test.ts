@@ -457,6 +457,40 @@ table('masks on wet paint, and off it', [
   },
 ])
 
+const of = (parts: string[], step: Step): Step => ({ ...step, parts }) as Step
+const join = of(['hull', 'turret'], { do: 'assemble', checked: ['fit'] })
+table('joined-already', [
+  {
+    why: 'one of two parts that are joined is sprayed',
+    steps: [...ready, join, of(['hull'], BASE)],
+    told: ['3 joined-already risk'],
+  },
+  { why: 'both of them', steps: [...ready, join, of(['hull', 'turret'], BASE)], told: [] },
+  { why: 'before they are joined', steps: [...ready, of(['hull'], BASE), DAY, join], told: [] },
+  {
+    why: 'by brush',
+    steps: [...ready, join, of(['hull'], { do: 'detail', family: 'water-acrylic' })],
+    told: [],
+  },
+  {
+    why: 'with the other taped off',
+    steps: [
+      ...ready,
+      join,
+      { do: 'tape' },
+      of(['hull'], BASE),
+      { wait: '5 min' },
+      { do: 'untape' },
+    ],
+    told: [],
+  },
+  {
+    why: 'a sequence that stands by itself',
+    steps: [...ready, { do: 'assemble', checked: ['fit'] }, BASE],
+    told: [],
+  },
+])
+
 const joinedAfter = (wait: string): Step[] => [
   ...ready,
   BASE,

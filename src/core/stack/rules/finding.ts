@@ -61,6 +61,7 @@ export const RULE_NAMES = [
   'tight-fit',
   'edge-rub-through',
   'drill-after-paint',
+  'joined-already',
   'fit-check-missing',
   'clear-part-outside',
   'scrap-test-first',

@@ -32,6 +32,7 @@ import { powderLoose } from './powders/powderLoose'
 import { needsDegrease, needsEtch, needsPrimer, neverCures } from './preparation/bareSubstrate'
 import { clearPartOutside } from './preparation/clearPartOutside'
 import { fogsClearPart } from './preparation/fogsClearPart'
+import { joinedAlready } from './preparation/joinedAlready'
 import { linesWillClose } from './preparation/linesWillClose'
 import { degreaseExpired, fillerCuring, gritSkipped } from './preparation/preparation'
 import { toothNeeded } from './preparation/toothNeeded'
@@ -108,6 +109,7 @@ const RULES: readonly Rule[] = [
   tightFit,
   edgeRubThrough,
   drillAfterPaint,
+  joinedAlready,
   marksTooBig,
   additiveCap,
   contrastInvisible,
