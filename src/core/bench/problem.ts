@@ -25,6 +25,8 @@ const taskSchema = v.looseObject({
   needs: v.optional(v.array(v.string())),
   noisy: v.optional(v.boolean()),
   setup: v.optional(v.string()),
+  /** Ours: which of several airbrushes it is sprayed with: only paints of one are cleaned out between. The first unless said. */
+  gun: v.optional(wholeRanged(0, 20)),
   /** Ours: not before this minute (what it waits for has happened already). */
   earliest: v.optional(MINUTE),
   /** Ours: begins at this minute at the latest. */

@@ -211,10 +211,11 @@ const small: fc.Arbitrary<BenchProblem> = fc
       { maxLength: 2 },
     ),
     setups: fc.array(fc.constantFrom('x', 'y', null), { minLength: 3, maxLength: 3 }),
+    guns: fc.array(fc.constantFrom(0, 0, 1), { minLength: 3, maxLength: 3 }),
     noisy: fc.boolean(),
     sitting: fc.integer({ min: 0, max: 3 }),
   })
-  .map(({ minutes, opening, gap, links, setups, noisy, sitting }) =>
+  .map(({ minutes, opening, gap, links, setups, guns, noisy, sitting }) =>
     problem({
       horizonMinutes: 18,
       availability: [
@@ -224,7 +225,7 @@ const small: fc.Arbitrary<BenchProblem> = fc
       quiet: [[opening + 2, opening + 4]],
       tasks: minutes.map((length, i) =>
         task(String(i), length, {
-          ...(setups[i] ? { needs: ['airbrush'], setup: setups[i] } : {}),
+          ...(setups[i] ? { needs: ['airbrush'], setup: setups[i], gun: guns[i] } : {}),
           ...(noisy && i === 0 ? { noisy: true } : {}),
         }),
       ),

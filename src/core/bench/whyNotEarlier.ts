@@ -147,7 +147,7 @@ function handsBefore({ problem, byEnd }: Layout, task: BenchTask, own: number): 
     if (hands && end + clean <= hands.at) break
     if (!hands) holds.push({ at: end, hold: { kind: 'hands', from: before.id }, rank: 2 })
     if (clean <= 0 || end + clean > own || before.setup === task.setup) continue
-    if (!uses(before) || !uses(task)) continue
+    if (!uses(before) || !uses(task) || (before.gun ?? 0) !== (task.gun ?? 0)) continue
     const hold: Hold = { kind: 'clean-out', from: before.id, minutes: clean }
     holds.push({ at: end + clean, hold, rank: 2 })
   }

@@ -53,6 +53,8 @@ export const sessionsSchema = v.looseObject({
   quiet: v.optional(v.nullable(v.looseObject({ from: clockField, to: clockField }))),
   /** The room is slept in: so many minutes at the end of a session without solvents that smell. */
   airMinutes: v.optional(wholeRanged(0, 240, 'minutes')),
+  /** How many airbrushes there are: each holds a paint; 1 unless said. */
+  airbrushes: v.optional(wholeRanged(1, 6, 'airbrushes')),
   /** Clean-out of the airbrush between different paints, minutes. */
   changeoverMinutes: v.optional(wholeRanged(0, 120, 'minutes')),
 })

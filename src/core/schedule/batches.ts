@@ -24,7 +24,7 @@ export function batchesOf(
   const batches = new Map<string, string>()
   const open = new Map<string, Laid[]>()
   let session = -1
-  let paint: string | undefined
+  const paint = new Map<number, string>()
   const close = (runs: Iterable<Laid[]>) => {
     for (const run of runs) {
       const parts = new Set(run.map((task) => key(partOf(task))))
@@ -38,14 +38,17 @@ export function batchesOf(
       close(open.values())
       open.clear()
       session = here
-      paint = undefined
+      paint.clear()
     }
-    if (task.setup !== undefined && task.setup !== paint) {
-      // Another paint is in the airbrush: what was sprayed before is a run of its own.
-      const sprayed = [...open].filter(([, run]) => run[0]?.setup !== undefined)
+    const gun = task.gun ?? 0
+    if (task.setup !== undefined && task.setup !== paint.get(gun)) {
+      // Another paint is in that airbrush: what was sprayed with it before is a run of its own.
+      const sprayed = [...open].filter(
+        ([, run]) => run[0]?.setup !== undefined && (run[0].gun ?? 0) === gun,
+      )
       close(sprayed.map(([, run]) => run))
       for (const [name] of sprayed) open.delete(name)
-      paint = task.setup
+      paint.set(gun, task.setup)
     }
     const run = open.get(task.run)
     const again = run?.some((other) => key(partOf(other)) === key(partOf(task)))

@@ -219,6 +219,14 @@ it('in a room that is slept in nothing smells in the last minutes of a session',
   }
 })
 
+it('two airbrushes hold two paints: nothing is cleaned out between', () => {
+  const own = project().sessions as NonNullable<Project['sessions']>
+  const cleanOuts = (airbrushes: number) =>
+    planBench(stateOf(project({ sessions: { ...own, airbrushes } })), NOW, OPTIONS).schedule
+      ?.qualities?.cleanOuts
+  expect([cleanOuts(1), cleanOuts(2)]).toEqual([1, 0])
+})
+
 describe('bottles', () => {
   const decanted = (hoursAgo: number) => ({
     id: 'teal',

@@ -13,6 +13,7 @@ import { key, type StepRef, stepOf } from '../model/stepRef'
 import type { Severity } from '../model/vocabulary'
 import type { RuleName } from '../stack/rules/finding'
 import { type ShelfFinding, shelfFindings } from '../stock/shelfRules'
+import { dealtOut } from './airbrushes'
 import { batchesOf } from './batches'
 import { type BenchTasks, benchTasks } from './benchTasks'
 import { heldByBottles } from './heldByBottles'
@@ -102,7 +103,8 @@ export function planBench(
       tasksOf(simulated, zero / MINUTE, hours, then?.get(simulated)),
     )
     const longest = { session: longestOf(hours.availability), loud: hours.longest }
-    const bench = heldByBottles(benchTasks(own, longest), project, zero)
+    const held = heldByBottles(benchTasks(own, longest), project, zero)
+    const bench = dealtOut(held, project.sessions?.airbrushes ?? 1)
     const problem = {
       format: 'tectoria-bench-problem' as const,
       version: 1 as const,

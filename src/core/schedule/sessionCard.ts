@@ -115,13 +115,14 @@ export function sessionCard(state: StockState, plan: BenchPlan, session: Session
 
 function cardActs(tasks: readonly InSession[]): CardAct[] {
   const acts: CardAct[] = []
-  let paint: string | null = null
+  const paint = new Map<number, string>()
   for (const task of tasks) {
     const sprayed = task.setup !== undefined
     const last = acts.at(-1)
     const follows = last?.build === task.build && last.part === task.part && last.step === task.step
-    const cleanOutBefore = sprayed && paint !== null && paint !== task.setup
-    if (sprayed) paint = task.setup ?? null
+    const held = paint.get(task.gun ?? 0)
+    const cleanOutBefore = sprayed && held !== undefined && held !== task.setup
+    if (task.setup !== undefined) paint.set(task.gun ?? 0, task.setup)
     const to = task.end
     if (follows && last) {
       last.to = to

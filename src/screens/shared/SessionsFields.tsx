@@ -138,6 +138,18 @@ function QuietHours({ draft }: { draft: SessionsDraft }) {
         />
         min of a session
       </label>
+      <label className="flex flex-wrap items-center gap-2 pt-2">
+        Airbrushes, each with its own paint
+        <input
+          inputMode="numeric"
+          placeholder="1"
+          aria-invalid={errors.airbrushes ? true : undefined}
+          className={`${CONTROL} w-20`}
+          value={draft.airbrushes}
+          onChange={(event) => draft.setAirbrushes(event.target.value)}
+        />
+      </label>
+      {errors.airbrushes && <p className="text-sm font-semibold text-stop">{errors.airbrushes}</p>}
       {errors.airMinutes && <p className="text-sm font-semibold text-stop">{errors.airMinutes}</p>}
     </>
   )

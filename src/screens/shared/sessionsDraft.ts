@@ -72,6 +72,7 @@ export function useSessionsDraft(before: Sessions | null) {
     (begin.extra ?? []).map(({ date, from, to }, key) => ({ key, date, from, to })),
   )
   const [airMinutes, setAirMinutes] = useState(begin.airMinutes?.toString() ?? '')
+  const [airbrushes, setAirbrushes] = useState(begin.airbrushes?.toString() ?? '')
   const [errors, setErrors] = useState<Record<string, string>>({})
   const read = (): Sessions | null => {
     const kept = (begin.exceptions ?? []).filter((exception) => !exception.off)
@@ -83,6 +84,7 @@ export function useSessionsDraft(before: Sessions | null) {
       extra: extra.length > 0 ? extra.map(({ key, ...evening }) => evening) : undefined,
       quiet: quiet.from === '' && quiet.to === '' ? null : quiet,
       airMinutes: numberOf(airMinutes),
+      airbrushes: numberOf(airbrushes),
     })
     const found: Record<string, string> = {}
     if (!parsed.ok)
@@ -92,7 +94,7 @@ export function useSessionsDraft(before: Sessions | null) {
     setErrors(found)
     return parsed.ok && rows.length > 0 ? parsed.value : null
   }
-  const air = { airMinutes, setAirMinutes }
+  const air = { airMinutes, setAirMinutes, airbrushes, setAirbrushes }
   return { rows, setRows, quiet, setQuiet, ...air, away, setAway, extra, setExtra, errors, read }
 }
 

@@ -204,7 +204,8 @@ class Laying {
   readonly starts: Int32Array
   private readonly model: Model
   private readonly hands: Line
-  private readonly sprayed: Line
+  /** By airbrush. */
+  private readonly sprayed: Line[] = []
   private readonly least: Int32Array
   /** When each opening begins. */
   private readonly opens: Int32Array
@@ -218,7 +219,7 @@ class Laying {
     this.starts = new Int32Array(model.ids.length).fill(UNPLACED)
     this.least = release?.slice() ?? new Int32Array(model.ids.length)
     this.hands = new Line(this.starts)
-    this.sprayed = new Line(this.starts)
+    for (const gun of model.gun) this.sprayed[gun] ??= new Line(this.starts)
     this.opens = Int32Array.from(model.availability, ([from]) => from)
   }
 
@@ -273,16 +274,20 @@ class Laying {
     return low - 1
   }
 
+  private gunOf(task: number): Line {
+    return this.sprayed[this.model.gun[task] as number] as Line
+  }
+
   private lay(task: number, start: number): void {
     this.starts[task] = start
     this.hands.add(task)
-    if (this.model.setup[task] !== null) this.sprayed.add(task)
+    if (this.model.setup[task] !== null) this.gunOf(task).add(task)
   }
 
   private lift(task: number): void {
     if (at(this.starts, task) === UNPLACED) return
     this.hands.remove(task)
-    if (this.model.setup[task] !== null) this.sprayed.remove(task)
+    if (this.model.setup[task] !== null) this.gunOf(task).remove(task)
     this.starts[task] = UNPLACED
   }
 
@@ -317,13 +322,14 @@ class Laying {
     if (next !== undefined && at(this.starts, next) < end)
       return at(this.starts, next) + (minutes[next] as number)
     if (setup[task] === null) return minute
-    const j = this.sprayed.placeOf(minute)
-    const other = this.sprayed.tasks[j - 1]
+    const sprayed = this.gunOf(task)
+    const j = sprayed.placeOf(minute)
+    const other = sprayed.tasks[j - 1]
     if (other !== undefined && setup[other] !== setup[task]) {
       const clean = at(this.starts, other) + (minutes[other] as number) + changeover
       if (clean > minute) return clean
     }
-    const later = this.sprayed.tasks[j]
+    const later = sprayed.tasks[j]
     if (
       later !== undefined &&
       setup[later] !== setup[task] &&

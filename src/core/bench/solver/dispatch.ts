@@ -23,8 +23,9 @@ export function dispatch(builder: Builder, rank: ArrayLike<number>): Int32Array 
 /** A task that could be next: when it could begin, by when it has to, and how pressing it is. */
 type Candidate = { task: number; bundle: number; from: number; latest: number; rank: number }
 
-/** When the hands are free, and the airbrush with what is in it. */
-type Free = { hands: number; airbrush: number; paint: string | null }
+/** When the hands are free, and each airbrush with what is in it. */
+type Free = { hands: number; guns: readonly Gun[] }
+type Gun = { over: number; paint: string | null }
 
 class Dispatch {
   private readonly model: Model
@@ -33,7 +34,7 @@ class Dispatch {
   private readonly missing: Int32Array
   /** How many tasks of each bundle are laid. */
   private readonly laid: Int32Array
-  private free: Free = { hands: 0, airbrush: 0, paint: null }
+  private free: Free
   private readonly candidates: Candidate[] = []
   private repairs = 0
 
@@ -47,6 +48,11 @@ class Dispatch {
     this.least = new Int32Array(model.ids.length)
     this.missing = builder.countBefore.slice()
     this.laid = new Int32Array(bundles.length)
+    const guns = Math.max(0, ...model.gun) + 1
+    this.free = {
+      hands: 0,
+      guns: Array.from({ length: guns }, (): Gun => ({ over: 0, paint: null })),
+    }
   }
 
   run(): Int32Array | null {
@@ -118,11 +124,16 @@ class Dispatch {
 
   /** Not before this can it begin, whatever was reckoned. */
   private soonest(task: number, hands: number): number {
-    const setup = this.model.setup[task]
-    if (setup === null || setup === undefined || setup === this.free.paint) return hands
-    return this.free.paint === null
-      ? hands
-      : Math.max(hands, this.free.airbrush + this.model.changeover)
+    return Math.max(hands, this.cleanFrom(task, this.free))
+  }
+
+  /** When the airbrush of a task has been cleaned for it; 0: it needn't be. */
+  private cleanFrom(task: number, { guns }: Free): number {
+    const { setup, gun, changeover } = this.model
+    const paint = setup[task] ?? null
+    if (paint === null) return 0
+    const own = guns[gun[task] as number] as Gun
+    return own.paint === null || own.paint === paint ? 0 : own.over + changeover
   }
 
   /** Can everything whose window is open still follow? What has lost its window already can't be spoilt. */
@@ -135,19 +146,18 @@ class Dispatch {
   }
 
   private after(task: number, start: number, free: Free): Free {
-    const end = start + (this.model.minutes[task] as number)
-    const setup = this.model.setup[task] ?? null
-    return setup === null
-      ? { hands: Math.max(free.hands, end), airbrush: free.airbrush, paint: free.paint }
-      : { hands: Math.max(free.hands, end), airbrush: end, paint: setup }
+    const over = start + (this.model.minutes[task] as number)
+    const paint = this.model.setup[task] ?? null
+    const hands = Math.max(free.hands, over)
+    if (paint === null) return { hands, guns: free.guns }
+    const guns = free.guns.slice()
+    guns[this.model.gun[task] as number] = { over, paint }
+    return { hands, guns }
   }
 
   private earliest(task: number, free: Free, starts: Int32Array): number {
-    const { domains, setup, changeover } = this.model
-    let from = Math.max(at(this.least, task), free.hands)
-    const paint = setup[task] ?? null
-    if (paint !== null && free.paint !== null && paint !== free.paint)
-      from = Math.max(from, free.airbrush + changeover)
+    const { domains } = this.model
+    let from = Math.max(at(this.least, task), free.hands, this.cleanFrom(task, free))
     for (const arc of this.builder.arcsInto[task] ?? []) {
       const start = at(starts, arc.from)
       if (start !== UNPLACED && arc.from !== task) from = Math.max(from, start + arc.gap)

@@ -126,11 +126,11 @@ export function energyCheck(model: Model, hands: Hands): (engine: Engine) => Nog
 /** Earliest starts and latest ends, and the tasks by their latest ends. */
 type Spans = { order: Int32Array; start: Int32Array; end: Int32Array; endIndex: Int32Array }
 
-/** Setups as numbers from 0; −1: the task doesn't use the airbrush. */
+/** Setups of the first airbrush as numbers from 0; −1: the task isn't sprayed with it. */
 function setupNumbers(model: Model): Int32Array {
   const known = new Map<string, number>()
-  return Int32Array.from(model.setup, (setup) => {
-    if (setup === null) return -1
+  return Int32Array.from(model.setup, (setup, task) => {
+    if (setup === null || model.gun[task] !== 0) return -1
     if (!known.has(setup)) known.set(setup, known.size)
     return known.get(setup) as number
   })
@@ -196,7 +196,7 @@ function nogoodOf(
       at(start, task) >= a &&
       at(end, task) <= b &&
       (model.minutes[task] as number) > 0 &&
-      (!shared || model.setup[task] !== null),
+      (!shared || (model.setup[task] !== null && model.gun[task] === 0)),
   )
   let work = tasks.reduce((sum, task) => sum + (model.minutes[task] as number), 0)
   const room = hands.usableBetween(a, b, hands.indexAfter(a), hands.indexAfter(b))

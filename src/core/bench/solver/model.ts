@@ -22,6 +22,8 @@ export type Model = {
   sittingsOf: [number, number][][]
   /** Setup on the changeover resource; null: the task doesn't use it. */
   setup: (string | null)[]
+  /** Which airbrush each is sprayed with. */
+  gun: number[]
   changeover: number
   horizon: number
   availability: Interval[]
@@ -102,6 +104,7 @@ export function modelOf(problem: BenchProblem): Model {
     setup: tasks.map((task) =>
       shared !== undefined && task.needs?.includes(shared) ? (task.setup ?? '') : null,
     ),
+    gun: tasks.map((task) => task.gun ?? 0),
     changeover: problem.changeover?.minutes ?? 0,
     horizon,
     availability,

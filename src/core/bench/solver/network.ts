@@ -53,11 +53,14 @@ function distances(model: Model): Float64Array {
   return all
 }
 
+/** Is the airbrush cleaned between two tasks: sprayed with one, in different paints? */
+export function isCleaned({ setup, gun }: Model, a: number, b: number): boolean {
+  return setup[a] !== null && setup[b] !== null && setup[a] !== setup[b] && gun[a] === gun[b]
+}
+
 /** Minutes between the starts of two tasks where the first comes first. */
 export function spacing(model: Model, first: number, second: number): number {
-  const [a, b] = [model.setup[first], model.setup[second]]
-  const clean = a !== null && b !== null && a !== b ? model.changeover : 0
-  return (model.minutes[first] as number) + clean
+  return (model.minutes[first] as number) + (isCleaned(model, first, second) ? model.changeover : 0)
 }
 
 /** Tasks that nothing tells apart may as well come in the order they are listed. */
@@ -69,6 +72,7 @@ function alike(model: Model, a: number, b: number): boolean {
     bare(b) &&
     model.minutes[a] === model.minutes[b] &&
     model.setup[a] === model.setup[b] &&
+    model.gun[a] === model.gun[b] &&
     model.domains[a] === model.domains[b]
   )
 }

@@ -50,10 +50,12 @@ export function sprayedInOrder(model: Model, starts: Int32Array): number[] {
 
 /** What plans with the same finish are compared by: sessions, clean-outs and tight windows. Source: handbook 7.2. */
 export function qualitiesOf(model: Model, { starts }: Pick<StartPlan, 'starts'>): Qualities {
-  const sprayed = sprayedInOrder(model, starts)
-  const cleanOuts = sprayed.filter(
-    (task, i) => i > 0 && model.setup[task] !== model.setup[sprayed[i - 1] as number],
-  ).length
+  const inGun = new Map<number | undefined, number>()
+  const cleanOuts = sprayedInOrder(model, starts).filter((task) => {
+    const before = inGun.get(model.gun[task])
+    inGun.set(model.gun[task], task)
+    return before !== undefined && model.setup[task] !== model.setup[before]
+  }).length
   const tight = model.windows.filter(({ from, to, minGap, maxGap }) => {
     const gap = (starts[to] as number) - (starts[from] as number) - (model.minutes[from] as number)
     return gap > roomyGap(minGap, maxGap)

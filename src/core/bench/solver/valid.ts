@@ -15,7 +15,9 @@ export function isPlan(model: Model, starts: Int32Array): boolean {
   if (model.sittings.some(([a, b]) => opening(a) !== opening(b))) return false
   return (
     keepsApart(model, starts, () => true) &&
-    keepsApart(model, starts, (task) => model.setup[task] !== null)
+    [...new Set(model.gun)].every((gun) =>
+      keepsApart(model, starts, (task) => model.setup[task] !== null && model.gun[task] === gun),
+    )
   )
 }
 

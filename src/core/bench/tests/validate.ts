@@ -46,7 +46,9 @@ export function broken(problem: BenchProblem, starts: Record<string, number>): s
     for (const second of sorted.slice(i + 1)) {
       const gap = (starts[second.id] ?? 0) - end(first.id)
       const both = [first, second].every((task) => shared && task.needs?.includes(shared))
-      const clean = both && first.setup !== second.setup ? (problem.changeover?.minutes ?? 0) : 0
+      const ofOne = (first.gun ?? 0) === (second.gun ?? 0)
+      const clean =
+        both && ofOne && first.setup !== second.setup ? (problem.changeover?.minutes ?? 0) : 0
       if (gap >= Math.max(clean, 0)) continue
       const other = (starts[first.id] ?? 0) - end(second.id)
       if (other < clean) told.push(`${first.id} and ${second.id} at once`)
