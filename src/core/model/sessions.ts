@@ -55,6 +55,8 @@ export const sessionsSchema = v.looseObject({
   airMinutes: v.optional(wholeRanged(0, 240, 'minutes')),
   /** How many airbrushes there are: each holds a paint; 1 unless said. */
   airbrushes: v.optional(wholeRanged(1, 6, 'airbrushes')),
+  /** Places to dry in, in the box or on the rack; enough unless said. */
+  dryingPlaces: v.optional(wholeRanged(1, 100, 'places')),
   /** Clean-out of the airbrush between different paints, minutes. */
   changeoverMinutes: v.optional(wholeRanged(0, 120, 'minutes')),
 })

@@ -227,6 +227,24 @@ it('two airbrushes hold two paints: nothing is cleaned out between', () => {
   expect([cleanOuts(1), cleanOuts(2)]).toEqual([1, 0])
 })
 
+it('where two parts can’t dry at once the one waits until the other can be touched', () => {
+  const own = project().sessions as NonNullable<Project['sessions']>
+  const primed = (dryingPlaces?: number) => {
+    const sessions = { ...own, ...(dryingPlaces === undefined ? {} : { dryingPlaces }) }
+    const plan = planBench(stateOf(project({ sessions })), NOW, OPTIONS)
+    const tasks = plan.tasks.filter(({ step }) => step === 'prime')
+    const endOf = (part: string) =>
+      Math.max(...tasks.filter((t) => t.part === part).map((t) => t.end ?? 0))
+    const startOf = (part: string) =>
+      Math.min(...tasks.filter((t) => t.part === part).map((t) => t.start ?? 0))
+    const [first, second] = startOf('p') < startOf('q') ? ['p', 'q'] : ['q', 'p']
+    return startOf(second as string) - endOf(first as string)
+  }
+  // A light coat of lacquer primer is touch-dry after 20 min.
+  expect(primed()).toBeLessThan(20 * MINUTE)
+  expect(primed(1)).toBeGreaterThanOrEqual(20 * MINUTE)
+})
+
 describe('bottles', () => {
   const decanted = (hoursAgo: number) => ({
     id: 'teal',

@@ -35,14 +35,14 @@ export type BenchMaker = (then: Judged['then'] | null) => {
  * Plans, judges the plan as it is written, and plans again with what the judge asks for, until nothing is left that the parts by
  * themselves don't have. Waits are reckoned in the air of the planned hours: of the running plan's, else of a first plan's.
  *
- * @param steady the air stays as it is: waits are the same at any hour
+ * @param room whether its air stays as it is, so that waits are the same at any hour; and how many parts can dry in it, null: all
  * @param zero minute of the walk that is minute 0 of the problem
  * Source: handbook 7.2, 7.4.
  */
 export function judgedPlan(
   make: BenchMaker,
   options: SolveOptions,
-  steady: boolean,
+  room: { steady: boolean; places: number | null },
   zero: number,
 ): JudgedPlan & { bench: BenchTasks } {
   let { bench, problem } = make(null)
@@ -50,7 +50,7 @@ export function judgedPlan(
   let strict: Solution | null = null
   const lost: LostWindow[] = []
   const judge = (starts: Solution['starts']) =>
-    judgedAsPlanned(bench.parts, spansOf(bench, starts, zero))
+    judgedAsPlanned(bench.parts, spansOf(bench, starts, zero), room.places)
   const again = (starts: Solution['starts']) => {
     const { thoughts, then } = judge(starts)
     const made = make(then)
@@ -58,7 +58,7 @@ export function judgedPlan(
     problem = withThoughts(bench, made.problem, thoughts, zero) ?? made.problem
   }
   if (guide) again(guide)
-  else if (!steady) {
+  else if (!room.steady) {
     const first = solve(problem, { ...options, first: true, polish: false })
     if (first.makespan !== null) again(first.starts)
   }
@@ -111,10 +111,10 @@ function startsOf({ jobOf }: BenchTasks, guide: Solution['starts']): Solution['s
 /** Does it speak of a step whose window was given up, and can't be ended by waiting? */
 function isLost(
   { jobOf }: BenchTasks,
-  { part, step, spacings, gaps }: SecondThought,
+  { part, step, spacings, gaps, notBefore }: SecondThought,
   lost: readonly LostWindow[],
 ): boolean {
-  if (gaps || spacings.some(({ least }) => least > 0)) return false
+  if (gaps || notBefore !== undefined || spacings.some(({ least }) => least > 0)) return false
   const first = part.ofStep.get(step)?.[0]
   const job = first === undefined ? undefined : jobOf.get(first)
   return lost.some(({ kind, task }) => kind !== 'sitting' && task === job)
@@ -160,7 +160,7 @@ function withThoughts(
   const links = [...(problem.links ?? [])]
   const changed = new Map<string, BenchTask>()
   const before = new Map((problem.tasks ?? []).map((task) => [task.id, task]))
-  for (const { part, step, spacings, gaps } of thoughts) {
+  for (const { part, step, spacings, gaps, notBefore } of thoughts) {
     const first = part.ofStep.get(step)?.[0]
     const id = first && bench.jobOf.get(first)
     const task = id === undefined ? undefined : (changed.get(id) ?? before.get(id))
@@ -177,6 +177,8 @@ function withThoughts(
       const link = { from: lastJob(bench, from), to: bench.jobOf.get(to) ?? to, ...gap }
       if (!links.some((one) => isNoLooser(one, link))) links.push(link)
     }
+    if (notBefore !== undefined)
+      own.earliest = Math.max(own.earliest ?? 0, Math.ceil(notBefore - zero - HAIR))
     if (JSON.stringify(own) !== JSON.stringify(task)) changed.set(own.id, own)
   }
   if (links.length === (problem.links ?? []).length && changed.size === 0) return null

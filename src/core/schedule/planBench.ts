@@ -119,8 +119,10 @@ export function planBench(
     }
     return { bench, problem }
   }
+  const places = project.sessions?.dryingPlaces ?? null
+  const room = { steady: isSteady(parts, zero / MINUTE), places }
   const judged = project.sessions
-    ? judgedPlan(make, solveOptions(options, zero), isSteady(parts, zero / MINUTE), zero / MINUTE)
+    ? judgedPlan(make, solveOptions(options, zero), room, zero / MINUTE)
     : null
   const { bench, problem } = judged ?? make(null)
   const schedule = judged?.schedule ?? null

@@ -7,8 +7,10 @@ import { fillWait } from '../stack/simulate/fillWait'
 import { judge } from '../stack/simulate/ruleset'
 import { simulate } from '../stack/simulate/simulate'
 import type { Drafted, Fact, Simulation } from '../stack/simulate/simulation'
+import { filmReaches } from '../stack/state/film'
 import type { StepContext } from '../stack/state/stepContext'
 import { coatGaps, HAIR } from './coatGaps'
+import { type Standing, withoutPlace } from './rackPlaces'
 import type { AsPlanned, PartTasks } from './tasks'
 
 /** What the judge says of a plan that it doesn't say of the part by itself, and what would end it. */
@@ -20,6 +22,8 @@ export type SecondThought = {
   drafted: Drafted | null
   /** Waits and windows that it asks for. */
   spacings: Spacing[]
+  /** Minute of the walk before which there is no place for it to dry. */
+  notBefore?: number
   /** Minutes that each of its coats has to be left alone, where they follow one another too soon. */
   gaps?: number[]
 }
@@ -54,13 +58,21 @@ function asPlanned(
 export type Judged = { thoughts: SecondThought[]; then: ReadonlyMap<PartSimulation, AsPlanned> }
 
 /**
- * A plan judged as it is written: every stop and risk at the planned minutes that the parts by themselves don't have.
+ * A plan judged as it is written: every stop and risk at the planned minutes that the parts by themselves don't have, and coats that
+ * find no place to dry.
  *
+ * @param places in the drying box or on the rack; null: enough
  * Source: handbook 7.2, 7.4.
  */
-export function judgedAsPlanned(parts: readonly PartTasks[], spanOf: PlannedSpan): Judged {
+export function judgedAsPlanned(
+  parts: readonly PartTasks[],
+  spanOf: PlannedSpan,
+  places: number | null,
+): Judged {
   const thoughts: SecondThought[] = []
   const then = new Map<PartSimulation, AsPlanned>()
+  const standing: Standing[] = []
+  const taskAt = new Map<string, Pick<SecondThought, 'part' | 'step'>>()
   for (const part of parts) {
     const planned = asPlanned(part.simulated, part.ofStep, spanOf)
     const drafts = newDrafts(part, planned)
@@ -68,8 +80,27 @@ export function judgedAsPlanned(parts: readonly PartTasks[], spanOf: PlannedSpan
     const doubtful = new Set(drafts.map(({ step }) => step))
     const steps = planned.simulated.filter(({ index }) => !doubtful.has(index))
     then.set(part.simulated, new Map(steps.map((step) => [step.index, step])))
+    if (places === null) continue
+    standing.push(...standingOf(part, planned))
+    for (const [step, [first]] of part.ofStep) if (first) taskAt.set(first, { part, step })
+  }
+  const late = places === null ? [] : [...withoutPlace(standing, places)]
+  for (const [task, notBefore] of late) {
+    const place = taskAt.get(task)
+    if (place) thoughts.push({ ...place, drafted: null, spacings: [], notBefore })
   }
   return { thoughts, then }
+}
+
+/** The films of a part that stand to dry, as planned. */
+function standingOf({ ofStep }: PartTasks, planned: Simulation): Standing[] {
+  return planned.simulated.flatMap(({ index, context, ends, after }): Standing[] => {
+    const film = after.films.at(-1)
+    if (context.resolved.row.kind !== 'film' || !film || film.endedBy !== index) return []
+    const touch = filmReaches(film, 'touch', context.series)
+    if (touch === null || ends.length === 0) return []
+    return [{ task: ofStep.get(index)?.[0] ?? null, from: context.at, to: touch }]
+  })
 }
 
 /** Coats that come before the one under them has flashed in the air of those hours. */

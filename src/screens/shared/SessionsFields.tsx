@@ -127,30 +127,62 @@ function QuietHours({ draft }: { draft: SessionsDraft }) {
         />
       </div>
       {errors.quiet && <p className="text-sm font-semibold text-stop">{errors.quiet}</p>}
+      <NumberRow
+        before="I sleep in that room: no solvents in the last"
+        after="min of a session"
+        value={draft.airMinutes}
+        error={errors.airMinutes}
+        onChange={draft.setAirMinutes}
+      />
+      <NumberRow
+        before="Airbrushes, each with its own paint"
+        usual="1"
+        value={draft.airbrushes}
+        error={errors.airbrushes}
+        onChange={draft.setAirbrushes}
+      />
+      <NumberRow
+        before="Places to dry in, in the box or on the rack"
+        usual="enough"
+        value={draft.dryingPlaces}
+        error={errors.dryingPlaces}
+        onChange={draft.setDryingPlaces}
+      />
+    </>
+  )
+}
+
+/** A number in a sentence. */
+function NumberRow({
+  before,
+  after,
+  usual,
+  value,
+  error,
+  onChange,
+}: {
+  before: string
+  after?: string
+  usual?: string
+  value: string
+  error: string | undefined
+  onChange: (text: string) => void
+}) {
+  return (
+    <>
       <label className="flex flex-wrap items-center gap-2 pt-2">
-        I sleep in that room: no solvents in the last
+        {before}
         <input
           inputMode="numeric"
-          aria-invalid={errors.airMinutes ? true : undefined}
-          className={`${CONTROL} w-20`}
-          value={draft.airMinutes}
-          onChange={(event) => draft.setAirMinutes(event.target.value)}
+          placeholder={usual}
+          aria-invalid={error ? true : undefined}
+          className={`${CONTROL} w-24`}
+          value={value}
+          onChange={(event) => onChange(event.target.value)}
         />
-        min of a session
+        {after}
       </label>
-      <label className="flex flex-wrap items-center gap-2 pt-2">
-        Airbrushes, each with its own paint
-        <input
-          inputMode="numeric"
-          placeholder="1"
-          aria-invalid={errors.airbrushes ? true : undefined}
-          className={`${CONTROL} w-20`}
-          value={draft.airbrushes}
-          onChange={(event) => draft.setAirbrushes(event.target.value)}
-        />
-      </label>
-      {errors.airbrushes && <p className="text-sm font-semibold text-stop">{errors.airbrushes}</p>}
-      {errors.airMinutes && <p className="text-sm font-semibold text-stop">{errors.airMinutes}</p>}
+      {error && <p className="text-sm font-semibold text-stop">{error}</p>}
     </>
   )
 }

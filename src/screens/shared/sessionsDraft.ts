@@ -73,6 +73,7 @@ export function useSessionsDraft(before: Sessions | null) {
   )
   const [airMinutes, setAirMinutes] = useState(begin.airMinutes?.toString() ?? '')
   const [airbrushes, setAirbrushes] = useState(begin.airbrushes?.toString() ?? '')
+  const [dryingPlaces, setDryingPlaces] = useState(begin.dryingPlaces?.toString() ?? '')
   const [errors, setErrors] = useState<Record<string, string>>({})
   const read = (): Sessions | null => {
     const kept = (begin.exceptions ?? []).filter((exception) => !exception.off)
@@ -85,6 +86,7 @@ export function useSessionsDraft(before: Sessions | null) {
       quiet: quiet.from === '' && quiet.to === '' ? null : quiet,
       airMinutes: numberOf(airMinutes),
       airbrushes: numberOf(airbrushes),
+      dryingPlaces: numberOf(dryingPlaces),
     })
     const found: Record<string, string> = {}
     if (!parsed.ok)
@@ -94,7 +96,14 @@ export function useSessionsDraft(before: Sessions | null) {
     setErrors(found)
     return parsed.ok && rows.length > 0 ? parsed.value : null
   }
-  const air = { airMinutes, setAirMinutes, airbrushes, setAirbrushes }
+  const air = {
+    airMinutes,
+    setAirMinutes,
+    airbrushes,
+    setAirbrushes,
+    dryingPlaces,
+    setDryingPlaces,
+  }
   return { rows, setRows, quiet, setQuiet, ...air, away, setAway, extra, setExtra, errors, read }
 }
 
