@@ -332,12 +332,14 @@ function StepButton({ row, selected, picked, onSelect, onShift }: StepProps) {
       </span>
       <span
         className={cx(
-          'shrink-0 text-right text-sm',
+          'shrink-0 text-sm sm:text-right',
           row.current ? 'font-semibold text-act' : 'text-soft',
         )}
       >
         {row.when}
-        {row.soonest && <small className="flex justify-end text-sm text-soft">{row.soonest}</small>}
+        {row.soonest && (
+          <small className="flex text-sm text-soft sm:justify-end">{row.soonest}</small>
+        )}
       </span>
     </button>
   )

@@ -9,7 +9,7 @@ export function AlongParts({ own, along }: { own: string; along: Along }) {
   const chosen = new Set(along.chosen)
   return (
     <fieldset className="mb-3 min-w-0">
-      <legend className="text-soft">One run, one mix. The keys are for {own} and</legend>
+      <legend className="text-soft">One run, one mix: logged for {own} and</legend>
       <div className="mt-1.5 flex flex-wrap gap-2">
         {along.all.map((one) => {
           const id = key(partOf(one.ref))
