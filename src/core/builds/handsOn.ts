@@ -26,8 +26,11 @@ const LONGEST = 1440
 const LEFT_LYING = 6 * 60
 /** What was started and finished in less was not timed, minutes. */
 const SHORTEST = 0.5
-/** A pace is told in steps of this: one act more or less doesn't move a plan. */
-const STEP = 0.05
+/** A pace is looked for until it changes by less than this, in so many rounds at the most. */
+const STILL = 1e-9
+const ROUNDS = 500
+/** A minute is not begun for less than this of it. */
+const HAIR = 1e-4
 /** Times beyond this factor of what was reckoned say nothing. */
 const WILD = 4
 
@@ -77,51 +80,76 @@ export function tableMinutes(step: ActStep, { areaCm2 }: Part): number | null {
 /** With the breaks that close work asks for, whole minutes. */
 function withBreaks(step: ActStep, minutes: number): number {
   const breaks = rowOf(step).fine ? Math.floor((minutes - 1) / BREAK.after) : 0
-  return Math.min(LONGEST, Math.max(1, Math.ceil(minutes + Math.max(0, breaks) * BREAK.minutes)))
+  return Math.min(
+    LONGEST,
+    Math.max(1, Math.ceil(minutes - HAIR + Math.max(0, breaks) * BREAK.minutes)),
+  )
 }
 
-/** Time taken over time reckoned, of one act that was started and finished, or a coat after it was started. */
-type HandsRatio = { act: Act; tool: Tool; ratio: number }
+/** One act that was started and finished, or a coat after it was started: minutes that it took, its breaks apart, and by the table. */
+type HandsTaken = { act: Act; tool: Tool; taken: number; table: number }
 
-const ratiosKnown = new WeakMap<BuildLog, { build: Build; ratios: readonly HandsRatio[] }>()
+const takenKnown = new WeakMap<BuildLog, { build: Build; taken: readonly HandsTaken[] }>()
 
-/** Of one build; reckoned once for what its log says. */
-function ratiosIn(build: Build, log: BuildLog): readonly HandsRatio[] {
-  const known = ratiosKnown.get(log)
-  if (known?.build === build) return known.ratios
+/** Of one build; looked up once for what its log says. */
+function takenIn(build: Build, log: BuildLog): readonly HandsTaken[] {
+  const known = takenKnown.get(log)
+  if (known?.build === build) return known.taken
   const steps = new Map(build.steps.map((step) => [step.id, step]))
-  const ratios = build.parts.flatMap((part) =>
+  const taken = build.parts.flatMap((part) =>
     [...(log.parts.get(part.id)?.steps ?? [])].flatMap(([id, progress]) => {
       const step = steps.get(id)
-      const ratio = step && isAct(step) ? ratioOf(step, part, progress) : null
-      return step && isAct(step) && ratio !== null
-        ? [{ act: step.do, tool: toolOf(step as ActStep), ratio }]
-        : []
+      const one = step && isAct(step) ? takenBy(step, part, progress) : null
+      return one ? [one] : []
     }),
   )
-  ratiosKnown.set(log, { build, ratios })
-  return ratios
+  takenKnown.set(log, { build, taken })
+  return taken
 }
 
-function ratioOf(step: BuildAct, part: Part, { startedAt, coatEnds, finishedAt }: StepProgress) {
+function takenBy(
+  step: BuildAct,
+  part: Part,
+  { startedAt, coatEnds, finishedAt }: StepProgress,
+): HandsTaken | null {
   const end = coatEnds[0] ?? finishedAt
   const table = tableMinutes(step as ActStep, part)
   // What was typed was not reckoned, and coats that were finished in one go have their waits in them.
-  if (end === null || table === null || step.minutes !== undefined) return null
-  if (coatEnds.length < coatsOf(step)) return null
-  const taken = (end - startedAt) / MINUTE
-  if (taken < SHORTEST || taken > LEFT_LYING) return null
-  // Whole minutes are planned, always up: half a minute of what was taken is that.
-  const ratio = (taken - 0.5) / table
-  return ratio > WILD || ratio < 1 / WILD ? null : ratio
+  if (end === null || table === null || table === 0 || step.minutes !== undefined) return null
+  if (coatsOf(step) > 1 && end === finishedAt) return null
+  const minutes = (end - startedAt) / MINUTE
+  if (minutes < SHORTEST || minutes > LEFT_LYING) return null
+  const breaks = rowOf(step as ActStep).fine
+    ? Math.floor((minutes - 1) / (BREAK.after + BREAK.minutes)) * BREAK.minutes
+    : 0
+  const taken = minutes - Math.max(0, breaks)
+  const ratio = taken / table
+  if (ratio > WILD || ratio < 1 / WILD) return null
+  return { act: step.do, tool: toolOf(step as ActStep), taken, table }
+}
+
+/** Whole minutes are planned, up: an act that took as many as its pace asks for says nothing against it. */
+function ratioAt({ taken, table }: HandsTaken, pace: number): number {
+  return Math.min(Math.max(table * pace, taken - 1), taken) / table
+}
+
+/** The pace that what was taken speaks for: 1 at first, and no further from it than the whole minutes ask. */
+function paceOf(taken: readonly HandsTaken[]): number {
+  let pace = 1
+  for (let round = 0; round < ROUNDS; round++) {
+    const next = shrunkenMean(taken.map((one) => Math.max(STILL, ratioAt(one, pace))))
+    if (Math.abs(next - pace) < STILL) return next
+    pace = next
+  }
+  return pace
 }
 
 /** What the log says of the modeller's own pace, act by act and tool by tool. */
 export function handsLearnt({ builds = [] }: Project, log: LogIndex): HandsLearnt[] {
-  const groups = new Map<string, HandsRatio[]>()
+  const groups = new Map<string, HandsTaken[]>()
   for (const build of builds) {
     const own = log.builds.get(build.id)
-    for (const one of own ? ratiosIn(build, own) : []) {
+    for (const one of own ? takenIn(build, own) : []) {
       const name = nameOf(one.act, one.tool)
       const group = groups.get(name)
       if (group) group.push(one)
@@ -129,10 +157,10 @@ export function handsLearnt({ builds = [] }: Project, log: LogIndex): HandsLearn
     }
   }
   return [...groups.values()].map((group) => {
-    const { act, tool } = group[0] as HandsRatio
-    const ratios = group.map(({ ratio }) => ratio)
-    const factor = Math.round(shrunkenMean(ratios) / STEP) * STEP
-    return { act, tool, factor, n: ratios.length, spread: extremes(ratios) }
+    const { act, tool } = group[0] as HandsTaken
+    const factor = paceOf(group)
+    const spread = extremes(group.map((one) => ratioAt(one, factor)))
+    return { act, tool, factor, n: group.length, spread }
   })
 }
 
