@@ -5,6 +5,7 @@ import { judgePart } from '../src/core/builds/judgePart'
 import { planParts } from '../src/core/builds/planParts'
 import type { Build } from '../src/core/model/build'
 import type { Sequence, Step } from '../src/core/model/sequence'
+import { planBench } from '../src/core/schedule/planBench'
 import { check, judgeSequence } from '../src/core/stack/check'
 import { simulate } from '../src/core/stack/simulate/simulate'
 import { demoProject } from '../src/demo/demo'
@@ -164,7 +165,33 @@ const RUNS: { name: string; run: () => void }[] = [
   { name: 'check 10 steps with remedies', run: () => void check(example) },
   { name: 'every part of the demo bench', run: () => void planParts(stateOf(demo), now) },
   { name: 'schedule 120 tasks, 1,000 steps', run: () => void solve(busy, { steps: 1000 }) },
+  { name: 'the demo planned from nothing, quick, with the judging loop', run: quickly },
+  { name: 'the demo planned whole, with the judging loop', run: wholly },
+  { name: 'sixty tasks planned again half an hour later, with the judging loop', run: again },
 ]
+
+const demoState = stateOf(demo)
+const demoParts = planParts(demoState, now)
+const QUICK = { steps: 4000, polish: false, first: true }
+const quickPlan = planBench(demoState, now, QUICK, demoParts)
+
+function quickly(): void {
+  planBench(demoState, now, QUICK, demoParts)
+}
+
+function wholly(): void {
+  planBench(demoState, now, { steps: 30_000, before: quickPlan }, demoParts)
+}
+
+/** Three of the demo's builds: some sixty to seventy tasks. */
+const sixty = stateOf({ ...demo, builds: demo.builds?.slice(0, 3) ?? [] })
+const sixtyPlan = planBench(sixty, now, QUICK)
+const LATER = now + 30 * 60_000
+const sixtyParts = planParts(sixty, LATER)
+
+function again(): void {
+  planBench(sixty, LATER, { ...QUICK, before: sixtyPlan }, sixtyParts)
+}
 
 const stick = measure(yardstick)
 console.log(`yardstick: sort 100,000 numbers, median ${stick.median.toFixed(2)} ms\n`)

@@ -79,7 +79,9 @@ export function judgedPlan(
     problem = next
     guide = schedule.starts
   }
-  return { ...(best as JudgedPlan), bench }
+  const answer = best as JudgedPlan
+  // Where nothing was given up the plan is the answer with every window kept.
+  return { ...answer, strict: answer.lost.length === 0 ? answer.schedule : answer.strict, bench }
 }
 
 /** The running plan, where it is one still and the judge has nothing against it: only what ends sooner takes its place. */
