@@ -53,9 +53,8 @@ export function judgedPlan(
     judgedAsPlanned(bench.parts, spansOf(bench, starts, zero), room.places)
   const again = (starts: Solution['starts']) => {
     const { thoughts, then } = judge(starts)
-    const made = make(then)
-    bench = made.bench
-    problem = withThoughts(bench, made.problem, thoughts, zero) ?? made.problem
+    if (!room.steady) ({ bench, problem } = make(then))
+    problem = withThoughts(bench, problem, thoughts, zero) ?? problem
   }
   if (guide) again(guide)
   else if (!room.steady) {

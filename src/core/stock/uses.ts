@@ -3,7 +3,7 @@ import type { Build, BuildAct, Part } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { ActStep } from '../model/sequence'
-import { bottlesFor, mixOfStep, paintFor } from '../shelf/paintFor'
+import { bottlesFor, mixOfStep, type PaintSource, paintFor } from '../shelf/paintFor'
 import { stepCard } from '../shelf/stepCard'
 import type { PartToPaint, PlannedStep } from './partToPaint'
 import type { StockState } from './stockState'
@@ -65,11 +65,31 @@ function wantsOf({ project, room }: UsesOf, { build, part, step, planned }: Open
   if (pots.every((own) => own.length === 0)) return []
   const left = Math.max(1, planned.coats - planned.coatsDone)
   const paint = paintFor(project, step)
-  const card = stepCard(step, part, left, paint, room.latest.celsius)
+  const amounts = amountsOf(step, part, left, paint, room.latest.celsius)
   return pots.flatMap((own, i): Want[] => {
-    const ml = card.mix?.ingredients[i]?.ml ?? 0
+    const ml = amounts[i] ?? 0
     return own.length > 0 ? [{ build, part, step, from: planned.from, pots: own, ml }] : []
   })
+}
+
+const amountsKnown = new WeakMap<ActStep, Map<string, readonly number[]>>()
+
+/** ml of each ingredient of a step's mix: reckoned once for what it follows from, since every plan asks for all of them again. */
+function amountsOf(
+  step: ActStep,
+  part: Part,
+  coats: number,
+  paint: PaintSource | null,
+  celsius: number,
+): readonly number[] {
+  const asked = amountsKnown.get(step) ?? new Map<string, readonly number[]>()
+  amountsKnown.set(step, asked)
+  const place = JSON.stringify([part, coats, paint, celsius])
+  const amounts =
+    asked.get(place) ??
+    (stepCard(step, part, coats, paint, celsius).mix?.ingredients ?? []).map(({ ml }) => ml)
+  asked.set(place, amounts)
+  return amounts
 }
 
 /** Takes a want out of its pots, the first of them as far as it goes, then the next; what no pot has is said of the first. */

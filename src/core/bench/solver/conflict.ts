@@ -82,7 +82,7 @@ function smallest(problem: BenchProblem, ask: Ask): Core {
 function startingSet(problem: BenchProblem, ask: Ask): string[] {
   const all = (problem.tasks ?? []).map((task) => task.id)
   const chains = chainsOf(problem)
-  if (chains.length < 2 || chains.length > 60) return all
+  if (chains.length < 2 || chains.length > MOST_QUESTIONS) return all
   return chains.find((ids) => ask(only(problem, new Set(ids))) === 'no') ?? all
 }
 

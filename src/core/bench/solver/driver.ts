@@ -21,6 +21,8 @@ const SMALL = 40
 const PROPAGATED = 150
 /** Conflicts until the search for a first plan begins anew. */
 const FIRST_CONFLICTS = 3000
+/** Conflicts that one question about a crowded bench may take. */
+const CROWDED_CONFLICTS = 40
 /** Conflicts of one try to improve a part of a plan. */
 const TRY_CONFLICTS = 150
 
@@ -53,9 +55,13 @@ export class Driver {
     const { first = false } = this.start
     this.keepRunning()
     if (!this.best && (this.size > SMALL || (first && this.start.guide))) this.construct()
-    if (first && this.best) return this.outcome(false)
+    // Where it costs little a first plan is packed by propagation too, unless there is one to go on from.
+    const packs = this.size <= PROPAGATED && !this.start.guide
+    if (first && this.best && !packs) return this.outcome(false)
     if (!this.network.engine.propagate()) return this.outcome(true)
-    if (!first && this.best && this.size > PROPAGATED) this.asItComes()
+    if (this.best && (first || this.size > PROPAGATED))
+      this.asItComes(first ? TRY_CONFLICTS : FIRST_CONFLICTS)
+    if (first && this.best) return this.outcome(this.closed())
     if (this.best) this.endSooner()
     if (!first) this.raiseBound()
     this.first()
@@ -152,9 +158,8 @@ export class Driver {
    * A search by propagation packs crowded evenings better than putting together does: rebuilding goes on from it. Free of the end found
    * so far, which would only lead it astray.
    */
-  private asItComes(): void {
+  private asItComes(conflicts: number): void {
     const { budget } = this
-    const conflicts = FIRST_CONFLICTS
     this.take(this.search.run({ conflicts, restart: conflicts, budget, by: 'time' }))
   }
 
@@ -265,9 +270,12 @@ export function feasibility(
   budget: Budget,
 ): 'yes' | 'no' | 'open' {
   if (model.impossible.length > 0 || model.domains.some((domain) => domain === null)) return 'no'
+  const crowded = model.ids.length > SMALL
+  if (crowded && new Rebuilding(model, new Dice(1)).first()) return 'yes'
   const network = networkOf(model)
   const search = new Search(network, new Dice(1))
-  const found = search.run({ conflicts, budget, by: 'time' })
+  const most = model.ids.length > PROPAGATED ? CROWDED_CONFLICTS : conflicts
+  const found = search.run({ conflicts: Math.min(most, conflicts), budget, by: 'time' })
   if (found === null) return 'no'
   return found === 'open' || found === 'refuted' ? 'open' : 'yes'
 }
