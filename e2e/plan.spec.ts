@@ -40,7 +40,7 @@ test('still tacky: what waits for the film moves, and says what it waits for', a
   await expect(page.getByRole('status').getByText('still tacky')).toBeVisible()
   const moved = page.getByRole('region', { name: 'What moved' })
   await expect(moved).toBeVisible()
-  await expect(moved.getByText(/on Armour moves from .* because/).first()).toBeVisible()
+  await expect(moved.getByRole('listitem').first()).toContainText(/on Armour moves from .* because/)
   // Taken back, it is as before.
   await page.keyboard.press('Control+z')
   await openPlan(page)
@@ -87,7 +87,7 @@ test('why not earlier: the chain, with the keyboard; where else it may go, kept 
   await act.focus()
   await page.keyboard.press('Enter')
   const chain = page.getByRole('list', { name: 'What holds it' })
-  await expect(chain.getByText(/it waits \d+ min for matt clear on/).first()).toBeVisible()
+  await expect(chain.getByText(/it waits \d+ min for/).first()).toBeVisible()
   expect(await chain.getByRole('listitem').count()).toBeGreaterThan(1)
 
   await page.getByRole('button', { name: 'Where else may it go?' }).click()

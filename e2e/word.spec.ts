@@ -1,9 +1,10 @@
 // The plan keeps its word: what it says holds when it is followed, and every place says the same.
 
+import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import type { Page, TestInfo } from '@playwright/test'
 import nodeIcal from 'node-ical'
-import { EVENING, expect, goTo, openAt, standAt, test } from './support'
+import { EVENING, expect, exported, goTo, openAt, standAt, test } from './support'
 
 const HOUR = 3_600_000
 
@@ -84,11 +85,15 @@ const MATT = { do: 'clear', family: 'alcohol-acrylic', sheen: 'matt', coats: ['m
 const BASE = { do: 'base', family: 'alcohol-acrylic', colour: '#C9C4B4', coats: ['light', 'light'] }
 
 test('a job followed to the letter over five evenings keeps its finish', async ({ page }, info) => {
-  await take(page, info, bench(['Hull'], [PRIME, BASE, GLOSS, { do: 'decal' }, MATT]))
+  const steps = [
+    ...[PRIME, BASE, GLOSS, { do: 'decal' }, GLOSS, { do: 'line' }, { do: 'line-clean' }, MATT],
+    ...[{ do: 'oil-dots' }, { do: 'blend' }, MATT],
+  ]
+  await take(page, info, bench(['Hull'], steps))
   const plan = await events(page)
   const before = await finish(page)
   const days = new Set(plan.map(({ start }) => start.toDateString()))
-  expect(days.size).toBeGreaterThan(2)
+  expect(days.size).toBeGreaterThanOrEqual(5)
   await goTo(page, 'Bench')
   for (const { start, end, summary } of plan.slice(0, -1)) {
     const act = summary.split(/[:,]/)[0] as string
@@ -257,4 +262,21 @@ test('every place tells the same instant of an act', async ({ page }, info) => {
   await goTo(page, 'Builds')
   await page.getByRole('link', { name: /Cart/ }).first().click()
   await expect(page.getByRole('button', { name: /^Base colour/ }).first()).toContainText(clock)
+  // The command line, from the exported file:
+  const file = info.outputPath('all.json')
+  writeFileSync(file, JSON.stringify(await exported(page)))
+  const answer = execFileSync(
+    'node',
+    ['scripts/run.mjs', 'cli/tectoria.ts', 'project', file, '--now', EVENING.toISOString()],
+    { encoding: 'utf8' },
+  )
+  const { tasks } = JSON.parse(answer) as { tasks: { step: string; coat: number; start: string }[] }
+  expect(tasks.find(({ step, coat }) => step === 's1' && coat === 1)?.start).toBe(at.toISOString())
+  // The reminder:
+  await goTo(page, 'Plan')
+  await page.getByRole('button', { name: 'Remind me' }).click()
+  await standAt(page, new Date(at.getTime() - 2 * 60_000))
+  await expect(page.getByText(/Due now: Base colour/)).toHaveCount(0)
+  await standAt(page, new Date(at.getTime() - 30_000))
+  await expect(page.getByText(/Due now: Base colour/)).toBeVisible()
 })

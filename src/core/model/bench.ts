@@ -45,6 +45,8 @@ export const TIMER_KINDS = [
   'decal',
   'release',
   'warm-air',
+  'shaking',
+  'warming',
   'other',
 ] as const
 
@@ -55,6 +57,8 @@ export const timerSchema = v.looseObject({
   name: nameField,
   startedAt: instantField,
   minutes: ranged(0.25, 60 * 24 * 30, 'minutes'),
+  /** The bottle that isn't used until it ends: it is shaken, or stands in warm water. */
+  bottle: v.optional(idField),
   /** When it was stopped by hand. */
   stoppedAt: v.optional(instantField),
 })

@@ -245,6 +245,18 @@ it('where two parts can’t dry at once the one waits until the other can be tou
   expect(primed(1)).toBeGreaterThanOrEqual(20 * MINUTE)
 })
 
+it('of an act that was started the minutes that are left are planned', () => {
+  const minutes = (acts: Project['acts']) =>
+    planBench(stateOf(project({ acts })), NOW, OPTIONS).problem.tasks?.find(
+      ({ id }) => id === 'x/p/prime/1',
+    )?.minutes
+  const whole = minutes([]) as number
+  const started = (ago: number) => [act('prime', 'started', NOW - ago * MINUTE)]
+  expect(whole).toBeGreaterThan(3)
+  expect(minutes(started(2))).toBe(whole - 2)
+  expect(minutes(started(500))).toBe(1)
+})
+
 describe('bottles', () => {
   const decanted = (hoursAgo: number) => ({
     id: 'teal',
@@ -258,11 +270,11 @@ describe('bottles', () => {
     decantedAt: new Date(NOW - hoursAgo * HOUR).toISOString(),
   })
   const ready = { ...decanted(0), id: 'other', state: 'open' as const, decantedAt: undefined }
-  const tealAt = (shelf: object[]) => {
+  const tealAt = (shelf: object[], timers: Timer[] = []) => {
     const [build] = project().builds ?? []
     const teal = build?.steps.filter(({ id }) => id === 'teal') ?? []
     const builds = build ? [{ ...build, steps: teal }] : []
-    const state = stateOf(project({ builds, shelf: shelf as Project['shelf'] }))
+    const state = stateOf(project({ builds, shelf: shelf as Project['shelf'], timers }))
     const plan = planBench(state, NOW, OPTIONS)
     return plan.tasks.find((task) => task.step === 'teal')?.start ?? 0
   }
@@ -278,6 +290,51 @@ describe('bottles', () => {
     { why: 'nor where another pot of it is ready', shelf: [decanted(0), ready], tonight: true },
   ])('$why', ({ shelf, tonight }) => {
     expect(tealAt(shelf) < TONIGHT).toBe(tonight)
+  })
+
+  it('a can in warm water is sprayed when it is done, or at once if the clock is stopped', () => {
+    const warm: Timer = {
+      id: 'w',
+      kind: 'warming',
+      name: 'Pond teal',
+      bottle: 'other',
+      startedAt: new Date(NOW).toISOString(),
+      minutes: 45,
+    }
+    const free = tealAt([ready])
+    expect(tealAt([ready], [warm])).toBe(Math.max(free, NOW + 45 * MINUTE))
+    expect(tealAt([ready], [{ ...warm, minutes: 600 }])).toBeGreaterThan(TONIGHT)
+    const stopped = { ...warm, minutes: 600, stoppedAt: new Date(NOW).toISOString() }
+    expect(tealAt([ready], [stopped])).toBe(free)
+  })
+
+  it('a kept two-part mix is sprayed before it is hard; one that is hard already binds nothing', () => {
+    const clear = (mixedHoursAgo: number) => {
+      const step = {
+        id: 'clear',
+        parts: ['p'],
+        do: 'clear' as const,
+        family: 'urethane-2k' as const,
+        sheen: 'gloss' as const,
+        coats: ['light' as const],
+        mix: 'm',
+      }
+      const mixes = [
+        {
+          id: 'm',
+          name: 'Hull clear',
+          family: 'urethane-2k' as const,
+          at: new Date(NOW - mixedHoursAgo * HOUR).toISOString(),
+          ingredients: [{ name: 'Clear', parts: 2 }],
+          volumeMl: 9,
+        },
+      ]
+      const parts = [{ id: 'p', name: 'Hull', substrate: 'polystyrene' as const }]
+      const builds = [{ id: 'x', name: 'Skiff', parts, steps: [step] }]
+      return planBench(stateOf(project({ builds, mixes })), NOW, OPTIONS).problem.tasks?.[0] ?? null
+    }
+    expect(clear(1)).toMatchObject({ latest: 120 - (clear(1)?.minutes as number) })
+    expect(clear(4)).not.toHaveProperty('latest')
   })
 
   it('two-part paint is sprayed out within its pot life', () => {

@@ -125,6 +125,7 @@ describe('the plan lives on', () => {
     const later = planBench(stateOf(project(tacky)), NOW + 48 * HOUR, { ...OPTIONS, before: dry })
     const wait = startOf(later, 'line') ?? 0
     expect(wait).toBeGreaterThan(NOW + 51 * HOUR)
+    expect(planDifference(dry, later).moves[0]?.step).toBe('line')
   })
 
   it('the same clean-up, missed: the window is a finding, and the work is planned all the same', () => {

@@ -1,3 +1,4 @@
+import { mustMove } from '../bench/mustMove'
 import { type Hold, whyNotEarlier } from '../bench/whyNotEarlier'
 import { key, stepOf } from '../model/stepRef'
 import type { BenchPlan, ScheduledTask } from './planBench'
@@ -45,7 +46,8 @@ export function finishOf({ schedule, zero }: Pick<BenchPlan, 'schedule' | 'zero'
 }
 
 /**
- * What moves from one plan to the next, the first task of each step, with what holds it now.
+ * What moves from one plan to the next, the first task of each step, with what holds it now: what can't stay comes first, then what
+ * goes to another session, then what shifts within one.
  *
  * Source: handbook 7.4.
  */
@@ -65,10 +67,25 @@ export function planDifference(before: BenchPlan, after: BenchPlan): PlanDiffere
       const { build, part, start } = task
       return why ? [{ build, part, step: task.step, task: task.id, from, to: start, why }] : []
     })
-  // What goes to another session is told before what only shifts within one.
-  const far = (move: Move) => (Math.abs(move.to - move.from) >= FAR ? 0 : 1)
-  moves.sort((a, b) => far(a) - far(b) || a.to - b.to)
+  const forced = forcedFrom(old, after)
+  const rank = (move: Move) => (forced.has(move.task) ? 0 : 2) + (farMoved(move) ? 0 : 1)
+  moves.sort((a, b) => rank(a) - rank(b) || a.to - b.to)
   return { moves, finish: { from: finishOf(before), to: finishOf(after) } }
+}
+
+function farMoved({ from, to }: Move): boolean {
+  return Math.abs(to - from) >= FAR
+}
+
+/** Tasks that can't stay where the plan before had them. */
+function forcedFrom(old: ReadonlyMap<string, number | null>, after: BenchPlan): Set<string> {
+  const starts: Record<string, number> = {}
+  for (const { id, job } of after.tasks) {
+    const start = old.get(id) ?? null
+    if (start !== null) starts[job] = Math.round((start - after.zero) / MINUTE)
+  }
+  const forced = mustMove(after.problem, starts)
+  return new Set(after.tasks.filter(({ job }) => forced.has(job)).map(({ id }) => id))
 }
 
 /**

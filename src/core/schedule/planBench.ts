@@ -23,6 +23,7 @@ import { plannedAt } from './plannedAt'
 import { type PlanWish, wishOptions } from './planWish'
 import type { SecondThought } from './secondThoughts'
 import { type Hours, type PlannedTask, tasksOf } from './tasks'
+import { underWay } from './underWay'
 
 /** How far ahead the bench is planned at least, minutes: 60 days. */
 const HORIZON = 60 * 1440
@@ -103,7 +104,7 @@ export function planBench(
       tasksOf(simulated, zero / MINUTE, hours, then?.get(simulated)),
     )
     const longest = { session: longestOf(hours.availability), loud: hours.longest }
-    const held = heldByBottles(benchTasks(own, longest), project, zero)
+    const held = heldByBottles(underWay(benchTasks(own, longest), state, zero), state, zero)
     const bench = dealtOut(held, project.sessions?.airbrushes ?? 1)
     const problem = {
       format: 'tectoria-bench-problem' as const,

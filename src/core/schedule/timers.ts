@@ -1,9 +1,9 @@
-import { familyRow } from '../knowledge/families'
 import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
 import type { LogIndex } from '../log/logIndex'
 import type { Timer } from '../model/bench'
 import type { Project } from '../model/project'
 import { gassingOff } from '../shelf/condition'
+import { hardensAt } from '../shelf/mixAge'
 import type { StockState } from '../stock/stockState'
 
 const MINUTE = 60_000
@@ -30,6 +30,8 @@ export const TIMER_MINUTES: Record<Timer['kind'], number> = {
   decal: 3,
   release: 20,
   'warm-air': 30,
+  shaking: 5,
+  warming: 10,
   other: 10,
 }
 
@@ -73,9 +75,9 @@ function gassingTimers(project: Project, now: number): RunningTimer[] {
 function potLives(project: Project, log: LogIndex): RunningTimer[] {
   return log.mixed.flatMap((act): RunningTimer[] => {
     const mix = project.mixes?.find(({ id }) => id === act.mix)
-    if (!mix?.family || !familyRow(mix.family).twoPart) return []
     const from = Date.parse(act.at)
-    const to = from + POT_LIFE * MINUTE
+    const to = mix ? hardensAt(project, mix, from) : null
+    if (!mix || to === null) return []
     return [{ id: `pot.${act.id}`, kind: 'pot-life', name: mix.name, from, to, own: false }]
   })
 }

@@ -1,9 +1,8 @@
-import { familyRow } from '../knowledge/families'
-import { POT_LIFE } from '../knowledge/limits'
 import { mix } from '../mixing/mix'
 import type { StoredMix } from '../model/mix'
 import type { Project } from '../model/project'
 import type { Family } from '../model/vocabulary'
+import { hardensAt } from './mixAge'
 
 /** What the label of a kept mix says. Source: handbook 4.6. */
 export type MixLabel = {
@@ -26,8 +25,6 @@ export type MixLabel = {
 /** A touch-up, ml. Source: handbook 4.6. */
 const TOUCH_UP = 5
 
-const MINUTE = 60_000
-
 /** The label of a kept mix. Source: handbook 4.6. */
 export function mixLabel(stored: StoredMix, project: Project): MixLabel {
   const mixed = mix({ ingredients: stored.ingredients, volumeMl: TOUCH_UP, round: 'drops' })
@@ -41,8 +38,7 @@ export function mixLabel(stored: StoredMix, project: Project): MixLabel {
     family: stored.family ?? null,
     colour: stored.colour ?? null,
     mixedAt,
-    potLifeEnds:
-      stored.family && familyRow(stored.family).twoPart ? mixedAt + POT_LIFE * MINUTE : null,
+    potLifeEnds: hardensAt(project, stored),
     for: build ? [build.name, part?.name].filter(Boolean).join(', ') : null,
     more: { ml: TOUCH_UP, drops: mixed.ingredients.map((ingredient) => ingredient.drops) },
   }

@@ -80,6 +80,31 @@ it('two steps share a bottle: the second finds it empty', () => {
   ])
 })
 
+const KEPT = {
+  id: 'm',
+  name: 'Hull clear',
+  ingredients: [{ name: 'Clear', parts: 1, bottle: 'k' }],
+}
+
+test.each([
+  { why: 'mixed an hour ago', family: 'urethane-2k', hours: 1, rules: [] },
+  { why: 'mixed four hours ago', family: 'urethane-2k', hours: 4, rules: ['mix-hardened'] },
+  { why: 'a sheet that gives it six', family: 'urethane-2k', hours: 4, potLife: '6 h', rules: [] },
+  { why: 'paint that keeps in its jar', family: 'lacquer', hours: 400, rules: [] },
+] as const)('a kept mix: $why', ({ family, hours, rules, ...rest }) => {
+  const sheet = 'potLife' in rest ? { product: { potLife: rest.potLife } } : {}
+  const project = {
+    format: 'tectoria-project',
+    version: 1,
+    builds: [{ ...BUILD, steps: [{ ...BUILD.steps[0], family, mix: 'm' }] }],
+    shelf: [{ ...BOTTLE, family, ...sheet }],
+    mixes: [{ ...KEPT, family, at: hoursAgo(hours), volumeMl: 9 }],
+  } as Project
+  const plans = planParts(stateOf(project), NOW).map(({ plan }) => plan)
+  const found = shelfFindings(stateOf(project), plans, NOW)
+  expect(found.map(({ rule }) => rule)).toEqual(rules)
+})
+
 it('the way out of a closed lid is a resting one', () => {
   const [one] = told({ state: 'decanted', decantedAt: hoursAgo(13), lid: 'closed' })
   expect(one?.ways[0]).toMatchObject({ bottle: 'k', fields: { lid: 'resting' } })

@@ -10,10 +10,11 @@ import type { Severity } from '../model/vocabulary'
 import { gassingOff } from '../shelf/condition'
 import { mixOfStep, potsLike } from '../shelf/paintFor'
 import { isPaintedFrom } from '../stack/state/paintedFrom'
+import { mixHardens } from './mixHardens'
 import type { PartToPaint } from './partToPaint'
 import { substitutesFor } from './shopping'
 import type { StockState } from './stockState'
-import { type Use, usesOf } from './uses'
+import { type OpenStep, openSteps, type Use, usesOf } from './uses'
 
 /** Rules that ask the shelf. Source: handbook 2.6. */
 export const SHELF_RULES = [
@@ -23,12 +24,13 @@ export const SHELF_RULES = [
   'thin-paint-coats',
   'gas-off',
   'lid-sealed',
+  'mix-hardened',
 ] as const
 
 /** A rule of the shelf by its name in findings. */
 export type ShelfRule = (typeof SHELF_RULES)[number]
 
-/** A finding about a bottle, at the step and part that would use it. A way out changes the bottle's own row. */
+/** A finding about a bottle or a kept mix, at the step and part that would use it. A way out changes the bottle's own row. */
 export type ShelfFinding = {
   build: string
   part: string
@@ -36,7 +38,8 @@ export type ShelfFinding = {
   rule: ShelfRule
   severity: Severity
   because: string
-  bottle: string
+  /** null: it is about the kept mix of the step. */
+  bottle: string | null
   ways: ShelfWay[]
 }
 
@@ -60,11 +63,43 @@ export function shelfFindings(
   plans: readonly PartToPaint[],
   now: number,
 ): ShelfFinding[] {
-  return usesOf(state, plans).flatMap((use) =>
+  const ofBottles = usesOf(state, plans).flatMap((use) =>
     [thinned(use), weak(use), short(use, state.project), gassing(use, now), lid(use, now)].filter(
       (finding): finding is ShelfFinding => finding !== null,
     ),
   )
+  const ofMixes = openSteps(state.project, plans).flatMap((open) => hardened(open, state, now))
+  return [...ofBottles, ...ofMixes]
+}
+
+/** A kept two-part mix that is hard by the time it would be sprayed. */
+function hardened(
+  { build, part, step, planned }: OpenStep,
+  state: StockState,
+  now: number,
+): ShelfFinding[] {
+  const kept = mixOfStep(state.project, step)
+  const ends = kept && mixHardens(state, kept)
+  const late = ends === null ? 0 : Math.max(planned.from, now) - ends
+  if (!kept || late <= 0) return []
+  return [
+    {
+      build: build.id,
+      part: part.id,
+      step: step.id,
+      rule: 'mix-hardened',
+      severity: 'stop',
+      because: `${kept.name} is two-part paint: what was mixed is hard ${sayDuration(late / MINUTE)} before this.`,
+      bottle: null,
+      ways: [
+        {
+          say: 'Mix it anew for this step',
+          build: build.id,
+          edit: { do: 'change', targets: [{ step: step.id }], on: 'every', fields: { mix: null } },
+        },
+      ],
+    },
+  ]
 }
 
 function finding(

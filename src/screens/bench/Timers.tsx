@@ -7,7 +7,7 @@ import { startTimer, stopTimer } from '@/store/actions/bench'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
-import { TextField } from '@/ui/Field'
+import { SelectField, TextField } from '@/ui/Field'
 import { clockTime, figures } from '@/ui/time'
 import { numberOf, readForm } from '../shared/forms'
 import { useNow } from '../shared/now'
@@ -18,8 +18,13 @@ const KIND_WORDS: Record<Timer['kind'], string> = {
   decal: 'Decal softens',
   release: 'Release coat',
   'warm-air': 'Warm air',
+  shaking: 'Shaking a bottle',
+  warming: 'Warming a bottle',
   other: 'Timer',
 }
+
+/** Clocks during which a bottle can't be used. */
+const OF_BOTTLES: readonly Timer['kind'][] = ['shaking', 'warming']
 
 /** Clocks of what is no film on a part: several at once, the next to end first. */
 export function Timers() {
@@ -98,16 +103,21 @@ function Left({ milliseconds }: { milliseconds: number }) {
 
 function NewTimer({ onDone }: { onDone: () => void }) {
   const run = useRun()
+  const shelf = useStock().project.shelf ?? []
   const [kind, setKind] = useState<Timer['kind']>('decal')
   const [name, setName] = useState('')
   const [minutes, setMinutes] = useState(String(TIMER_MINUTES.decal))
+  const [bottle, setBottle] = useState('')
   const [errors, setErrors] = useState<Record<string, string>>({})
+  const held = OF_BOTTLES.includes(kind) ? shelf.find(({ id }) => id === bottle) : undefined
+  const usual = held?.name ?? KIND_WORDS[kind]
   const start = async () => {
     const id = newId()
     const read = readForm(timerSchema, {
       id,
       kind,
-      name: name.trim() === '' ? KIND_WORDS[kind] : name.trim(),
+      name: name.trim() === '' ? usual : name.trim(),
+      ...(held ? { bottle: held.id } : {}),
       startedAt: new Date().toISOString(),
       minutes: numberOf(minutes),
     })
@@ -125,29 +135,35 @@ function NewTimer({ onDone }: { onDone: () => void }) {
       }}
       onKeyDown={(event) => event.key === 'Escape' && onDone()}
     >
-      <label className="block">
-        <span className="mb-1 block text-sm font-semibold text-soft">What for</span>
-        <select
-          value={kind}
-          onChange={(event) => {
-            const next = event.target.value as Timer['kind']
-            setKind(next)
-            setMinutes(String(TIMER_MINUTES[next]))
-          }}
-          className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5"
-        >
-          {TIMER_KINDS.map((kind) => (
-            <option key={kind} value={kind}>
-              {KIND_WORDS[kind]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        label="What for"
+        value={kind}
+        choices={TIMER_KINDS.map((value) => ({ value, say: KIND_WORDS[value] }))}
+        onChange={(event) => {
+          const next = event.target.value as Timer['kind']
+          setKind(next)
+          setMinutes(String(TIMER_MINUTES[next]))
+        }}
+      />
+      {OF_BOTTLES.includes(kind) && (
+        <div className="w-56">
+          <SelectField
+            label="Bottle"
+            value={bottle}
+            choices={[
+              { value: '', say: 'Any' },
+              ...shelf.map(({ id, name }) => ({ value: id, say: name })),
+            ]}
+            hint="Not planned to be used until it is done"
+            onChange={(event) => setBottle(event.target.value)}
+          />
+        </div>
+      )}
       <div className="w-56">
         <TextField
           label="Name"
           value={name}
-          placeholder={KIND_WORDS[kind]}
+          placeholder={usual}
           error={errors.name}
           onChange={(event) => setName(event.target.value)}
         />
