@@ -77,6 +77,18 @@ async function events(page: Page): Promise<Event[]> {
   )
 }
 
+/** Begins and ends an act at the bench, at its minutes. */
+async function follow(page: Page, { start, end, summary }: Event): Promise<void> {
+  const act = summary.split(/[:,]/)[0] as string
+  await standAt(page, start)
+  await expect(page.getByRole('region', { name: 'The act in hand' })).toContainText(act)
+  await page.keyboard.press('s')
+  await expect(page.getByRole('status').getByText(/started/)).toBeVisible()
+  await standAt(page, end)
+  await page.keyboard.press('f')
+  await expect(page.getByRole('status').getByText(/finished/)).toBeVisible()
+}
+
 const finish = (page: Page) => page.getByText(/Everything is done by/).textContent()
 
 const PRIME = { do: 'prime', coats: ['mist', 'light', 'light'] }
@@ -95,16 +107,7 @@ test('a job followed to the letter over five evenings keeps its finish', async (
   const days = new Set(plan.map(({ start }) => start.toDateString()))
   expect(days.size).toBeGreaterThanOrEqual(5)
   await goTo(page, 'Bench')
-  for (const { start, end, summary } of plan.slice(0, -1)) {
-    const act = summary.split(/[:,]/)[0] as string
-    await standAt(page, start)
-    await expect(page.getByRole('region', { name: 'The act in hand' })).toContainText(act)
-    await page.keyboard.press('s')
-    await expect(page.getByRole('status').getByText(/started/)).toBeVisible()
-    await standAt(page, end)
-    await page.keyboard.press('f')
-    await expect(page.getByRole('status').getByText(/finished/)).toBeVisible()
-  }
+  for (const event of plan.slice(0, -1)) await follow(page, event)
   await planned(page)
   // Sessions that are over are no longer counted: it is the finish that is kept.
   const done = (text: string | null) => /done by (.*?),/.exec(text ?? '')?.[1]
@@ -183,7 +186,9 @@ test('a run of six parts is logged by one key, with one left out', async ({ page
   await expect(card.getByText(/One run, one mix/)).toBeVisible()
   const others = card.getByRole('group', { name: /One run/ }).getByRole('button')
   await expect(others).toHaveCount(5)
+  await expect(card.getByText(/ml for the coats that are left on 6 parts/)).toBeVisible()
   await others.filter({ hasText: 'Mast' }).click()
+  await expect(card.getByText(/ml for the coats that are left on 5 parts/)).toBeVisible()
   await page.keyboard.press('d')
   await expect(page.getByRole('status').getByText(/coat 1 done/)).toBeVisible()
   const left = page.getByRole('region', { name: 'On the bench' }).getByRole('button')
@@ -230,7 +235,7 @@ test('a bench of five hundred tasks loads and answers', async ({ page }, info) =
 
 test('every place tells the same instant of an act', async ({ page }, info) => {
   await take(page, info, bench(['Hull'], [PRIME, BASE, MATT]))
-  const [, base] = await events(page)
+  const [prime, base] = await events(page)
   const at = (base as Event).start
   const day = at.toDateString() === EVENING.toDateString()
   const clock = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
@@ -272,9 +277,11 @@ test('every place tells the same instant of an act', async ({ page }, info) => {
   )
   const { tasks } = JSON.parse(answer) as { tasks: { step: string; coat: number; start: string }[] }
   expect(tasks.find(({ step, coat }) => step === 's1' && coat === 1)?.start).toBe(at.toISOString())
-  // The reminder:
+  // The reminder, once what comes before it is done:
   await goTo(page, 'Plan')
   await page.getByRole('button', { name: 'Remind me' }).click()
+  await goTo(page, 'Bench')
+  await follow(page, prime as Event)
   await standAt(page, new Date(at.getTime() - 2 * 60_000))
   await expect(page.getByText(/Due now: Base colour/)).toHaveCount(0)
   await standAt(page, new Date(at.getTime() - 30_000))

@@ -2,6 +2,7 @@
 import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { ActButtons } from './ActButtons'
+import { useAlong } from './useAlong'
 
 const mockRun = jest.fn()
 const next = { step: 's', coat: null }
@@ -27,11 +28,16 @@ const ITEM = {
   buildName: 'Skiff',
 }
 
+function Buttons() {
+  const along = useAlong(ITEM as never)
+  const step = { do: 'line' } as never
+  return <ActButtons item={ITEM as never} step={step} cautions={[]} along={along} />
+}
+
 /** Writes a note on the card, as it is written or refused. */
 async function note(written: boolean) {
   mockRun.mockResolvedValue(written)
-  const step = { do: 'line' }
-  render(<ActButtons item={ITEM as never} step={step as never} cautions={[]} />)
+  render(<Buttons />)
   await userEvent.keyboard('n')
   await userEvent.type(screen.getByLabelText('Note'), 'Held it farther off')
   await userEvent.click(screen.getByRole('button', { name: 'Write it down' }))
@@ -50,7 +56,7 @@ it('a note that was not written stays to be tried again', async () => {
 
 it('one key logs a run, without the part that was left out', async () => {
   mockRun.mockClear()
-  render(<ActButtons item={ITEM as never} step={{ do: 'line' } as never} cautions={[]} />)
+  render(<Buttons />)
   await userEvent.click(screen.getByRole('button', { name: 'Turret' }))
   expect(screen.getByRole('button', { name: 'Turret' }).getAttribute('aria-pressed')).toBe('false')
   await userEvent.keyboard('f')

@@ -12,7 +12,7 @@ import type { NamedItem } from '../shared/useBenchQueue'
 import { capital, listed, SEEN_WORDS, stepName } from '../shared/words'
 import { AlongParts } from './AlongParts'
 import { asksProtection, Protect } from './Protect'
-import { type AlongPart, useAlong } from './useAlong'
+import type { Along, AlongPart } from './useAlong'
 
 type Bench = {
   item: NamedItem
@@ -73,8 +73,7 @@ function useActs({ item, step, along }: InHand) {
 type Acts = ReturnType<typeof useActs>
 
 /** The acts of the bench: each one key, or one large button. */
-export function ActButtons({ item, step, cautions }: Bench) {
-  const run = useAlong(item)
+export function ActButtons({ item, step, cautions, along: run }: Bench & { along: Along }) {
   const acts = useActs({ item, step, along: run.chosen })
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)

@@ -12,6 +12,7 @@ import { stepName } from '../shared/words'
 import { ActButtons } from './ActButtons'
 import { StepFacts } from './StepFacts'
 import { UndoFacts } from './UndoFacts'
+import { useAlong } from './useAlong'
 import { useStep } from './useStep'
 
 /** The act in hand: what, on what, until when; the buttons; the facts of the step. */
@@ -19,7 +20,8 @@ export function ActCard({ item }: { item: NamedItem }) {
   const now = useNow()
   const parts = useParts()
   const project = useProject()
-  const found = useStep(item)
+  const along = useAlong(item)
+  const found = useStep(item, along.chosen)
   if (!found) return null
   const { step, card } = found
   const { next } = item
@@ -51,8 +53,13 @@ export function ActCard({ item }: { item: NamedItem }) {
           {warning.because}
         </p>
       ))}
-      <ActButtons item={item} step={step} cautions={card.cautions} />
-      <StepFacts card={card} step={step} then={whatThen(plan, next.step, project)} />
+      <ActButtons item={item} step={step} cautions={card.cautions} along={along} />
+      <StepFacts
+        card={card}
+        step={step}
+        mixedFor={found.mixedFor}
+        then={whatThen(plan, next.step, project)}
+      />
       {plan?.undo && <UndoFacts undo={plan.undo} now={now} />}
     </section>
   )

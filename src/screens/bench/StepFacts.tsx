@@ -6,10 +6,13 @@ import type { StepCard } from '@/core/shelf'
 export function StepFacts({
   card,
   step,
+  mixedFor,
   then,
 }: {
   card: StepCard
   step: ActStep
+  /** Parts that the mix is for: more than one in a run. */
+  mixedFor: number
   /** What follows, and the wait before it. */
   then: string | null
 }) {
@@ -31,7 +34,8 @@ export function StepFacts({
                 ))}
               </ul>
               <p className="text-sm text-soft">
-                {mix.totalMl.toFixed(1)} ml for the coats that are left, a spare of 15 % in it.
+                {mix.totalMl.toFixed(1)} ml for the coats that are left
+                {mixedFor > 1 ? ` on ${mixedFor} parts` : ''}, a spare of 15 % in it.
               </p>
             </>
           ) : (

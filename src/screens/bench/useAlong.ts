@@ -39,10 +39,13 @@ export function useAlong({ build, part, next }: NamedItem): Along {
       return [{ ref: stepOf(task), name }]
     })
   }, [plan, parts, project, build, part, next.step, next.coat])
-  const idOf = ({ ref }: AlongPart) => key(partOf(ref))
+  const chosen = useMemo(
+    () => all.filter(({ ref }) => !leftOut.has(key(partOf(ref)))),
+    [all, leftOut],
+  )
   return {
     all,
-    chosen: all.filter((one) => !leftOut.has(idOf(one))),
+    chosen,
     toggle: (id) =>
       setLeftOut((before) => {
         const after = new Set(before)
