@@ -81,12 +81,14 @@ async function events(page: Page): Promise<Event[]> {
 async function follow(page: Page, { start, end, summary }: Event): Promise<void> {
   const act = summary.split(/[:,]/)[0] as string
   await standAt(page, start)
-  await expect(page.getByRole('region', { name: 'The act in hand' })).toContainText(act)
+  const card = page.getByRole('region', { name: 'The act in hand' })
+  const inHand = card.getByRole('heading', { name: act, level: 2 })
+  await expect(inHand).toBeVisible()
   await page.keyboard.press('s')
-  await expect(page.getByRole('status').getByText(/started/)).toBeVisible()
+  await expect(card.getByRole('button', { name: 'Start' })).toHaveCount(0)
   await standAt(page, end)
   await page.keyboard.press('f')
-  await expect(page.getByRole('status').getByText(/finished/)).toBeVisible()
+  await expect(inHand).toHaveCount(0)
 }
 
 const finish = (page: Page) => page.getByText(/Everything is done by/).textContent()
