@@ -1,4 +1,4 @@
-import { type ClockKey, DRYING } from '../knowledge/drying'
+import { type ClockKey, DRYING, type Lies, WETNESS } from '../knowledge/drying'
 import { type DryingProcess, familyRow } from '../knowledge/families'
 import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/duration'
@@ -15,6 +15,8 @@ export type DryingFilm = {
   waterBorne: boolean
   /** As laid, first to last; at least one. */
   coats: readonly Coat[]
+  /** How it lies: a groove full of wash dries otherwise than a face. Left out: over a face. */
+  lies?: Lies | undefined
   /** Retarder in the mix, percent. */
   retarder: number
   /** The product's own figures where its sheet gives them. */
@@ -36,10 +38,15 @@ export type Pace = { point: Milestone; factor: number }
 function paceFactor(pace: Pace | undefined, point: ClockPoint): number {
   if (!pace) return 1
   const place = (milestone: Milestone) => MILESTONES.indexOf(milestone)
-  const own = point === 'workFrom' ? 'touch' : isWindow(point) ? 'recoat' : point
+  const own = point === 'workFrom' ? 'touch' : isWindow(point) ? 'recoat' : milestoneOf(point)
   const concerned =
     pace.factor >= 1 ? place(own) >= place(pace.point) : place(own) <= place(pace.point)
   return concerned ? pace.factor : 1
+}
+
+/** A clear is polished as it cures. */
+function milestoneOf(point: Milestone | 'workFrom' | 'polish'): Milestone {
+  return point === 'polish' ? 'cured' : point === 'workFrom' ? 'touch' : point
 }
 
 function isWindow(point: ClockPoint): point is 'latest' | 'workTo' {
@@ -47,7 +54,7 @@ function isWindow(point: ClockPoint): point is 'latest' | 'workTo' {
 }
 
 /** The points a film's clock is asked for: the milestones, and the ends of its windows. */
-export type ClockPoint = Milestone | 'latest' | 'workFrom' | 'workTo'
+export type ClockPoint = Milestone | 'latest' | 'workFrom' | 'workTo' | 'polish'
 
 /**
  * Reference minutes of one point: the product's figure, else the family's, else the fallback of handbook 3.1 (a dash
@@ -60,13 +67,23 @@ export function referenceMinutes(film: DryingFilm, point: ClockPoint): number | 
   const row = DRYING[film.clock]
   if (film.work && point === 'workFrom') return film.work.from
   if (film.work && point === 'workTo') return film.work.to
-  if (point === 'workTo' && film.reworkHours !== undefined) return film.reworkHours * 60
-  if (point === 'workFrom' || point === 'workTo') return row[point]
+  if (point === 'workTo') return reworkOf(film) ?? row.workTo
+  if (point === 'polish') return row.polish ?? referenceMinutes(film, 'cured')
+  if (point === 'workFrom') return row.workFrom
   const own = film.product?.[point]
   if (own !== undefined) return minutesOf(own)
   if (row[point] !== null || point === 'latest') return row[point]
   if (point === 'flash') return row.touch
   return sheet(film, 'cured') ?? row.cured ?? sheet(film, 'recoat') ?? row.recoat
+}
+
+/** How long a product says that it can be worked, minutes; null: it doesn't. */
+export function reworkOf({
+  product,
+  reworkHours,
+}: Pick<DryingFilm, 'product' | 'reworkHours'>): number | null {
+  if (product?.reworkMinutes !== undefined) return product.reworkMinutes
+  return reworkHours === undefined ? null : reworkHours * 60
 }
 
 function sheet(film: DryingFilm, point: Milestone): number | null {
@@ -84,6 +101,8 @@ export function processOf(film: DryingFilm, point: ClockPoint): DryingProcess {
     case 'latest':
     case 'workTo':
       return familyRow(film.family).processes.recoat
+    case 'polish':
+      return familyRow(film.family).processes.cured
     default:
       return familyRow(film.family).processes[point]
   }
@@ -91,6 +110,16 @@ export function processOf(film: DryingFilm, point: ClockPoint): DryingProcess {
 
 function isSurface(point: ClockPoint): boolean {
   return point === 'flash' || point === 'touch' || point === 'workFrom'
+}
+
+/** Coats stretch what one waits for, and never the end of a window: that goes by the thinnest place. Source: handbook 3.2. */
+function wettingOf({ coats, lies }: DryingFilm, point: ClockPoint): number {
+  const factor = wetnessFactor(
+    coats,
+    isSurface(point) ? 'surface' : 'depth',
+    WETNESS[lies ?? 'face'],
+  )
+  return isWindow(point) ? Math.min(1, factor) : factor
 }
 
 /**
@@ -102,13 +131,19 @@ function ownMinutes(film: DryingFilm, point: ClockPoint): number | null {
   const reference = referenceMinutes(film, point)
   if (reference === null || reference === 0 || reference === Number.POSITIVE_INFINITY)
     return reference
+  if (isFlat(film, point)) return reference
   return (
     reference *
-    wetnessFactor(film.coats, isSurface(point) ? 'surface' : 'depth') *
+    wettingOf(film, point) *
     retarderFactor(processOf(film, point), film.retarder) *
     film.correction *
     paceFactor(film.pace, point)
   )
+}
+
+/** Is it clock time, which neither coats nor air change? */
+function isFlat({ clock }: DryingFilm, point: ClockPoint): boolean {
+  return DRYING[clock].flat && isWindow(point)
 }
 
 /**
@@ -119,7 +154,8 @@ function ownMinutes(film: DryingFilm, point: ClockPoint): number | null {
  */
 export function clockMinutes(film: DryingFilm, point: ClockPoint, climate: Climate): number | null {
   const own = ownMinutes(film, point)
-  return own === null ? null : own * airFactor(processOf(film, point), film.waterBorne, climate)
+  if (own === null || isFlat(film, point)) return own
+  return own * airFactor(processOf(film, point), film.waterBorne, climate)
 }
 
 /**
@@ -142,6 +178,7 @@ export function progress(
   if (own === null) return null
   if (own === 0) return 1
   if (until <= start) return 0
+  if (isFlat(film, point)) return (until - start) / own
   const air = airOf(series, processOf(film, point), film.waterBorne)
   return (elapsedAt(air, until) - elapsedAt(air, start)) / own
 }
@@ -163,5 +200,6 @@ export function reachedAt(
   const own = ownMinutes(film, point)
   if (own === null || own === Number.POSITIVE_INFINITY) return own
   if (own === 0) return start
+  if (isFlat(film, point)) return start + own
   return minuteAfter(airOf(series, processOf(film, point), film.waterBorne), start, own)
 }

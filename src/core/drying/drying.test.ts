@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { DRYING } from '../knowledge/drying'
+import { DRYING, WETNESS } from '../knowledge/drying'
 import type { Climate } from '../model/climate'
 import { COATS, FAMILIES, MILESTONES } from '../model/vocabulary'
 import { resolveStep } from '../stack/state/resolvedStep'
@@ -67,11 +67,11 @@ test.each([
   { coats: ['flood'], stage: 'depth', factor: 9, why: 'through depth is diffusion' },
   { coats: Array(9).fill('light'), stage: 'depth', factor: 1.75, why: 'six are counted' },
 ] as const)('wetness of $coats, $stage: $why', ({ coats, stage, factor }) => {
-  expect(wetnessFactor(coats, stage)).toBeCloseTo(factor, 9)
+  expect(wetnessFactor(coats, stage, WETNESS.face)).toBeCloseTo(factor, 9)
 })
 
 it('a film without coats is a misuse', () => {
-  expect(() => wetnessFactor([], 'depth')).toThrow(RangeError)
+  expect(() => wetnessFactor([], 'depth', WETNESS.face)).toThrow(RangeError)
 })
 
 test.each([

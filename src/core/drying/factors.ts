@@ -1,4 +1,4 @@
-import { DEPTH_WETNESS, WETNESS } from '../knowledge/drying'
+import type { Wetness } from '../knowledge/drying'
 import type { DryingProcess } from '../knowledge/families'
 import type { Coat } from '../model/vocabulary'
 
@@ -10,15 +10,20 @@ const MOST_COATS = 6
  * heaviest, and by how many there are.
  *
  * @param coats at least one
+ * @param wetness how coats count for a film that lies as this one does
  * @throws RangeError if there is no coat
  * Source: handbook 3.2, f_W.
  */
-export function wetnessFactor(coats: readonly Coat[], stage: 'surface' | 'depth'): number {
+export function wetnessFactor(
+  coats: readonly Coat[],
+  stage: 'surface' | 'depth',
+  { surface, depth, layers }: Wetness,
+): number {
   const last = coats[coats.length - 1]
   if (!last) throw new RangeError('wetnessFactor: a film has at least one coat')
-  if (stage === 'surface') return WETNESS[last]
-  const heaviest = Math.max(...coats.map((coat) => DEPTH_WETNESS[coat]))
-  return heaviest * (1 + 0.15 * (Math.min(coats.length, MOST_COATS) - 1))
+  if (stage === 'surface') return surface[last]
+  const heaviest = Math.max(...coats.map((coat) => depth[coat]))
+  return layers ? heaviest * (1 + 0.15 * (Math.min(coats.length, MOST_COATS) - 1)) : heaviest
 }
 
 /**

@@ -73,14 +73,26 @@ export type ActRow = {
   runs?: boolean
   /** It covers a whole face and dries from its edge. Source: handbook 2.6, tide-mark-risk. */
   pools?: boolean
+  /** Flooded on, it dries from the edge of its pool. Source: handbook 2.6, tide-mark-risk. */
+  ringsFlooded?: boolean
   /** It slides on gloss: it wants something to grip. Source: handbook 2.5, 2.6. */
   wantsTooth?: boolean
   /** Its marks count as mist however they are loaded. Source: handbook 3.2, f_W. */
   dryLoad?: boolean
+  /** By brush it is for details, unless it is said to go over all. Source: handbook 2.3, what the solvent reaches. */
+  brushedOnDetails?: boolean
+  /** It is put on a spot: it touches nothing that lies elsewhere on the part. Source: handbook 2.3. */
+  spot?: boolean
+  /** Small marks from a brush or sponge that is nearly dry: they wet what is under them hardly at all. Source: handbook 2.3, energy. */
+  dryMarks?: boolean
   /** It is dragged soon after it is laid. Source: handbook 3.4. */
   dragged?: boolean
+  /** Worked with spirit while it is wet, and into whatever else of the kind is: one effect of one sitting. Source: handbook 2.3, 6. */
+  feathered?: boolean
   /** Laid loose: it comes off on the fingers until it is fixed. Source: handbook 2.6, powder-loose. */
   loose?: boolean
+  /** While it is wet it holds powder that is dabbed into it. Source: handbook 6, rust and mud. */
+  bindsPowder?: boolean
   /** It fixes what lies loose. Source: handbook 3.1. */
   fixes?: boolean
   /** It starts the rust. Source: handbook 3.4. */
@@ -175,7 +187,7 @@ const HANDLE = { ...PREP, kind: 'handle' } as const
 
 /** One row an act: what it means when a step leaves it out. Source: the sequence format, docs/formats.md. */
 export const ACT_TABLE = {
-  wash: { stage: 2, ...PREP, name: 'Wash', cleansFace: true, liftsChips: true },
+  wash: { stage: 2, ...PREP, name: 'Wash the part', cleansFace: true, liftsChips: true },
   degrease: { stage: 2, ...PREP, name: 'Degrease', cleansFace: true },
   scribe: { stage: 2, ...PREP, name: 'Rescribe' },
   fill: { stage: 2, ...PREP, name: 'Fill', fills: true },
@@ -208,11 +220,13 @@ export const ACT_TABLE = {
     name: 'Clear colour',
     role: 'clear-colour',
     takes: ['paint', 'wash', 'oil'],
+    ringsFlooded: true,
   },
   metal: {
     stage: 5,
     ...COAT,
     name: 'Metal',
+    brushedOnDetails: true,
     role: 'metal',
     takes: METALS,
     notWith: RUBBED_ON,
@@ -228,7 +242,15 @@ export const ACT_TABLE = {
     notWith: RUBBED_ON,
   },
   chrome: { stage: 5, ...COAT, name: 'Chrome', role: 'metal', family: 'chrome-ink', takes: METALS },
-  detail: { stage: 12, ...PATCH, name: 'Paint details', family: 'water-acrylic', tool: 'brush' },
+  detail: {
+    stage: 12,
+    ...PATCH,
+    name: 'Paint details',
+    family: 'water-acrylic',
+    tool: 'brush',
+    dryMarks: true,
+    spot: true,
+  },
   tape: {
     stage: 5,
     ...MASK,
@@ -327,13 +349,15 @@ export const ACT_TABLE = {
     tool: 'flat-brush',
     effect: 'wash',
     wantsTooth: true,
+    feathered: true,
   },
   'wash-clean': {
     stage: 11,
     ...RUB,
     name: 'Clean up the wash',
     effect: 'wash',
-    target: ['wash', 'filter'],
+    target: ['wash', 'filter', 'rust-wash'],
+    feathered: true,
   },
   'wipe-back': {
     stage: 11,
@@ -344,10 +368,17 @@ export const ACT_TABLE = {
     effect: null,
     target: null,
   },
-  'chip-sponge': { stage: 11, ...CHIP, name: 'Sponge chips', tool: 'sponge', marks: 'chip' },
-  'chip-brush': { stage: 11, ...CHIP, name: 'Brush chips', marks: 'chip' },
-  drybrush: { stage: 11, ...CHIP, name: 'Drybrush', dryLoad: true },
-  scratch: { stage: 11, ...CHIP, name: 'Scratches', marks: 'scratch' },
+  'chip-sponge': {
+    stage: 11,
+    ...CHIP,
+    name: 'Sponge chips',
+    tool: 'sponge',
+    marks: 'chip',
+    dryMarks: true,
+  },
+  'chip-brush': { stage: 11, ...CHIP, name: 'Brush chips', marks: 'chip', dryMarks: true },
+  drybrush: { stage: 11, ...CHIP, name: 'Drybrush', dryLoad: true, dryMarks: true },
+  scratch: { stage: 11, ...CHIP, name: 'Scratches', marks: 'scratch', dryMarks: true },
   pencil: {
     stage: 13,
     ...PATCH,
@@ -355,7 +386,7 @@ export const ACT_TABLE = {
     family: 'pencil',
     takes: DRY_MARKS,
     tool: 'hand',
-    marks: 'chip',
+    dryMarks: true,
   },
   graphite: {
     stage: 13,
@@ -373,8 +404,16 @@ export const ACT_TABLE = {
     family: 'oil',
     effect: 'oils',
     wantsTooth: true,
+    feathered: true,
   },
-  blend: { stage: 11, ...RUB, name: 'Blend the oils', effect: 'oils', target: ['oil-dots'] },
+  blend: {
+    stage: 11,
+    ...RUB,
+    name: 'Blend the oils',
+    effect: 'oils',
+    target: ['oil-dots', 'filter', 'streak', 'stain', 'dust', 'rust-wash'],
+    feathered: true,
+  },
   streak: {
     stage: 11,
     ...WEATHER,
@@ -382,15 +421,17 @@ export const ACT_TABLE = {
     effect: 'streaks',
     wantsTooth: true,
     dragged: true,
+    feathered: true,
   },
-  stain: { stage: 11, ...WEATHER, name: 'Stains', effect: 'streaks' },
-  dust: { stage: 11, ...WEATHER, name: 'Dust', effect: 'streaks' },
+  stain: { stage: 11, ...WEATHER, name: 'Stains', effect: 'streaks', feathered: true },
+  dust: { stage: 11, ...WEATHER, name: 'Dust', effect: 'streaks', feathered: true },
   'streak-drag': {
     stage: 11,
     ...RUB,
     name: 'Drag the streaks',
     effect: 'streaks',
-    target: ['streak', 'stain', 'dust'],
+    target: ['oil-dots', 'filter', 'streak', 'stain', 'dust', 'rust-wash'],
+    feathered: true,
   },
   'rust-wash': {
     stage: 11,
@@ -398,6 +439,8 @@ export const ACT_TABLE = {
     name: 'Rust wash',
     family: 'water-acrylic',
     effect: 'rust',
+    bindsPowder: true,
+    ringsFlooded: true,
   },
   iron: {
     stage: 11,
@@ -406,6 +449,7 @@ export const ACT_TABLE = {
     family: 'reactive-iron',
     tool: 'brush',
     effect: 'iron',
+    bindsPowder: true,
   },
   'iron-activate': {
     stage: 11,
@@ -444,7 +488,15 @@ export const ACT_TABLE = {
     target: ['powder'],
     fixes: true,
   },
-  mud: { stage: 11, ...WEATHER, name: 'Mud', role: 'texture', family: 'texture', effect: 'mud' },
+  mud: {
+    stage: 11,
+    ...WEATHER,
+    name: 'Mud',
+    role: 'texture',
+    family: 'texture',
+    effect: 'mud',
+    bindsPowder: true,
+  },
   splatter: {
     stage: 11,
     ...WEATHER,
@@ -452,6 +504,7 @@ export const ACT_TABLE = {
     role: 'texture',
     family: 'texture',
     effect: 'mud',
+    bindsPowder: true,
   },
   'cut-polish': { stage: 13, ...LEVEL, name: 'Cut flat', cuts: 'clear' },
   compound: { stage: 13, ...LEVEL, name: 'Polish with compound', polishes: true },
@@ -464,7 +517,7 @@ export const ACT_TABLE = {
 export const PAINT_WASH: ActRow = {
   stage: 11,
   ...WEATHER,
-  name: 'Overall wash',
+  name: 'Wash over all',
   family: 'water-wash',
   tool: 'flat-brush',
   effect: 'wash',

@@ -59,6 +59,18 @@ export const AIR_LIMITS: readonly AirLimit[] = [
   {
     rule: 'too-hot',
     measure: 'celsius',
+    applies: () => true,
+    grades: [
+      {
+        severity: 'stop',
+        passed: (c) => c.celsius > 45 && c.air !== 'forced',
+        say: 'no room is above 45 °C, and plastic warps: if warm air is meant, say so, and when',
+      },
+    ],
+  },
+  {
+    rule: 'too-hot',
+    measure: 'celsius',
     applies: ({ tool, retarder }) => tool === 'airbrush' && retarder < HOT_AIR_RETARDER,
     grades: [
       {

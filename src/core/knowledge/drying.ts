@@ -11,6 +11,10 @@ export type ClockRow = Record<Milestone, number | null> & {
   workFrom: number | null
   /** Minutes until which it may; Infinity: for ever. */
   workTo: number | null
+  /** Polished from here on where that is sooner than cured; null: once it is cured. */
+  polish: number | null
+  /** Its windows are clock time: no air stretches them. Source: handbook 3.2. */
+  flat: boolean
 }
 
 const MIN = 1
@@ -19,7 +23,7 @@ const D = 1440
 /** The handbook's dash. */
 const _ = null
 
-type Window = Pick<ClockRow, 'latest' | 'workFrom' | 'workTo'>
+type Window = Pick<ClockRow, 'latest' | 'workFrom' | 'workTo' | 'polish' | 'flat'>
 
 /** Milestones in the handbook's order, so that a row reads like the handbook's; windows where the row has them. */
 function row(
@@ -31,7 +35,7 @@ function row(
   cured: number | null,
   window: Partial<Window> = {},
 ): ClockRow {
-  const none = { latest: null, workFrom: null, workTo: null }
+  const none = { latest: null, workFrom: null, workTo: null, polish: null, flat: false }
   return { flash, touch, recoat, sand, tape, cured, ...none, ...window }
 }
 
@@ -53,10 +57,13 @@ export const DRYING = {
   'oil-thin': row(_, 24 * H, 72 * H, _, _, 14 * D, { workFrom: 0, workTo: 8 * H }),
   'oil-wash': row(_, 6 * H, 48 * H, _, _, 7 * D, { workFrom: 30 * MIN, workTo: 24 * H }),
   'oil-fast': row(_, 8 * H, 24 * H, _, _, 7 * D, { workFrom: 0, workTo: 3 * H }),
-  'urethane-2k': row(15 * MIN, 4 * H, 6 * H, 24 * H, 24 * H, 7 * D, { latest: 24 * H }),
+  'urethane-2k': row(15 * MIN, 4 * H, 6 * H, 24 * H, 24 * H, 7 * D, {
+    latest: 24 * H,
+    polish: 48 * H,
+  }),
   'water-wash': row(5 * MIN, 15 * MIN, 30 * MIN, _, _, 24 * H, { workFrom: 0, workTo: 5 * MIN }),
   watercolour: row(_, 10 * MIN, _, _, _, _, { workFrom: 0, workTo: FOR_EVER }),
-  release: row(10 * MIN, 15 * MIN, 20 * MIN, _, _, _, { latest: 12 * H }),
+  release: row(10 * MIN, 15 * MIN, 20 * MIN, _, _, _, { latest: 12 * H, flat: true }),
   'mirror-metal': row(5 * MIN, 15 * MIN, 24 * H, _, 48 * H, 48 * H),
   'chrome-ink': row(10 * MIN, 30 * MIN, 48 * H, _, 72 * H, 72 * H),
   'reactive-iron': row(20 * MIN, 1 * H, 2 * H, _, _, _),
@@ -65,7 +72,7 @@ export const DRYING = {
   'pigment-fixed': row(_, 1 * H, 12 * H, _, _, 24 * H),
   'texture-thin': row(_, 2 * H, 12 * H, _, _, 72 * H, { workFrom: 0, workTo: 15 * MIN }),
   'texture-thick': row(_, 8 * H, 24 * H, _, _, 72 * H, { workFrom: 0, workTo: 15 * MIN }),
-  latex: row(_, 15 * MIN, 20 * MIN, _, _, _),
+  latex: row(_, 15 * MIN, 20 * MIN, _, _, _, { workFrom: 15 * MIN, workTo: 24 * H, flat: true }),
   salt: row(_, 30 * MIN, 1 * H, _, _, _),
   'dry-mark': DRY_MARK,
 } as const satisfies Record<string, ClockRow>
@@ -138,23 +145,32 @@ export function clockOfFamily(family: Family, laid: Laid): ClockKey {
   return (found ?? (cases.at(-1) as ClockCase)).clock
 }
 
-/** f_W of one coat for flash and touch. Source: handbook 3.2. */
-export const WETNESS = { mist: 0.5, light: 1, wet: 1.7, flood: 3 } as const satisfies Record<
-  Coat,
-  number
->
+/** f_W of one coat: for flash and touch, and for recoat and later, where drying through depth is diffusion. */
+export type Wetness = {
+  surface: Record<Coat, number>
+  depth: Record<Coat, number>
+  layers: boolean
+}
 
-/** f_W for recoat and later: drying through depth is diffusion. Source: handbook 3.2. */
-export const DEPTH_WETNESS = { ...WETNESS, flood: 9 } as const satisfies Record<Coat, number>
-
-/** Streaks are dragged from so many minutes on: sooner than washes are cleaned. Source: handbook 3.4. */
-export const DRAG_FROM = 3
-
-/** Windows with an end that belong to pairs of acts, minutes. Source: handbook 3.4 and 2.6. */
-export const RELEASE_TO_TOP = { latest: 12 * H } as const
+const FILM = { mist: 0.5, light: 1, wet: 1.7, flood: 3 } as const
 
 /**
- * When chipping through a release coat works, minutes after the colour over it: at the latest, and from when it
- * takes scrubbing. Source: handbook 3.4 and 2.6.
+ * How coats count, by how the film lies: over a face; pooled in recesses, where a groove filled to the brim takes twice as long;
+ * as a thick paste, whose row knows its depth; misted on, as inks and mirror metals are meant to be. `layers`: more coats take
+ * longer. Source: handbook 3.1, 3.2, f_W.
  */
-export const CHIP_WINDOW = { latest: 24 * H, hardFrom: 3 * H } as const
+export const WETNESS = {
+  face: { surface: FILM, depth: { ...FILM, flood: 9 }, layers: true },
+  recess: { surface: { ...FILM, flood: 2 }, depth: { ...FILM, flood: 2 }, layers: true },
+  paste: { surface: { ...FILM, flood: 1 }, depth: { ...FILM, flood: 1 }, layers: true },
+  misted: { surface: { ...FILM, mist: 1 }, depth: { ...FILM, mist: 1 }, layers: false },
+} as const satisfies Record<string, Wetness>
+
+/** How a film lies, as far as its coats' weights count. */
+export type Lies = keyof typeof WETNESS
+
+/**
+ * When chipping through a release coat works, minutes after the colour over it: at the latest; from when it takes warm water and a
+ * stiffer brush; from when lacquer wants a scratch to start. Source: handbook 3.4 and 2.6.
+ */
+export const CHIP_WINDOW = { latest: 24 * H, warmFrom: 12 * H, hardFrom: 3 * H } as const

@@ -60,8 +60,12 @@ export type FamilyRow = {
   hardToChip?: boolean
   /** Once activated it rusts, and goes on until it is sealed. Source: handbook 3.4. */
   rusts?: boolean
+  /** It lies on a glue that water loosens for ever. Source: handbook 2.3, water over water. */
+  onGlue?: boolean
   /** In the cold it makes no proper film. Source: handbook 3.3. */
   coldShy?: boolean
+  /** A primer of it is cut wet with a soft sponge from so many minutes on. Source: handbook 6, clean-up. */
+  wetSandedFrom?: number
   /** In damp air it turns white. Source: handbook 3.3. */
   blushes?: boolean
   /** A brush leaves streaks in it unless it is retarded. Source: handbook 4.5. */
@@ -79,8 +83,10 @@ export type FamilyRow = {
   withSpirit?: Family
   /** Dried on a palette, its thinner makes it liquid again. Source: handbook 2.3, N77. */
   rewets?: boolean
-  /** How long a streak of it can be dragged, minutes. Source: handbook 3.4. */
-  draggedFor?: number
+  /** When a streak of it can be dragged, minutes after it was laid. Source: handbook 3.4. */
+  dragged?: { from: number; to: number }
+  /** A line of it that is wiped before so many minutes is dragged out. Source: handbook 3.1, 3.4. */
+  wipedFrom?: number
   /** Processes of recoat, sand, tape and cured; flash and touch are always evaporation. */
   processes: {
     recoat: DryingProcess
@@ -133,6 +139,7 @@ export const FAMILY_TABLE = {
     hard: true,
     overSlow: 'stop',
     bites: true,
+    wetSandedFrom: 120,
     watertight: 'thick',
     hardToChip: true,
     blushes: true,
@@ -190,7 +197,7 @@ export const FAMILY_TABLE = {
     sheen: 'matt',
     slow: true,
     rewets: true,
-    draggedFor: 60,
+    dragged: { from: 3, to: 60 },
     processes: CHEMICAL,
   },
   oil: {
@@ -202,7 +209,7 @@ export const FAMILY_TABLE = {
     slow: true,
     watertight: 'always',
     rewets: true,
-    draggedFor: 8 * 60,
+    dragged: { from: 0, to: 8 * 60 },
     processes: CHEMICAL,
   },
   'urethane-2k': {
@@ -222,6 +229,7 @@ export const FAMILY_TABLE = {
     ...WATER_FILM,
     nature: 'wash',
     name: 'water wash',
+    wipedFrom: 2,
     thinners: ['water'],
     sheen: 'matt',
     coldShy: true,
@@ -231,6 +239,7 @@ export const FAMILY_TABLE = {
     ...WATER_FILM,
     nature: 'wash',
     name: 'watercolour',
+    wipedFrom: 2,
     rewets: true,
     thinners: ['water'],
     sheen: 'matt',
@@ -295,6 +304,7 @@ export const FAMILY_TABLE = {
     ...WATER_FILM,
     nature: 'decal',
     name: 'decal',
+    onGlue: true,
     coldShy: true,
     thinners: ['water'],
     sheen: 'satin',

@@ -6,9 +6,6 @@ export const ACT_MINUTES = 5
 /** Two-part paint can be sprayed for this long after mixing unless its sheet says, minutes. Source: handbook 3.1. */
 export const POT_LIFE = 3 * 60
 
-/** A two-part clear is polished from here on, minutes after its last coat. Source: handbook 2.6, 3.1. */
-export const POLISH_2K = 48 * 60
-
 /** Rust grows on reactive iron for this long after the activator, minutes. Source: handbook 3.1, 3.4. */
 export const IRON_SETTLES = { from: 1440, to: 5 * 1440 } as const
 
@@ -29,14 +26,14 @@ export const SALT_DRY = { tacky: 30, wet: 3 * 60, sprayed: 12 * 60 } as const sa
   number
 >
 
-/** Latex comes off within so long of being dabbed on, minutes. Source: handbook 3.4. */
-export const LATEX_OFF = 24 * 60
-
 /** Tape comes off no sooner than so long after the last coat, minutes: before that the edge runs. Source: handbook 3.4. */
 export const TAPE_OFF = 5
 
 /** Filler is left alone for a night before it is cut or painted, minutes. Source: handbook 6, clean-up. */
 export const FILLER_CURES = 12 * 60
+
+/** Strong glue goes on gassing in the joint for so long, minutes. Source: handbook 6, clean-up. */
+export const GLUE_CURES = 4 * 60
 
 /** Decanted paint gasses off for this long, minutes. Source: handbook 3.4, 9. */
 export const GASSES_OFF = { from: 12 * 60, to: 24 * 60 } as const

@@ -14,6 +14,8 @@ export type SolventRow = {
   dissolvesPlastic?: boolean
   /** Its vapour fogs clear plastic. Source: handbook 2.4, 2.6. */
   fogsGlass?: boolean
+  /** Standing in it, plastic under stress cracks. Source: handbook 2.4. */
+  stresses?: boolean
   /** It gets under the edges of chips that no clear holds. Source: handbook 2.6, unsealed-chips. */
   opensChips?: boolean
   /** A wash with it dries from its edge and leaves rings. Source: handbook 2.6, tide-mark-risk. */
@@ -30,7 +32,7 @@ const SPIRIT = { spirit: true, smells: true, density: 0.78 } as const
 /** One row a solvent. Source: handbook 2.2, 2.4, 4.2. */
 export const SOLVENT_TABLE = {
   water: { name: 'water', opensChips: true, rings: true, density: 1 },
-  alcohol: { name: 'alcohol', opensChips: true, density: 0.8 },
+  alcohol: { name: 'alcohol', opensChips: true, stresses: true, density: 0.8 },
   'spirit-mild': { ...SPIRIT, name: 'mild spirit' },
   'spirit-hot': { ...SPIRIT, name: 'hot spirit' },
   'lacquer-mild': { ...LACQUER, name: 'levelling lacquer thinner' },

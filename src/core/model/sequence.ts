@@ -37,6 +37,8 @@ export const productSchema = v.looseObject({
   tape: v.optional(durationField),
   cured: v.optional(durationField),
   latest: v.optional(durationField),
+  /** How long a wash of it can be worked, minutes: with retarder in it longer than its family. Source: handbook 3.1. */
+  reworkMinutes: v.optional(ranged(0, 30 * 24 * 60, 'minutes')),
   /** How long a mixed two-part paint can be sprayed. Source: handbook 3.1. */
   potLife: v.optional(durationField),
   /** Families, roles or substrates that its sheet says it suits. */

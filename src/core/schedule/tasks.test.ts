@@ -73,7 +73,7 @@ it('a window has both ends', () => {
 it('release, top coat and chipping keep their windows', () => {
   const { links } = planned([PRIME, { do: 'release' }, TOP, { do: 'chip-wet' }])
   expect(links).toContain('b/1 c/1 20 720')
-  expect(links).toContain('c/1 d/1 20 1440')
+  expect(links).toContain('c/1 d/1 20 719')
 })
 
 it('tape comes off before the paint is cured', () => {

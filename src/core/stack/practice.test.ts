@@ -228,9 +228,10 @@ const ACCIDENTS: (Case & { told: string[] })[] = [
       { do: 'clear', family: 'alcohol-acrylic', sheen: 'gloss' },
       { wait: '3 d' },
       { do: 'line', solvent: 'alcohol', family: 'water-acrylic' },
+      { wait: '4 min' },
       { do: 'line-clean', solvent: 'alcohol', tool: 'wet-swab' },
     ],
-    told: ['5 solvent-attacks-film risk'],
+    told: ['6 solvent-attacks-film risk'],
   },
   {
     why: 'colour wiped away by clean-up over bare enamel',

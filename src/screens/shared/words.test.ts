@@ -5,8 +5,8 @@ test.each([
   { step: { do: 'clear', sheen: 'gloss' }, name: 'Gloss clear' },
   { step: { do: 'clear', sheen: 'semi-gloss' }, name: 'Semi-gloss clear' },
   { step: { do: 'clear' }, name: 'Clear' },
-  { step: { do: 'wash' }, name: 'Wash' },
-  { step: { do: 'wash', family: 'water-wash' }, name: 'Overall wash' },
+  { step: { do: 'wash' }, name: 'Wash the part' },
+  { step: { do: 'wash', family: 'water-wash' }, name: 'Wash over all' },
   { step: { do: 'line-clean' }, name: 'Clean up the lining' },
 ] as const)('$step is called $name', ({ step, name }) => {
   expect(stepName(step)).toBe(name)

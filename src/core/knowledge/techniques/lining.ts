@@ -111,7 +111,7 @@ export const LINING = entries('Panel lining and washes', 9, [
   },
   {
     id: 'overall-wash',
-    name: 'Overall wash',
+    name: 'Wash over all',
     stage: 11,
     purpose: 'Thin water acrylic all over: shade in every fold, darker as a whole.',
     needs: 'a sealed face; pools wicked up at once',

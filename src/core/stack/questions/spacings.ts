@@ -164,7 +164,12 @@ function endedAt(film: Film, at: number): Film {
 
 /** The same step on another stack: what it works on is looked for anew. */
 function onStack(context: StepContext, stack: Stack): StepContext {
-  const targets = targetsOf(actRow(context.step.do, context.step.family), stack)
+  const targets = targetsOf(
+    actRow(context.step.do, context.step.family),
+    stack,
+    context.at,
+    context.series,
+  )
   return { ...context, stack, targets: new Set(targets), target: targets[0] ?? null, memo: {} }
 }
 

@@ -329,7 +329,7 @@ table('salt', [
   {
     why: 'colour over wet salt',
     steps: [...salted, { wait: '29 min' }, BASE, DAY, { do: 'unsalt' }],
-    told: ['4 salt-not-dry risk'],
+    told: ['4 salt-not-dry note'],
   },
   {
     why: 'nobody said how it was wetted: it may be wet for three hours',
@@ -346,7 +346,7 @@ table('salt', [
     steps: [
       ...ready,
       { do: 'salt', wetted: 'wet' },
-      { wait: '179 min' },
+      { wait: '160 min' },
       BASE,
       DAY,
       { do: 'unsalt' },
@@ -412,7 +412,7 @@ const latex: Step[] = [...ready, { do: 'latex' }, { wait: '1 h' }, BASE]
 table('masks on wet paint, and off it', [
   {
     why: 'latex on a primer that is not touch-dry (20 min)',
-    steps: [PRIME, { wait: '19 min' }, { do: 'latex' }, DAY, { do: 'unlatex' }],
+    steps: [PRIME, { wait: '15 min' }, { do: 'latex' }, DAY, { do: 'unlatex' }],
     told: ['2 mask-too-early stop'],
   },
   {
@@ -427,7 +427,7 @@ table('masks on wet paint, and off it', [
   },
   {
     why: 'latex picked off colour that is wet (20 min)',
-    steps: [...latex, { wait: '19 min' }, { do: 'unlatex' }],
+    steps: [...latex, { wait: '15 min' }, { do: 'unlatex' }],
     told: ['6 unmask-too-early stop'],
   },
   {
@@ -505,7 +505,7 @@ table('handled-too-early', [
   },
   {
     why: 'joined while a finger still prints (60 min)',
-    steps: joinedAfter('59 min'),
+    steps: joinedAfter('45 min'),
     told: ['4 handled-too-early risk'],
   },
   { why: 'joined after that', steps: joinedAfter('60 min'), told: [] },
@@ -609,7 +609,27 @@ table('preparation', [
   {
     why: 'sanding filler at once',
     steps: [{ do: 'fill' }, { do: 'sand', grit: 400 }],
-    told: ['1 filler-curing note'],
+    told: ['1 filler-curing risk'],
+  },
+  {
+    why: 'after a quarter of the night',
+    steps: [{ do: 'fill' }, { wait: '3 h' }, { do: 'sand', grit: 400 }],
+    told: ['2 filler-curing note'],
+  },
+  {
+    why: 'strong glue, primed at once',
+    steps: [{ do: 'assemble', adhesive: 'cyanoacrylate' }, PRIME],
+    told: ['1 filler-curing risk'],
+  },
+  {
+    why: 'glued and left for four hours',
+    steps: [{ do: 'assemble', adhesive: 'cyanoacrylate' }, { wait: '4 h' }, PRIME],
+    told: [],
+  },
+  {
+    why: 'white glue has no such fumes',
+    steps: [{ do: 'assemble', adhesive: 'white-glue' }, PRIME],
+    told: [],
   },
   {
     why: 'after a night',

@@ -19,6 +19,7 @@ export const RULE_NAMES = [
   'unmask-too-early',
   'unmask-late',
   'mask-left-on',
+  'nothing-to-take-off',
   'flow-needs-gloss',
   'tooth-needed',
   'decal-needs-gloss',

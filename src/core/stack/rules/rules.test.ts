@@ -18,8 +18,13 @@ table('recoat-too-early', [
   },
   {
     why: 'between touch and recoat (60 min) a risk',
-    steps: [PRIME, { wait: '59 min' }, BASE],
+    steps: [PRIME, { wait: '50 min' }, BASE],
     told: ['2 recoat-too-early risk'],
+  },
+  {
+    why: 'missed by less than 15 % of it a note',
+    steps: [PRIME, { wait: '52 min' }, BASE],
+    told: ['2 recoat-too-early note'],
   },
   { why: 'from recoat on nothing', steps: [PRIME, { wait: '60 min' }, BASE], told: [] },
   {
@@ -49,7 +54,7 @@ table('recoat-too-early', [
   },
   {
     why: 'three coats recoat later: 60 min · 1.3',
-    steps: [{ do: 'prime', coats: ['light', 'light', 'light'] }, { wait: '77 min' }, BASE],
+    steps: [{ do: 'prime', coats: ['light', 'light', 'light'] }, { wait: '65 min' }, BASE],
     told: ['2 recoat-too-early risk'],
   },
   {
@@ -234,8 +239,18 @@ table('hard-over-soft', [
 
 table('clean-too-early and clean-too-late', [
   {
-    why: '29 min after the lining: too early',
-    steps: [...glossed, LINE, { wait: '29 min' }, { do: 'line-clean' }],
+    why: '20 min after the lining, with a swab: too early',
+    steps: [...glossed, LINE, { wait: '20 min' }, { do: 'line-clean', tool: 'swab' }],
+    told: ['6 clean-too-early risk'],
+  },
+  {
+    why: 'with a damp brush after 3 min: a tint that is meant',
+    steps: [...glossed, LINE, { wait: '3 min' }, { do: 'line-clean' }],
+    told: ['6 clean-too-early note'],
+  },
+  {
+    why: 'with a damp brush at once: too early',
+    steps: [...glossed, LINE, { wait: '2 min' }, { do: 'line-clean' }],
     told: ['6 clean-too-early risk'],
   },
   {
@@ -533,8 +548,33 @@ table('the bare part', [
 table('cutting and polishing', [
   {
     why: 'sanding primer before 3 h a risk',
-    steps: [PRIME, { wait: '2 h' }, { do: 'sand' }],
+    steps: [PRIME, { wait: '119 min' }, { do: 'sand' }],
     told: ['2 sand-too-early risk'],
+  },
+  {
+    why: 'wet, with a soft sponge, from 2 h: a note',
+    steps: [PRIME, { wait: '2 h' }, { do: 'sand' }],
+    told: ['2 sand-too-early note'],
+  },
+  {
+    why: 'colour is not cut wet at 2 h',
+    steps: [
+      ...ready,
+      { do: 'base', family: 'lacquer' },
+      { wait: '2 h' },
+      { do: 'sand', grit: 1500 },
+    ],
+    told: ['4 sand-too-early risk'],
+  },
+  {
+    why: 'unless it is sanded through on purpose',
+    steps: [
+      ...ready,
+      { do: 'base', family: 'lacquer' },
+      { wait: '2 h' },
+      { do: 'sand', grit: 1500, intent: 'attack', tested: true },
+    ],
+    told: ['4 sand-too-early note'],
   },
   { why: 'before touch a stop', steps: [PRIME, { do: 'sand' }], told: ['1 sand-too-early stop'] },
   { why: 'from 3 h on nothing', steps: [PRIME, { wait: '3 h' }, { do: 'sand' }], told: [] },

@@ -21,6 +21,7 @@ import { tideMarkRisk } from './lining/tideMarkRisk'
 import { wearThrough } from './lining/wearThrough'
 import { maskLeftOn } from './masks/maskLeftOn'
 import { maskTooEarly } from './masks/maskTooEarly'
+import { nothingToTakeOff } from './masks/nothingToTakeOff'
 import { saltNotDry, saltResidue } from './masks/salt'
 import { tapeTooEarly } from './masks/tapeTooEarly'
 import { unmaskLate } from './masks/unmaskLate'
@@ -70,6 +71,7 @@ const RULES: readonly Rule[] = [
   unmaskTooEarly,
   unmaskLate,
   maskLeftOn,
+  nothingToTakeOff,
   flowNeedsGloss,
   toothNeeded,
   decalNeedsGloss,

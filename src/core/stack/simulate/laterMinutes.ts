@@ -1,5 +1,4 @@
-import { familyRow } from '../../knowledge/families'
-import { FILLER_CURES, IRON_SETTLES, POLISH_2K, RUB_HOUR, TAPE_OFF } from '../../knowledge/limits'
+import { IRON_SETTLES, RUB_HOUR, TAPE_OFF } from '../../knowledge/limits'
 import { EPSILON, type Film, filmReaches } from '../state/film'
 import { openFilms, type Since } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
@@ -38,7 +37,7 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
   for (const film of concerned(context)) {
     const since = { step: film.endedBy, at: film.end }
     for (const point of POINTS) add(filmReaches(film, point, series), since)
-    if (familyRow(film.family).twoPart) add(film.end + POLISH_2K, since)
+    if (film.role === 'clear') add(filmReaches(film, 'polish', context.series), since)
     if (film.activated) {
       add(film.activated.at + IRON_SETTLES.from, film.activated)
       add(film.activated.at + IRON_SETTLES.to, film.activated)
@@ -50,7 +49,7 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     for (const film of openFilms(stack))
       add(film.end + TAPE_OFF, { step: film.endedBy, at: film.end })
   for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
-  if (stack.filled) add(stack.filled.at + FILLER_CURES, stack.filled)
+  if (stack.filled) add(stack.filled.at + stack.filled.cures, stack.filled)
 }
 
 /**

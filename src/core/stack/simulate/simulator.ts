@@ -20,6 +20,7 @@ import { capital } from '../state/words'
 import { type Filled, fillWait } from './fillWait'
 import { judge, judgeAhead, judgeEnd, merged, type Ruleset, worstOfEach } from './ruleset'
 import type { Corrections, SimulateOptions, Simulation, State, TimelineEntry } from './simulation'
+import { tolerated } from './tolerance'
 
 /**
  * Simulates a sequence: keeps the stack, the clock and the air, and asks every rule at every step. Pure.
@@ -144,7 +145,7 @@ function doAct(run: Run, state: State, step: ActStep, index: number): void {
   const drafts = filled.map(({ context, timing }) =>
     context.goesOn ? timing : merged(timing, judge(context, ruleset.lasting), ruleset),
   )
-  out.drafts.push(...worstOfEach(drafts.flat()))
+  out.drafts.push(...worstOfEach(drafts.flat()).map((drafted) => tolerated(drafted, ruleset)))
   const stacks = new Map(state.stacks)
   filled.forEach(({ context }, i) => {
     const region = regions[i] as RegionId
@@ -222,7 +223,7 @@ function contextAt(
 ): StepContext {
   const { correction, paces } = run.options
   const stack = stackOf(state.stacks, region)
-  const targets = targetsOf(actRow(step.do, step.family), stack)
+  const targets = targetsOf(actRow(step.do, step.family), stack, state.at, state.series)
   const target = targets[0] ?? null
   const own = ownFilm(run, stack, step)
   const resolved = resolveAt(step, target, correction, paces?.get(index), own?.coats)

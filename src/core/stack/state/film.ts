@@ -1,5 +1,6 @@
 import { type ClockPoint, type DryingFilm, reachedAt } from '../../drying/clock'
 import type { ClimateSeries } from '../../drying/series'
+import { actRow } from '../../knowledge/acts'
 import type { FilmState } from '../../knowledge/reactions'
 import type { Act, Coat, Family, Role, Sheen, Solvent, Tool } from '../../model/vocabulary'
 
@@ -82,6 +83,13 @@ export function hasReached(
 ): boolean {
   const time = filmReaches(film, point, series)
   return time !== null && at >= time - EPSILON
+}
+
+/** Is it rust paint or mud that is still wet? Powder dabbed into it is held: it is the powder's binder. Source: handbook 6, powders. */
+export function holdsPowder(film: Film, at: number, series: ClimateSeries): boolean {
+  return (
+    actRow(film.act, film.family).bindsPowder === true && !hasReached(film, 'touch', at, series)
+  )
 }
 
 /** Fresh before recoat, set until cured. Source: handbook 2.3. */

@@ -1,13 +1,14 @@
 import { actRow } from '../../knowledge/acts'
-import { CUT_MICRONS, SALT_DRY } from '../../knowledge/limits'
+import { CUT_MICRONS, FILLER_CURES, GLUE_CURES, SALT_DRY } from '../../knowledge/limits'
 import { SATIN_GRIT } from '../../knowledge/sheens'
+import { solventRow } from '../../knowledge/solvents'
 import { minutesOf } from '../../model/duration'
 import type { ActStep } from '../../model/sequence'
 import type { Sheen } from '../../model/vocabulary'
 import { coatEnds } from './coatTimes'
-import { type Film, newClock } from './film'
+import { type Film, holdsPowder, newClock } from './film'
 import { isSpirit, type ResolvedStep, readsAs } from './resolvedStep'
-import { type Mask, newestRelease, type Stack } from './stack'
+import { type Mask, newestRelease, openFilms, type Stack } from './stack'
 import type { StepContext } from './stepContext'
 
 /** The stack after a step, and the minute at which it ended. */
@@ -25,6 +26,7 @@ function after(stack: Stack, context: StepContext, end: number, index: number): 
     case 'level':
       return {
         ...stack,
+        films: resolved.row.cuts ? keyed(stack, end) : stack.films,
         sheen: levelledSheen(step),
         clearCoats: 0,
         levelled: true,
@@ -41,7 +43,7 @@ function after(stack: Stack, context: StepContext, end: number, index: number): 
     case 'clean':
       return cleaned(stack, context, end)
     case 'handle':
-      return { ...stack, touchedAt: end }
+      return { ...stack, touchedAt: end, filled: glued(context, end) ?? stack.filled }
     case 'film': {
       const film = newFilm(context, at, end)
       return film ? covered(withoutFirst(stack, context), film, resolved.coats.length) : stack
@@ -106,7 +108,9 @@ function newFilm(context: StepContext, start: number, end: number): Film | null 
     colour: step.colour ?? null,
     weathering: resolved.row.weathering,
     effect: resolved.row.effect,
-    loose: resolved.row.loose ?? false,
+    loose:
+      resolved.row.loose === true &&
+      !openFilms(context.stack).some((film) => holdsPowder(film, start, context.series)),
     keyedAt: null,
     activated: null,
     drying: resolved.drying,
@@ -117,18 +121,31 @@ function newFilm(context: StepContext, start: number, end: number): Film | null 
 function prepared(stack: Stack, step: ActStep, end: number, index: number): Stack {
   const row = actRow(step.do, step.family)
   if (row.cleansFace) return { ...stack, cleanedAt: end, touchedAt: null, salty: false }
-  if (row.fills) return { ...stack, filled: { step: index, at: end } }
+  if (row.fills)
+    return { ...stack, filled: { step: index, at: end, what: 'filler', cures: FILLER_CURES } }
   if (!row.cuts) return stack
-  const films = stack.films.map((film, i) =>
-    i === stack.films.length - 1 ? { ...film, keyedAt: end } : film,
-  )
   return {
     ...stack,
-    films,
+    films: keyed(stack, end),
     sheen: stack.sheen === null ? null : levelledSheen(step),
     grit: step.grit ?? stack.grit,
     touchedAt: end,
   }
+}
+
+/** What lies open has a key now. */
+function keyed(stack: Stack, end: number): Film[] {
+  const open = new Set(openFilms(stack))
+  return stack.films.map((film) => (open.has(film) ? { ...film, keyedAt: end } : film))
+}
+
+/** Glue that eats into the joint, or fumes in it. */
+function glued({ step, resolved, index }: StepContext, end: number): Stack['filled'] {
+  const strong =
+    step.adhesive === 'cyanoacrylate' ||
+    (resolved.solvent !== null && solventRow(resolved.solvent).dissolvesPlastic)
+  if (!resolved.row.joins || !strong) return null
+  return { step: index, at: end, what: 'glue', cures: GLUE_CURES }
 }
 
 /** Sheen after cutting or polishing. Source: handbook 2.1. */

@@ -1,6 +1,6 @@
-import type { DryingFilm } from '../../drying/clock'
+import { type DryingFilm, reworkOf } from '../../drying/clock'
 import { type ActRow, actRow } from '../../knowledge/acts'
-import { clockOfFamily, DRAG_FROM, type Laid } from '../../knowledge/drying'
+import { clockOfFamily, DRYING, type Laid, type Lies } from '../../knowledge/drying'
 import { familyRow, WASH_THINNING } from '../../knowledge/families'
 import { reaction } from '../../knowledge/reactions'
 import { defaultSheen } from '../../knowledge/sheens'
@@ -28,6 +28,8 @@ export type ResolvedStep = {
   /** The solvent that meets what is there; null when the act is dry. */
   solvent: Solvent | null
   coverage: 'whole' | 'patchy'
+  /** On a spot that nobody has said: it is no face, and touches nothing that lies elsewhere. */
+  spot: boolean
   sheen: Sheen
   drying: DryingFilm | null
 }
@@ -92,7 +94,8 @@ export function resolveStep(step: ActStep, target: Film | null): ResolvedStep {
   const solvent = solventOf(step, row, target)
   const family = named ? behavesAs(named, row, step.thinning ?? 0) : null
   const coats = weighed(step, row, tool)
-  const coverage = step.over === 'patch' ? 'patchy' : step.over === 'all' ? 'whole' : row.leaves
+  const spot = row.spot === true || step.over === 'patch' || isTouchedOn(step, row, tool)
+  const coverage = step.over === 'all' ? 'whole' : spot ? 'patchy' : row.leaves
   return {
     row,
     family,
@@ -101,6 +104,7 @@ export function resolveStep(step: ActStep, target: Film | null): ResolvedStep {
     coats,
     solvent,
     coverage,
+    spot: spot && coverage === 'patchy' && !row.weathering,
     sheen:
       step.sheen ?? (family && role ? defaultSheen(family, role, coats.at(-1) === 'wet') : 'matt'),
     drying:
@@ -108,6 +112,14 @@ export function resolveStep(step: ActStep, target: Film | null): ResolvedStep {
         ? dryingOf(step, row, named, family, role, tool, coats, solvent)
         : null,
   }
+}
+
+/** Tools that touch paint onto a spot. */
+const SPOT_TOOLS: readonly Tool[] = ['needle', 'pen']
+
+function isTouchedOn(step: ActStep, row: ActRow, tool: Tool): boolean {
+  if (row.kind !== 'film' || step.over === 'all') return false
+  return SPOT_TOOLS.includes(tool) || (row.brushedOnDetails === true && tool === 'brush')
 }
 
 function dryingOf(
@@ -124,27 +136,39 @@ function dryingOf(
   const thick = familyRow(family).withSpirit === undefined || !spirit
   const { asWash } = familyRow(named)
   const reworkHours = step.reworkHours ?? (asWash?.as === family ? asWash.reworkHours : undefined)
-  return {
+  const film: DryingFilm = {
     clock: clockOfFamily(family, laidAs(step, row, role, tool, spirit)),
     family,
     waterBorne: familyRow(family).waterBorne && thick,
     coats,
+    lies: liesOf(row, family, coats),
     retarder: step.retarder ?? 0,
     product: step.product,
-    reworkHours: row.dragged ? undefined : reworkHours,
-    work: row.dragged ? dragWindow(family, step.reworkHours) : undefined,
+    reworkHours,
     correction: 1,
   }
+  const work = workedFor(film, row)
+  return work ? { ...film, work } : film
 }
 
-/** Streaks are dragged soon after they are laid. Source: handbook 3.4. */
-function dragWindow(
-  family: Family,
-  reworkHours: number | undefined,
-): { from: number; to: number } | undefined {
-  const { draggedFor: to } = familyRow(family)
-  if (to === undefined) return undefined
-  return { from: DRAG_FROM, to: reworkHours === undefined ? to : Math.min(to, reworkHours * 60) }
+/** How a film lies, as far as its coats' weights count. Source: handbook 3.2, f_W. */
+function liesOf(row: ActRow, family: Family, coats: readonly Coat[]): Lies {
+  const { nature, shine } = familyRow(family)
+  if (nature === 'paste') return 'paste'
+  if (shine && coats.every((coat) => coat === 'mist')) return 'misted'
+  return row.weathering && row.leaves === 'patchy' ? 'recess' : 'face'
+}
+
+/** When it is worked, minutes, where the way of use says otherwise than its family: dragged, feathered, a line that is wiped. Source: handbook 3.4. */
+function workedFor(film: DryingFilm, row: ActRow): DryingFilm['work'] {
+  const { dragged, wipedFrom } = familyRow(film.family)
+  const own = DRYING[film.clock]
+  const to = reworkOf(film) ?? own.workTo
+  if (row.dragged && dragged)
+    return { from: dragged.from, to: Math.min(dragged.to, to ?? dragged.to) }
+  if (to === null) return undefined
+  if (row.feathered && row.kind === 'film') return { from: 0, to }
+  return row.runs && wipedFrom !== undefined ? { from: wipedFrom, to } : undefined
 }
 
 /** The row of the matrix a film reads: paste by its thinner. Source: handbook 2.3. */

@@ -5,6 +5,7 @@ import { type Effect, hotter, reaction, shiftEffect, worseEffect } from '../../k
 import type { Coat, Solvent } from '../../model/vocabulary'
 import { flashAfter, gapAfter } from './coatTimes'
 import { type Film, filmState, hasReached } from './film'
+import { gentleWater } from './gentleWater'
 import type { Stack } from './stack'
 import type { StepContext } from './stepContext'
 
@@ -22,7 +23,7 @@ function effectsOf(context: StepContext): FilmEffect[] {
   const { resolved, stack, at, series, targets } = context
   if (!resolved.solvent) return []
   return reachedFilms(stack, resolved.solvent, at, series, targets)
-    .filter((film) => familyRow(film.family).film)
+    .filter((film) => familyRow(film.family).film && !(resolved.spot && film.coverage === 'patchy'))
     .map((film) => ({ film, effect: effectOn(context, film) }))
 }
 
@@ -69,7 +70,9 @@ function coatEffect(context: StepContext, film: Film, coat: Coat, shield: boolea
   let state = filmState(film, at, series)
   const brushedOwn = own && !sprayed && resolved.role === film.role
   if (brushedOwn && state === 'fresh' && hasReached(film, 'flash', at, series)) state = 'set'
-  let effect = reaction(film.reads, state, resolved.solvent)
+  let effect =
+    gentleWater(context, film, { state, touched: hasReached(film, 'touch', at, series) }, coat) ??
+    reaction(film.reads, state, resolved.solvent)
   if (own && sprayed) {
     const first = familyRow(film.family).thinners[0]
     if (!first || !hotter(resolved.solvent, first)) return '-'

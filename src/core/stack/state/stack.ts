@@ -24,8 +24,8 @@ export type Stack = {
   cutMicrons: number
   /** Grit of the last sanding on this face; null: none, or painted since. */
   grit: number | null
-  /** When filler was last laid that no paint covers yet. */
-  filled: Since | null
+  /** Filler or strong glue that no paint covers yet, and how long it shrinks, minutes. */
+  filled: (Since & { what: 'filler' | 'glue'; cures: number }) | null
   /** Rubs and passes on the face since it was last covered. */
   rubs: readonly Rub[]
   /** When it was chipped over release, or cleared of salt on release, with nothing whole on it since. */

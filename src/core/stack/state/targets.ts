@@ -1,5 +1,6 @@
-import type { ActRow } from '../../knowledge/acts'
-import type { Film } from './film'
+import type { ClimateSeries } from '../../drying/series'
+import { type ActRow, actRow } from '../../knowledge/acts'
+import { EPSILON, type Film, filmReaches } from './film'
 import { newestRelease, type Stack } from './stack'
 
 /** Films of one effect laid less than this apart are one sitting, minutes. */
@@ -10,11 +11,21 @@ export function sameSitting(a: Film, laterStart: number): boolean {
   return laterStart - a.end <= ONE_SITTING
 }
 
+/** Spirit effects of one evening are worked into one another for so long, minutes. */
+const FEATHERED_FOR = 8 * 60
+
+/** May this film still be worked into what is laid or feathered now: of one evening, and within its own window? Source: handbook 2.3, 6. */
+export function stillFeathers(film: Film, at: number, series: ClimateSeries): boolean {
+  if (!actRow(film.act, undefined).feathered) return false
+  const until = filmReaches(film, 'workTo', series) ?? film.end
+  return at <= Math.min(until, film.end + FEATHERED_FOR) + EPSILON
+}
+
 /**
  * The films an act works on, newest first: the newest of its kind, and what else was laid for the same effect in the
  * same sitting. Empty when there is none. Source: handbook 2.3, films meant to move.
  */
-export function targetsOf(row: ActRow, stack: Stack): Film[] {
+export function targetsOf(row: ActRow, stack: Stack, at: number, series: ClimateSeries): Film[] {
   if (row.kind === 'open') {
     const release = newestRelease(stack)
     return release ? stack.films.slice(release.at).reverse() : []
@@ -28,7 +39,12 @@ export function targetsOf(row: ActRow, stack: Stack): Film[] {
   const group = [newest]
   let earliest = newest
   for (const film of newestFirst) {
-    if (film === newest || film.effect === null || film.effect !== newest.effect) continue
+    if (film === newest) continue
+    if (row.feathered && stillFeathers(film, at, series)) {
+      group.push(film)
+      continue
+    }
+    if (film.effect === null || film.effect !== newest.effect) continue
     if (film.start > newest.start) group.push(film)
     else if (sameSitting(film, earliest.start)) {
       group.push(film)

@@ -46,6 +46,13 @@ function draft(context: StepContext, top: Film): Draft | null {
       on,
       candidates: (): Remedy[] => sooner(context, top, old - CHIP_WINDOW.latest),
     }
+  if (old >= CHIP_WINDOW.warmFrom - EPSILON)
+    return {
+      severity: 'risk',
+      because: `${capital(theFilm(top))} is ${sayDuration(old)} old; from ${sayDuration(CHIP_WINDOW.warmFrom)} on it takes warm water, a stiffer brush and luck.`,
+      on,
+      candidates: (): Remedy[] => sooner(context, top, old - CHIP_WINDOW.warmFrom + 1),
+    }
   if (!familyRow(top.family).hardToChip || old < CHIP_WINDOW.hardFrom - EPSILON) return null
   return {
     severity: 'note',

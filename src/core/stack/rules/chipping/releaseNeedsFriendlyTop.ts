@@ -1,6 +1,9 @@
+import { actRow } from '../../../knowledge/acts'
 import { familyRow } from '../../../knowledge/families'
+import { isAct } from '../../../model/isAct'
+import type { Coat, Family, Role } from '../../../model/vocabulary'
 import { moveCandidates, otherFamilyCandidates } from '../../remedies/candidates'
-import { filmState } from '../../state/film'
+import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { newestRelease, seals } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
@@ -14,12 +17,17 @@ const LIGHT_COATS = 2
 export const releaseNeedsFriendlyTop: Rule = {
   name: 'release-needs-thin-water-friendly-top',
   timing: false,
+  looksAhead: ({ stack }) => newestRelease(stack) !== null,
   judge: (context) => {
     const { resolved, stack } = context
     if (resolved.row.kind === 'open') return sealedTop(context)
     if (resolved.row.kind !== 'film' || !resolved.family || resolved.coverage !== 'whole')
       return null
-    if (stack.films.at(-1)?.role !== 'release' || resolved.role === 'release') return null
+    const release = newestRelease(stack)
+    if (!release || resolved.role === 'release') return null
+    const above = stack.films.slice(release.at + 1).filter(({ coverage }) => coverage === 'whole')
+    // What is further up matters only where the release is to be opened yet.
+    if (above.length > 0 && !opensLater(context)) return null
     const on = { film: 'release' as const }
     const candidates = () => otherFamilyCandidates(context, ['water-acrylic', 'alcohol-acrylic'])
     const { watertight } = familyRow(resolved.family)
@@ -30,17 +38,52 @@ export const releaseNeedsFriendlyTop: Rule = {
         on,
         candidates,
       }
-    const thick =
-      resolved.coats.length > LIGHT_COATS ||
-      resolved.coats.some((c) => c === 'wet' || c === 'flood')
-    if (watertight !== 'thick' || !thick) return null
+    const closing = [...above.flatMap(closingCoats), ...(closes(resolved) ? resolved.coats : [])]
+    const thick = closing.length > LIGHT_COATS || closing.some(isHeavy)
+    if (!closes(resolved) || !thick) return null
     return {
       severity: 'risk',
-      because: `${resolved.coats.length} coats of ${familyRow(resolved.family).name}, more than two light ones, keep the water out of the release coat.`,
+      because: `${closing.length} coats that close the release coat lie over it with this, more than two light ones: the water stays out.`,
       on,
-      candidates,
+      candidates: () => [...openFirst(context), ...candidates()],
     }
   },
+}
+
+/** Does a film keep water out once it is thick: lacquer, or any clear? */
+function closes({ family, role }: { family: Family | null; role: Role | null }): boolean {
+  return role === 'clear' || (family !== null && familyRow(family).watertight === 'thick')
+}
+
+function closingCoats(film: Film): readonly Coat[] {
+  return closes(film) ? film.coats : []
+}
+
+function isHeavy(coat: Coat): boolean {
+  return coat === 'wet' || coat === 'flood'
+}
+
+function chipLater({ setting, index }: StepContext): number {
+  return setting.steps.findIndex(
+    (step, i) => i > index && isAct(step) && actRow(step.do, step.family).kind === 'open',
+  )
+}
+
+function opensLater(context: StepContext): boolean {
+  return chipLater(context) >= 0
+}
+
+/** Chip before this closes it. */
+function openFirst(context: StepContext): Remedy[] {
+  const chip = chipLater(context)
+  if (chip < 0) return []
+  return [
+    {
+      kind: 'order',
+      say: 'Chip it before this goes on',
+      edit: { move: { step: chip, before: context.index } },
+    },
+  ]
 }
 
 /** Chipped through a clear that seals the top colour. */

@@ -1,11 +1,13 @@
-import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
+import { familyRow } from '../../../knowledge/families'
+import { EFFECT_WORDS, type Effect, reaction } from '../../../knowledge/reactions'
 import { isAct } from '../../../model/isAct'
 import type { Step } from '../../../model/sequence'
 import type { Severity } from '../../../model/vocabulary'
-import { filmState } from '../../state/film'
+import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { effectsOn } from '../../state/solventEffects'
 import { newestRelease } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
 import { capital, theSolvent } from '../../state/words'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
 
@@ -24,11 +26,12 @@ export const undercoatNotFast: Rule = {
   timing: true,
   asksStage: true,
   judge: (context) => {
-    if (context.resolved.row.kind !== 'open' || !newestRelease(context.stack)) return null
+    const release = newestRelease(context.stack)
+    if (context.resolved.row.kind !== 'open' || !release) return null
     return worstDraft(
       effectsOn(context).map(({ film, effect }): Draft | null => {
         const severity = SEVERITY[effect]
-        if (!severity) return null
+        if (!severity || isShielded(context, film, release.at)) return null
         const state = filmState(film, context.at, context.series)
         return {
           severity,
@@ -48,6 +51,20 @@ export const undercoatNotFast: Rule = {
       }),
     )
   },
+}
+
+/** Does a clear or an oily wash that water doesn't move lie between it and the release coat? */
+function isShielded(context: StepContext, film: Film, release: number): boolean {
+  const { stack, at, series, resolved } = context
+  const { solvent } = resolved
+  if (!solvent) return false
+  return stack.films
+    .slice(stack.films.indexOf(film) + 1, release)
+    .some(
+      (between) =>
+        (between.role === 'clear' || familyRow(between.family).slow) &&
+        reaction(between.reads, filmState(between, at, series), solvent) === '-',
+    )
 }
 
 /** The same undercoat in lacquer, which water never moves. */

@@ -19,6 +19,9 @@ export const buriedPreshade: Rule = {
     const { resolved, stack, step } = context
     if (resolved.row.kind !== 'film' || resolved.coverage !== 'whole' || !step.colour) return null
     if (resolved.role === 'clear' || resolved.role === 'release') return null
+    // Colour over release or salt is there to hide what it will be opened to.
+    if (stack.films.at(-1)?.role === 'release' || stack.masks.some(({ dries }) => dries))
+      return null
     const at = stack.films.findLastIndex((film) => actRow(film.act, undefined).shades)
     const shade = stack.films[at]
     if (!shade) return null

@@ -6,6 +6,12 @@ import type { Rule } from '../finding'
 
 /** Darker than this takes the glow from a transparent colour, L*. */
 const DARK = 50
+/** Paler than this a transparent colour is a veil over what lies there: a glaze that is meant to grey it, no candy and no lens, L*. */
+const PALE = 80
+
+function isVeil(colour: string | undefined): boolean {
+  return colour !== undefined && labOf(colour).l > PALE
+}
 
 /** Transparent colour over a dark, dull base: it only darkens. Note. Source: handbook 2.6, 6 (candy, lens). */
 export const clearColourNeedsBrightBase: Rule = {
@@ -15,6 +21,7 @@ export const clearColourNeedsBrightBase: Rule = {
   judge: (context) => {
     const { resolved, stack, index } = context
     if (resolved.row.kind !== 'film' || resolved.role !== 'clear-colour') return null
+    if (isVeil(context.step.colour)) return null
     const base = seenFilms(stack).find(
       (film) => film.coverage === 'whole' && film.role !== 'clear' && film.role !== 'release',
     )

@@ -1,5 +1,6 @@
 import { solventRow } from '../../../knowledge/solvents'
 import { changed } from '../../remedies/candidates'
+import type { StepContext } from '../../state/stepContext'
 import type { Rule } from '../finding'
 
 /** A water wash over a whole face without wicking or flow aid. Note. Source: handbook 2.6, 6 (overall wash). */
@@ -8,12 +9,13 @@ export const tideMarkRisk: Rule = {
   timing: false,
   judge: (context) => {
     const { resolved, step, index } = context
-    if (!resolved.row.pools || !resolved.solvent || !solventRow(resolved.solvent).rings) return null
+    if (!ringsLeft(context)) return null
     if (step.wick || (step.flowAid ?? 0) > 0 || step.wanted?.includes('tide-ring')) return null
     return {
       severity: 'note',
-      because:
-        'A water wash over a whole face dries from its edge and leaves rings where it pools.',
+      because: resolved.row.pools
+        ? 'A water wash over a whole face dries from its edge and leaves rings where it pools.'
+        : 'Flooded like this it dries from its edge and leaves a ring where the pool ends.',
       on: resolved.family ? { film: resolved.family } : {},
       candidates: () => [
         {
@@ -39,4 +41,11 @@ export const tideMarkRisk: Rule = {
       ],
     }
   },
+}
+
+/** Does it dry from its edge: water over a whole face, or what is flooded on and pools? */
+function ringsLeft({ resolved }: StepContext): boolean {
+  const { row, solvent, coats } = resolved
+  if (row.ringsFlooded && coats.includes('flood')) return true
+  return row.pools === true && solvent !== null && solventRow(solvent).rings === true
 }

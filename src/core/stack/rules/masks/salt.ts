@@ -1,3 +1,4 @@
+import { SALT_DRY } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
 import { changed } from '../../remedies/candidates'
 import { EPSILON } from '../../state/film'
@@ -13,13 +14,14 @@ export const saltNotDry: Rule = {
     const salt = stack.masks.findLast(({ dries }) => dries !== undefined)
     const dries = salt?.dries
     if (!salt || !dries || at >= salt.at + dries.to - EPSILON) return null
-    const sure = at < salt.at + dries.from - EPSILON
+    // Grains on tacky release have hardly any water in them: painted over at once they only lie softer.
+    const sure = at < salt.at + dries.from - EPSILON && dries.from > SALT_DRY.tacky
     const had = sayDuration(at - salt.at)
     return {
       severity: sure ? 'risk' : 'note',
       because: sure
         ? `Salt is dry ${sayDuration(dries.from)} after it was placed, and it has had ${had}: wet salt dissolves under the paint.`
-        : `Salt that was laid wet takes ${sayDuration(dries.to)} to dry, and it has had ${had}: a light coat, or wait.`,
+        : `Salt takes up to ${sayDuration(dries.to)} to dry, and it has had ${had}: a light coat over it, or wait.`,
       on: { mask: 'salt' },
       until: salt.at + dries.to,
     }

@@ -1,4 +1,4 @@
-import { LATEX_OFF } from '../../../knowledge/limits'
+import { DRYING } from '../../../knowledge/drying'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
@@ -37,6 +37,9 @@ function overTape(context: StepContext): Film | null {
   if (!tape) return null
   return [...context.stack.films].reverse().find((film) => film.step > tape.step) ?? null
 }
+
+/** Latex is peeled off until then, minutes after it was dabbed on. Source: handbook 3.1, 3.4. */
+const LATEX_OFF = DRYING.latex.workTo ?? Number.POSITIVE_INFINITY
 
 function latexLate(context: StepContext): Draft | null {
   const { stack, at, resolved, index } = context

@@ -7,7 +7,7 @@ import { theFilm } from '../../state/filmName'
 import { newestWhole, seenFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { age, capital, theWork } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Darker than this is black enough to mirror, L*. Source: handbook 5.1, black. */
@@ -21,7 +21,7 @@ const BASE: ActStep = {
   coats: ['mist', 'light', 'wet'],
 }
 
-/** Mirror metal over anything but gloss black that bears tape. Risk; not yet cured a note. Source: handbook 2.6, 6. */
+/** Mirror metal or chrome ink over anything but gloss black that bears tape. Risk; not yet cured a note. Source: handbook 2.6, 6. */
 export const mirrorNeedsGlossBlack: Rule = {
   name: 'mirror-needs-gloss-black',
   timing: true,
@@ -36,7 +36,7 @@ export const mirrorNeedsGlossBlack: Rule = {
 }
 
 function isMirror(family: Family | null): boolean {
-  return family !== null && familyRow(family).shine === 'mirror'
+  return family !== null && familyRow(family).shine !== undefined
 }
 
 /** What is wrong with how the ground looks. */
@@ -45,14 +45,14 @@ function ground(context: StepContext, top: Film | null): Draft | null {
   const candidates = (): Remedy[] => [
     {
       kind: 'shield',
-      say: 'Lay gloss black lacquer first, then 4 d',
-      edit: { insert: { before: index, steps: [BASE, { wait: '4 d' }] } },
+      say: 'Lay gloss black lacquer first, then 5 d',
+      edit: { insert: { before: index, steps: [BASE, { wait: '5 d' }] } },
     },
   ]
   if (!top || stack.sheen !== 'gloss')
     return {
       severity: 'risk',
-      because: `Mirror metal shows what is under it: it wants gloss black, and here it meets ${top ? `${stack.sheen} ${theFilm(top).slice(4)}` : 'the bare part'}.`,
+      because: `${capital(theWork(context))} shows what is under it: it wants gloss black, and here it meets ${top ? `${stack.sheen} ${theFilm(top).slice(4)}` : 'the bare part'}.`,
       on: top ? { film: top.family } : { substrate: stack.substrate },
       candidates,
     }
@@ -61,8 +61,8 @@ function ground(context: StepContext, top: Film | null): Draft | null {
   return {
     severity: colour ? 'risk' : 'note',
     because: colour
-      ? `Mirror metal wants gloss black under it; ${theFilm(top)} shows ${colour}.`
-      : `Mirror metal wants gloss black under it, and ${theFilm(top)} doesn’t say its colour.`,
+      ? `${capital(theWork(context))} wants gloss black under it; ${theFilm(top)} shows ${colour}.`
+      : `${capital(theWork(context))} wants gloss black under it, and ${theFilm(top)} doesn’t say its colour.`,
     on: { film: top.family },
     candidates,
   }
@@ -75,7 +75,7 @@ function hardness(context: StepContext, top: Film | null): Draft | null {
   const point = hard ? 'cured' : 'tape'
   return {
     severity: hard ? 'note' : 'risk',
-    because: `${capital(theFilm(top))} ${hard ? 'is cured' : 'is hard enough for mirror metal'} after ${takes(top, point, context)}; it has had ${age(top, context)}.`,
+    because: `${capital(theFilm(top))} ${hard ? 'is cured' : 'is hard enough for this'} after ${takes(top, point, context)}; it has had ${age(top, context)}.`,
     on: { film: top.family, state: filmState(top, at, series) },
   }
 }

@@ -1,4 +1,6 @@
+import { actRow } from '../../../knowledge/acts'
 import { solventRow } from '../../../knowledge/solvents'
+import { isAct } from '../../../model/isAct'
 import { capital } from '../../state/words'
 import type { Rule } from '../finding'
 
@@ -6,8 +8,11 @@ import type { Rule } from '../finding'
 export const fogsClearPart: Rule = {
   name: 'fogs-clear-part',
   timing: false,
-  judge: ({ step, stack, resolved, index }) => {
-    const clear = resolved.row.fitsGlass || stack.substrate === 'clear-styrene'
+  judge: ({ step, stack, resolved, index, setting }) => {
+    const glazed = setting.steps.some(
+      (other, i) => i < index && isAct(other) && actRow(other.do, other.family).fitsGlass,
+    )
+    const clear = resolved.row.fitsGlass || glazed || stack.substrate === 'clear-styrene'
     if (!clear || resolved.row.kind !== 'handle') return null
     const glue = step.adhesive === 'cyanoacrylate'
     const strong = resolved.solvent !== null && solventRow(resolved.solvent).fogsGlass === true

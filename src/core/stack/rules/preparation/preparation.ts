@@ -1,11 +1,14 @@
-import { DEGREASED_FOR, FILLER_CURES, GRIT_STEP } from '../../../knowledge/limits'
+import { DEGREASED_FOR, GRIT_STEP } from '../../../knowledge/limits'
 import { substrateRow } from '../../../knowledge/substrates'
 import { sayDuration } from '../../../model/duration'
 import { EPSILON } from '../../state/film'
 import type { Rule } from '../finding'
 import { firstPaint } from './bareSubstrate'
 
-/** Sanding or priming over filler that still shrinks: it sinks later. Note. Source: handbook 2.6, second table. */
+/** In the first of it, as a share, filler and glue still shrink so much that it shows for sure. */
+const SHRINKING = 0.25
+
+/** Sanding or priming over filler or glue that still shrinks: it sinks later. Risk at once, then a note. Source: handbook 2.6, second table. */
 export const fillerCuring: Rule = {
   name: 'filler-curing',
   timing: true,
@@ -13,11 +16,12 @@ export const fillerCuring: Rule = {
   judge: ({ stack, at, resolved }) => {
     const cuts = resolved.row.kind === 'prep' && resolved.row.cuts !== undefined
     if (stack.filled === null || (!cuts && resolved.row.kind !== 'film')) return null
-    const left = stack.filled.at + FILLER_CURES - at
-    if (left <= EPSILON) return null
+    const { what, cures } = stack.filled
+    const had = at - stack.filled.at
+    if (had >= cures - EPSILON) return null
     return {
-      severity: 'note',
-      because: `Filler shrinks for ${sayDuration(FILLER_CURES)} or so; ${cuts ? 'sanded' : 'painted'} after ${sayDuration(at - stack.filled.at)} it sinks later and shows.`,
+      severity: had < cures * SHRINKING ? 'risk' : 'note',
+      because: `${what === 'glue' ? 'The glue' : 'Filler'} shrinks for ${sayDuration(cures)} or so; ${cuts ? 'sanded' : 'painted'} after ${sayDuration(had)} it sinks later and shows.`,
       on: { substrate: stack.substrate },
     }
   },

@@ -1,6 +1,8 @@
+import { actRow } from '../../../knowledge/acts'
 import { familyRow } from '../../../knowledge/families'
 import { FLOW } from '../../../knowledge/sheens'
 import { shieldCandidates } from '../../remedies/candidates'
+import { openFilms, type Stack } from '../../state/stack'
 import type { Rule } from '../finding'
 
 /** Oils, streaks, filters and powders slide on gloss. Source: handbook 2.5, 2.6. */
@@ -11,7 +13,7 @@ export const toothNeeded: Rule = {
   judge: (context) => {
     const { stack, resolved } = context
     if (!resolved.row.wantsTooth || stack.sheen === null) return null
-    if (FLOW[stack.sheen] !== 'gloss') return null
+    if (FLOW[stack.sheen] !== 'gloss' || isDulled(stack)) return null
     const top = stack.films.at(-1)
     const powder = resolved.family !== null && familyRow(resolved.family).powder
     return {
@@ -25,4 +27,9 @@ export const toothNeeded: Rule = {
         ),
     }
   },
+}
+
+/** Has a wash over the whole face taken the slip from the gloss? */
+function isDulled(stack: Stack): boolean {
+  return openFilms(stack).some(({ act, family }) => actRow(act, family).pools === true)
 }

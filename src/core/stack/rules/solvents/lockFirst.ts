@@ -9,7 +9,7 @@ import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
-import { sameSitting } from '../../state/targets'
+import { sameSitting, stillFeathers } from '../../state/targets'
 import { age, capital, theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
@@ -32,7 +32,8 @@ export const lockFirst: Rule = {
 
 /** Were they laid for one effect in one sitting? */
 function mixes(context: StepContext, film: Film): boolean {
-  const { effect } = context.resolved.row
+  const { effect, feathered } = context.resolved.row
+  if (feathered && stillFeathers(film, context.at, context.series)) return true
   return effect !== null && effect === film.effect && sameSitting(film, context.at)
 }
 

@@ -1,5 +1,6 @@
 import { familyRow } from '../../../knowledge/families'
 import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
+import { solventRow } from '../../../knowledge/solvents'
 import type { Severity } from '../../../model/vocabulary'
 import {
   gentlerToolCandidates,
@@ -45,6 +46,7 @@ export const solventAttacksFilm: Rule = {
 function spokenOf(context: StepContext, film: Film): boolean {
   const { resolved } = context
   if (suitsFilm(context, film)) return true
+  if (resolved.solvent && solventRow(resolved.solvent).dissolvesPlastic) return true
   if (film.role === 'release' && resolved.row.kind !== 'clean') return true
   if (resolved.row.weathering && film.weathering) return true
   if (familyRow(film.family).powder && resolved.role === 'clear') return true

@@ -1,3 +1,4 @@
+import { laysLining } from '../../../knowledge/acts'
 import { familyRow } from '../../../knowledge/families'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
@@ -20,18 +21,29 @@ function windowed(context: StepContext): Film | null {
 export const cleanTooEarly: Rule = {
   name: 'clean-too-early',
   timing: true,
+  worthWaiting: true,
   judge: (context) => {
     const film = windowed(context)
     if (!film) return null
     const from = filmReaches(film, 'workFrom', context.series)
     if (from === null || context.at >= from - EPSILON) return null
+    const tints = leavesATint(context, film)
     return {
-      severity: 'risk',
-      because: `${capital(theFilm(film))} can be worked from ${takes(film, 'workFrom', context)} after it was laid; this comes after ${age(film, context)} and drags it out.`,
+      severity: tints ? 'note' : 'risk',
+      because: `${capital(theFilm(film))} can be worked from ${takes(film, 'workFrom', context)} after it was laid; this comes after ${age(film, context)} and ${tints ? 'leaves a tint on the face and a thinner line' : 'drags it out'}.`,
       on: { film: film.family, state: filmState(film, context.at, context.series) },
       until: from,
     }
   },
+}
+
+/** A line that has stood for so long and is drawn off with a damp brush stays in part, minutes. Source: handbook 6, panel lining. */
+const TINTS_FROM = 3
+
+/** Is a line wiped off while it is wet, in the manner that leaves a tint? */
+function leavesATint({ resolved, at }: StepContext, film: Film): boolean {
+  if (!laysLining({ do: film.act }) || resolved.tool !== 'damp-brush') return false
+  return at >= film.end + TINTS_FROM - EPSILON
 }
 
 /** Clean-up, drag or blend after its window has closed, or a wipe-back of a film that no longer moves. */

@@ -1,9 +1,8 @@
-import { familyRow } from '../../../knowledge/families'
-import { POLISH_2K } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
-import { filmReaches, filmState } from '../../state/film'
+import { type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
 import { age, capital } from '../../state/words'
 import type { Rule } from '../finding'
 
@@ -14,11 +13,9 @@ export const polishTooEarly: Rule = {
   judge: (context) => {
     const { resolved, at, series } = context
     if (!resolved.row.polishes) return null
-    const film = openFilms(context.stack)[0]
+    const film = polished(context)
     if (!film) return null
-    const from = familyRow(film.family).twoPart
-      ? film.end + POLISH_2K
-      : filmReaches(film, 'cured', series)
+    const from = filmReaches(film, 'polish', series)
     if (from === null || at >= from) return null
     return {
       severity: 'risk',
@@ -26,4 +23,10 @@ export const polishTooEarly: Rule = {
       on: { film: film.family, state: filmState(film, at, series) },
     }
   },
+}
+
+/** The clear that is polished, through what was sprayed beside it; without one what lies on top. */
+function polished({ stack }: StepContext): Film | null {
+  const open = openFilms(stack)
+  return open.find((film) => film.role === 'clear') ?? open[0] ?? null
 }

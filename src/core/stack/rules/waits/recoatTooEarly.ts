@@ -2,8 +2,16 @@ import { sayDuration } from '../../../model/duration'
 import type { Severity } from '../../../model/vocabulary'
 import { changed } from '../../remedies/candidates'
 import { flashAfter, gapAfter } from '../../state/coatTimes'
-import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
+import {
+  EPSILON,
+  type Film,
+  filmReaches,
+  filmState,
+  hasReached,
+  holdsPowder,
+} from '../../state/film'
 import { theFilm } from '../../state/filmName'
+import { goesOnTouchDry } from '../../state/gentleWater'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
@@ -28,9 +36,9 @@ export const recoatTooEarly: Rule = {
 }
 
 function overFilm(context: StepContext, film: Film): Draft | null {
-  const { resolved } = context
+  const { resolved, at, series } = context
   if (resolved.row.weathering && film.weathering) return null
-  if (film.loose) return null
+  if (film.loose || (resolved.row.loose && holdsPowder(film, at, series))) return null
   const same = film.family === resolved.family && film.role === resolved.role
   return same ? overOwn(context, film) : overOther(context, film)
 }
@@ -62,7 +70,7 @@ function overOther(context: StepContext, film: Film): Draft | null {
   const point = never ? 'touch' : 'recoat'
   if (hasReached(film, point, at, series)) return null
   const early = !hasReached(film, 'touch', at, series)
-  const severity: Severity = early && !bothPatchy(context, film) ? 'stop' : 'risk'
+  const severity = grade(context, film, early)
   const reach = early
     ? `is touch-dry after ${takes(film, 'touch', context)} and ready for another product after ${takes(film, point, context)}`
     : `is ready for another product after ${takes(film, point, context)}`
@@ -72,6 +80,11 @@ function overOther(context: StepContext, film: Film): Draft | null {
     on: { film: film.family, state: filmState(film, at, series) },
     until: filmReaches(film, point, series),
   }
+}
+
+function grade(context: StepContext, film: Film, early: boolean): Severity {
+  if (!early && goesOnTouchDry(context, film)) return 'note'
+  return early && !bothPatchy(context, film) ? 'stop' : 'risk'
 }
 
 /** The gap written between the coats of one step against their flash. */

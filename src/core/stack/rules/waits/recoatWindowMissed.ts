@@ -1,4 +1,3 @@
-import { RELEASE_TO_TOP } from '../../../knowledge/drying'
 import { sayDuration } from '../../../model/duration'
 import { soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
@@ -20,7 +19,7 @@ export const recoatWindowMissed: Rule = {
 
 /** The latest minute at which paint may follow a film; null when it stays open. */
 export function latestRecoat(film: Film, series: StepContext['series']): number | null {
-  if (film.role === 'release') return film.end + RELEASE_TO_TOP.latest
+  if (film.role === 'release') return filmReaches(film, 'latest', series)
   if (film.coverage !== 'whole' || film.keyedAt !== null) return null
   return filmReaches(film, 'latest', series)
 }
@@ -29,8 +28,10 @@ function draft(context: StepContext, film: Film): Draft | null {
   const { at, series, index } = context
   const latest = latestRecoat(film, series)
   if (latest === null || at <= latest + EPSILON) return null
+  // Salt holds the colour off by itself: the release under it has only to come off with it.
+  const salted = film.role === 'release' && context.stack.masks.some(({ dries }) => dries)
   return {
-    severity: 'risk',
+    severity: salted ? 'note' : 'risk',
     because: `${capital(theFilm(film))} takes the next paint up to ${sayDuration(latest - film.end)} after its last coat; this comes after ${age(film, context)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
     candidates: (): Remedy[] => [
