@@ -20,7 +20,7 @@ const CORE_LAYERS = [
   ['knowledge', ['model']],
   ['drying', TABLES],
   ['mixing', TABLES],
-  ['colour', ['model']],
+  ['colour', TABLES],
   ['mesh', []],
   ['log', ['model']],
   ['stack', SCIENCE],

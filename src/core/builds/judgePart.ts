@@ -3,11 +3,11 @@ import { applyEdit } from '../model/applyEdit'
 import type { Build } from '../model/build'
 import type { Edit } from '../model/edit'
 import type { PartRef } from '../model/stepRef'
-import { type CoatsToCover, coatsToCover } from '../stack/questions/coatsToCover'
 import { type LastCoat, lastCoat } from '../stack/questions/lastCoat'
 import { remediesFor } from '../stack/remedies/remedies'
 import type { Remedy } from '../stack/rules/finding'
 import type { Drafted } from '../stack/simulate/simulation'
+import { type CoatsToCover, coatsToCover } from '../stack/state/coatsToCover'
 import type { BenchState } from './benchState'
 import type { PartFinding, PartPlan } from './partPlan'
 import { simulatePart } from './partSimulation'
@@ -82,7 +82,7 @@ export function coverOfStep(
     const entry = simulated.entries[index]
     return entry?.step.id === step && !entry.fact
   })
-  return planned ? coatsToCover(planned) : null
+  return planned ? coatsToCover(planned.context) : null
 }
 
 /** The ways out of one finding; none for what only follows from another, or is taken as it is. */

@@ -65,7 +65,7 @@ test.each([
   ['#5A3A24', 2],
   ['#24452C', 2],
 ])('%s hides in %d coats', (colour, coats) => {
-  expect(defaultHiding(colour)).toBe(coats)
+  expect(defaultHiding(labOf(colour))).toBe(coats)
 })
 
 test.each(['#12345', 'red-ish'])('%s is refused', (text) => {

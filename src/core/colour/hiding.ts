@@ -1,4 +1,4 @@
-import { labOf } from './spectrum'
+import type { Lab } from './spectrum'
 
 /** Under this lightness anything hides like black. Source: handbook 5.1. */
 const DARK = 25
@@ -16,8 +16,7 @@ const BY_HUE: readonly { from: number; hiding: number }[] = [
 ]
 
 /** Light coats until an ordinary paint of this colour hides, where its bottle doesn't say. Source: handbook 5.1. */
-export function defaultHiding(masstone: string): number {
-  const { l, a, b } = labOf(masstone)
+export function defaultHiding({ l, a, b }: Lab): number {
   if (l < DARK) return 1
   const chroma = Math.hypot(a, b)
   if (chroma < 12) return l > 90 ? 4 : 2

@@ -1,3 +1,4 @@
+export { isReadyMade, paintIn, paintLaid } from './bottled'
 export { CHIP_DEEP, CHIP_DEEP_SHARE, CHIP_LIGHTER, chipColours } from './chips'
 export {
   type Cast,

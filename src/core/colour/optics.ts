@@ -1,5 +1,5 @@
 import { defaultHiding } from './hiding'
-import { type Curve, curveOf, deltaE00, type Lab, labOfCurve } from './spectrum'
+import { type Curve, curveOf, deltaE00, type Lab, labOf, labOfCurve } from './spectrum'
 
 /** Inner reflection of the surface. Source: handbook 5.1, Saunderson. */
 export const K2 = 0.6
@@ -159,7 +159,7 @@ function reckon(
   const ratio = ratioOf(full)
   if (undertone === undefined) {
     const unit = { k: ratio, s: ratio.map(() => 1) }
-    return scaled(unit, hidingThickness(unit) / (hiding ?? defaultHiding(masstone)))
+    return scaled(unit, hidingThickness(unit) / (hiding ?? defaultHiding(labOf(masstone))))
   }
   const s = scatteringOf(full, groundOf(undertone))
   const own = { k: ratio.map((value, i) => value * (s[i] ?? 0)), s }

@@ -15,6 +15,7 @@ export const SHELF_COLUMNS = [
   'sizeMl',
   'leftMl',
   'share',
+  'workingStrength',
   'dropsPerMl',
   'state',
   'undertone',
@@ -42,6 +43,7 @@ const NUMBERS: readonly string[] = [
   'reworkHours',
   'keepsMonths',
 ]
+const YES_OR_NO: readonly string[] = ['workingStrength']
 const NEEDED = ['name', 'family', 'role', 'sizeMl'] as const
 
 /** The shelf as CSV (RFC 4180). */
@@ -131,12 +133,24 @@ function nameKey(row: { name?: unknown; maker?: unknown; family?: unknown }): st
 function fieldsOf(cells: Record<string, string>): Record<string, unknown> {
   return Object.fromEntries(
     SHELF_COLUMNS.flatMap((column) =>
-      cells[column] === undefined
-        ? []
-        : [[column, NUMBERS.includes(column) ? numberIn(cells[column]) : cells[column]]],
+      cells[column] === undefined ? [] : [[column, valueIn(column, cells[column])]],
     ),
   )
 }
+
+function valueIn(column: string, text: string): unknown {
+  if (NUMBERS.includes(column)) return numberIn(text)
+  const answer = text.trim().toLowerCase()
+  return YES_OR_NO.includes(column) && YES_NO.has(answer) ? YES_NO.get(answer) : text
+}
+
+/** Answers that read as yes or no; what is neither stays, to be refused. */
+const YES_NO = new Map([
+  ['true', true],
+  ['yes', true],
+  ['false', false],
+  ['no', false],
+])
 
 /** A number with a point or a comma; what is none stays, to be refused. */
 function numberIn(text: string | undefined): number | string | undefined {

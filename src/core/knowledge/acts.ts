@@ -73,6 +73,8 @@ export type ActRow = {
   runs?: boolean
   /** It covers a whole face and dries from its edge. Source: handbook 2.6, tide-mark-risk. */
   pools?: boolean
+  /** It tints a whole face, though it seals nothing. Source: handbook 5.2. */
+  tints?: boolean
   /** Flooded on, it dries from the edge of its pool. Source: handbook 2.6, tide-mark-risk. */
   ringsFlooded?: boolean
   /** It slides on gloss: it wants something to grip. Source: handbook 2.5, 2.6. */
@@ -349,6 +351,7 @@ export const ACT_TABLE = {
     tool: 'flat-brush',
     effect: 'wash',
     wantsTooth: true,
+    tints: true,
     feathered: true,
   },
   'wash-clean': {
@@ -522,6 +525,7 @@ export const PAINT_WASH: ActRow = {
   tool: 'flat-brush',
   effect: 'wash',
   pools: true,
+  tints: true,
   liftsChips: true,
 }
 

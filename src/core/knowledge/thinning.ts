@@ -1,4 +1,4 @@
-import type { Family } from '../model/vocabulary'
+import type { Family, Role } from '../model/vocabulary'
 
 /** Thinner as share of the mix, from … to. */
 export type ShareRange = readonly [from: number, to: number]
@@ -113,6 +113,23 @@ export const DECANTED_THINNING: Partial<Record<Family, ThinningRow>> = {
     thinnedWith: 'levelling lacquer thinner',
   },
 }
+
+/** Paint in what is bottled at working strength: `usual` roles are unless their label says otherwise. Source: handbook 4.5, working strength. */
+export const WORKING_SHARE: {
+  usual: readonly Role[]
+  of: Partial<Record<Role, number>>
+  others: number
+} = {
+  usual: ['wash', 'filter'],
+  of: { wash: 0.1, filter: 0.03, oil: 0.1 },
+  others: 0.5,
+}
+
+/** Of a thin wash over all so much of its liquid stays on raised faces: the rest runs into the recesses. Source: handbook 5.2. */
+export const LEFT_ON_FACE = 1 / 6
+
+/** Thinning by so many points of share over the guide is overthinned. Source: handbook 2.6, thin-paint-coats. */
+export const OVERTHINNED = 0.2
 
 /** Pressure by nozzle and use, bar. Source: handbook 4.5, pressure and nozzle. */
 export const PRESSURE_BAR = {

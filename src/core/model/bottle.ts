@@ -31,6 +31,8 @@ export const bottleSchema = v.looseObject({
   leftSince: v.optional(instantField),
   /** Paint share of what was in it then: 1 is neat. */
   share: v.optional(ranged(0.01, 1, '(paint share)')),
+  /** Bottled ready to use, as washes and filters are unless they say otherwise. */
+  workingStrength: v.optional(v.boolean()),
   dropsPerMl: v.optional(ranged(1, 200, 'drops to the ml')),
   state: v.optional(v.picklist(BOTTLE_STATES)),
   decantedAt: v.optional(instantField),

@@ -1,3 +1,4 @@
+import { isReadyMade, paintIn } from '../colour/bottled'
 import type { Ingredient } from '../mixing/mix'
 import type { Bottle } from '../model/bottle'
 import type { StoredMix } from '../model/mix'
@@ -10,14 +11,17 @@ export type PaintSource = {
   name: string
   /** Paint share: 0 thinner, 1 neat. */
   share: number
+  /** Bottled at working strength: thinned only to go below that. */
+  readyMade?: boolean | undefined
   dropsPerMl?: number | undefined
   /** A kept mix: all of it, thinner and all. */
   recipe?: readonly Ingredient[] | undefined
 }
 
 /** A bottle as a mix takes from it. */
-function bottleAsPaint({ name, share = 1, dropsPerMl }: Bottle): PaintSource {
-  return { name, share, dropsPerMl }
+function bottleAsPaint(bottle: Bottle): PaintSource {
+  const { name, dropsPerMl } = bottle
+  return { name, share: paintIn(bottle), readyMade: isReadyMade(bottle), dropsPerMl }
 }
 
 /**

@@ -1,11 +1,17 @@
-import { colourOver } from '../colour/film'
+import { isReadyMade, paintIn, paintLaid } from '../colour/bottled'
+import {
+  faceKind,
+  type LineContrast,
+  lineContrast,
+  offMiddle,
+  washKind,
+} from '../colour/lineContrast'
 import { mixOptics } from '../colour/mixture'
 import { groundOf, labInside, layer } from '../colour/optics'
 import { deltaE00, hexOf, type Lab, labOf } from '../colour/spectrum'
 import { thicknessOf } from '../colour/thickness'
 import {
-  type FaceKind,
-  HARSH,
+  type Band,
   LEFT_IN_RECESS,
   lineBand,
   WASH_SHARES,
@@ -33,10 +39,12 @@ export type LinedBy = {
   bottle: Bottle
   /** Paint share it is seen at. */
   share: number
+  /** It is bottled at that strength. */
+  asItComes: boolean
   line: string
   deltaE00: number
   darker: boolean
-  /** Inside of the band, darker, and not harsh. */
+  /** Inside of the band, and darker. */
   reads: boolean
   /** Of the hue family that goes with the face. */
   suits: boolean
@@ -46,7 +54,7 @@ export type LinedBy = {
 
 /** What on the shelf lines a face, best first. Source: handbook 5.3. */
 export type LiningAnswer = {
-  band: { from: number; to: number }
+  band: Band
   washes: LinedBy[]
   /** Why no dark wash reads, and what does; null: some do, or there is none on the shelf. */
   instead: string | null
@@ -59,8 +67,8 @@ export type LiningAnswer = {
  * Source: handbook 5.3.
  */
 export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): LiningAnswer {
-  const band = lineBand(question.look, question.scale)
   const base = labOf(question.face)
+  const band = lineBand(question.look, question.scale, faceKind(base))
   const washes = shelf
     .filter((bottle) => bottle.role === 'wash' && bottle.colour)
     .map((bottle) => linedBy(bottle, question, band))
@@ -68,48 +76,49 @@ export function pickLining(shelf: readonly Bottle[], question: LiningQuestion): 
     (a, b) =>
       Number(b.reads) - Number(a.reads) ||
       suitRank(a, base) - suitRank(b, base) ||
-      offBand(a.deltaE00, band) - offBand(b.deltaE00, band) ||
+      offMiddle(a.deltaE00, band) - offMiddle(b.deltaE00, band) ||
       b.bottle.leftMl - a.bottle.leftMl,
   )
   return { band, washes, instead: insteadOf(question.face, band) }
 }
 
-function linedBy(bottle: Bottle, question: LiningQuestion, band: LiningAnswer['band']): LinedBy {
-  const shares = question.share === null ? WASH_SHARES : [question.share]
-  const tries = shares.map((share) => seen(bottle, question, share, band))
-  const usual = (linedBy: LinedBy) => Math.abs(linedBy.share - 0.1)
-  return tries.reduce((best, share) => {
-    const nearer = offBand(share.deltaE00, band) - offBand(best.deltaE00, band)
-    return nearer < -1e-9 || (nearer < 1e-9 && usual(share) < usual(best)) ? share : best
-  })
+function linedBy(bottle: Bottle, question: LiningQuestion, band: Band): LinedBy {
+  const tries = sharesOf(bottle, question.share).map((share) => seen(bottle, question, share, band))
+  return tries.reduce((best, share) =>
+    offMiddle(share.deltaE00, band) < offMiddle(best.deltaE00, band) - 1e-9 ? share : best,
+  )
+}
+
+/** Strengths that a bottle can be laid at: a ready-made wash as it comes, and thinner. */
+function sharesOf(bottle: Bottle, asked: number | null): number[] {
+  const meant = asked === null ? WASH_SHARES : [asked]
+  const laid = meant.map((share) => paintLaid(bottle, share))
+  const own = isReadyMade(bottle) && asked === null ? [paintIn(bottle)] : []
+  return [...own, ...new Set(laid)]
 }
 
 function seen(
   bottle: Bottle,
   { face, depthMm }: LiningQuestion,
   share: number,
-  band: LiningAnswer['band'],
+  band: Band,
 ): LinedBy {
-  const thickness = thicknessOf(depthMm * 1000 * LEFT_IN_RECESS, share * (bottle.share ?? 1))
-  const base = labOf(face)
-  const after = (fills: number) =>
-    colourOver(face, [{ ...bottlePaint(bottle), thickness: thickness * fills }])
+  const paint = bottlePaint(bottle)
+  const after = (fills: number) => lineContrast({ face, paint, share, depthMm, fills })
+  const reaches = ({ darker, deltaE00: apart }: LineContrast) =>
+    darker && apart >= band.from && apart <= band.to
   const line = after(1)
-  const reaches = (lab: Lab) => {
-    const apart = deltaE00(lab, base)
-    return lab.l < base.l && apart >= band.from && apart <= Math.min(band.to, HARSH)
-  }
   const fills = Array.from({ length: MOST_FILLS }, (_, i) => i + 1).find((n) => reaches(after(n)))
-  const difference = deltaE00(line, base)
   return {
     bottle,
     share,
-    line: hexOf(line),
-    deltaE00: difference,
-    darker: line.l < base.l,
+    asItComes: isReadyMade(bottle) && share >= paintIn(bottle) - 1e-9,
+    line: hexOf(line.lab),
+    deltaE00: line.deltaE00,
+    darker: line.darker,
     reads: reaches(line),
     fills: fills ?? null,
-    suits: WASHES_FOR[faceKind(base)].includes(washKind(labOf(bottle.colour as string))),
+    suits: WASHES_FOR[faceKind(labOf(face))].includes(washKind(labOf(bottle.colour as string))),
   }
 }
 
@@ -123,42 +132,6 @@ function suitRank({ bottle }: LinedBy, face: Lab): number {
   const at = suits.indexOf(kind)
   if (at >= 0) return at
   return suits.length + (kind === 'other' ? 1 : 0)
-}
-
-function offBand(difference: number, { from, to }: LiningAnswer['band']): number {
-  return Math.max(0, from - difference, difference - to)
-}
-
-function hueOf({ a, b }: Lab): number {
-  return ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
-}
-
-function faceKind(lab: Lab): FaceKind {
-  const chroma = Math.hypot(lab.a, lab.b)
-  const hue = hueOf(lab)
-  if (chroma < 12) {
-    if (lab.l > 85) return 'white'
-    return chroma > 2 && hue > 180 && hue < 300 ? 'cool-grey' : 'grey'
-  }
-  if (hue >= 100 && hue < 200) return 'green'
-  if (hue >= 40 && hue < 100) return 'warm'
-  return chroma > 25 ? 'red-or-blue' : 'warm'
-}
-
-/** A wash lighter or brighter than this is dust or rust, no shadow: L* and chroma. */
-const LIGHT = 50
-const BRIGHT = 35
-
-function washKind(lab: Lab): WashKind {
-  const chroma = Math.hypot(lab.a, lab.b)
-  const hue = hueOf(lab)
-  const warm = hue > 15 && hue < 100
-  if (lab.l > LIGHT || chroma > BRIGHT) return 'other'
-  if (lab.l < 18) return warm && chroma > 2.5 ? 'black-brown' : 'black'
-  if (chroma < 1.5) return 'grey'
-  if (warm) return chroma > 6 ? 'brown' : 'warm-grey'
-  if (hue >= 100 && hue < 200) return 'green-grey'
-  return hue < 300 && hue >= 200 ? 'blue-grey' : 'grey'
 }
 
 /** A set that shades by height: a neutral wash high, a brown one low, one near black in the deepest lines. */
@@ -201,13 +174,12 @@ export function washGradient(
   { face, depthMm }: LiningQuestion,
   heights: number,
 ): GradientBand[] {
-  const paintIn = ({ share, bottle }: LinedBy) => share * (bottle.share ?? 1)
   const liquid = depthMm * 1000 * LEFT_IN_RECESS
   return Array.from({ length: heights }, (_, i): GradientBand => {
     const part = i / (heights - 1)
     const portions = [
-      { paint: bottlePaint(high.bottle), amount: (1 - part) * paintIn(high) },
-      { paint: bottlePaint(low.bottle), amount: part * paintIn(low) },
+      { paint: bottlePaint(high.bottle), amount: (1 - part) * high.share },
+      { paint: bottlePaint(low.bottle), amount: part * low.share },
     ]
     const paint = portions.reduce((sum, portion) => sum + portion.amount, 0)
     const line = labInside(layer(mixOptics(portions), thicknessOf(liquid, paint), groundOf(face)))
@@ -222,7 +194,7 @@ function colourOf({ bottle }: LinedBy): Lab {
 /** The darkest line there is: an opaque one of black. */
 const BLACKEST = '#141415'
 
-function insteadOf(face: string, band: LiningAnswer['band']): string | null {
+function insteadOf(face: string, band: Band): string | null {
   const most = deltaE00(labOf(BLACKEST), labOf(face))
   return most >= band.from
     ? null

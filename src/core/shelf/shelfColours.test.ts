@@ -57,6 +57,12 @@ describe('a wash for a face, handbook 5.3', () => {
     expect(at(0.05)?.share).toBe(0.05)
     expect(at(0.2)?.deltaE00).toBeGreaterThan(at(0.05)?.deltaE00 ?? 0)
   })
+  it('a ready-made wash is taken as it comes, or thinner, never stronger', () => {
+    const [own] = pickLining([BROWN], question('#8B8C8B', { look: 'graphic' })).washes
+    expect(own).toMatchObject({ share: 0.1, asItComes: true })
+    const [neat] = pickLining([{ ...BROWN, workingStrength: false }], question('#8B8C8B')).washes
+    expect(neat?.asItComes).toBe(false)
+  })
   it('on a very dark face nothing reads, and it says what does', () => {
     const { washes, instead } = pickLining(WASHES, question('#1C1C1D', { look: 'graphic' }))
     expect(washes.some((wash) => wash.reads)).toBe(false)

@@ -1,3 +1,4 @@
+import { isReadyMade, paintIn } from '../colour/bottled'
 import { CLEAR_HIDING } from '../colour/hiding'
 import type { MatchBottle } from '../colour/match/palette'
 import type { Paint } from '../colour/optics'
@@ -27,7 +28,7 @@ export function mixablePaints(shelf: readonly Bottle[], family: Family): Mixable
     .map((bottle) => ({
       ...bottlePaint(bottle),
       name: bottle.name,
-      share: bottle.share,
+      share: isReadyMade(bottle) ? paintIn(bottle) : bottle.share,
       dropsPerMl: bottle.dropsPerMl,
       bottle,
     }))

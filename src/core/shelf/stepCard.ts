@@ -4,7 +4,7 @@ import { GUIDE, type Guide } from '../knowledge/guide'
 import type { MixCoat } from '../knowledge/mixing'
 import { PRESSURE_BAR, type ShareRange, THINNING } from '../knowledge/thinning'
 import { type ThinningAdvice, thinningAdvice } from '../mixing/advice'
-import { type Ingredient, type Mix, mix } from '../mixing/mix'
+import { type Mix, mix } from '../mixing/mix'
 import type { Part } from '../model/build'
 import { REFERENCE_CLIMATE } from '../model/climate'
 import type { ActStep } from '../model/sequence'
@@ -43,8 +43,7 @@ export function stepCard(
   const resolved = resolveStep(step, null)
   const advice =
     resolved.family && row.kind === 'film'
-      ? (paint?.recipe && thinnedAs(paint.recipe)) ||
-        adviceFor(step, resolved.family, resolved.tool, celsius)
+      ? (paint && asItIs(step, paint)) || adviceFor(step, resolved.family, resolved.tool, celsius)
       : null
   const thinning = advice?.share ?? null
   const table = resolved.family ? THINNING[resolved.family] : null
@@ -61,11 +60,20 @@ export function stepCard(
   }
 }
 
-/** A kept mix is thinned as it was mixed. */
-function thinnedAs(recipe: readonly Ingredient[]): Pick<ThinningAdvice, 'share' | 'because'> {
-  const thinner = 1 - mix({ ingredients: recipe, volumeMl: 1 }).paintShare
-  return { share: [thinner, thinner], because: [] }
+/** A kept mix is thinned as it was mixed; what is bottled at working strength isn't, unless the step wants it thinner still. */
+function asItIs(
+  { thinning }: ActStep,
+  { recipe, readyMade, share }: PaintSource,
+): Pick<ThinningAdvice, 'share' | 'because'> | null {
+  if (recipe) {
+    const thinner = 1 - mix({ ingredients: recipe, volumeMl: 1 }).paintShare
+    return { share: [thinner, thinner], because: [] }
+  }
+  const weaker = thinning !== undefined && 1 - thinning < share - 1e-9
+  return readyMade && !weaker ? { share: AS_IT_COMES, because: [] } : null
 }
+
+const AS_IT_COMES: ShareRange = [0, 0]
 
 /** How far to thin: as the step says, else by the guide at this warmth. */
 function adviceFor(
@@ -112,7 +120,7 @@ function mixOf(
     {
       name: paint?.name ?? 'paint',
       parts: 1 - share,
-      share: paint?.share ?? 1,
+      share: share > 0 ? (paint?.share ?? 1) : 1,
       dropsPerMl: paint?.dropsPerMl,
     },
     ...(share > 0 ? [{ name: 'thinner', parts: share }] : []),

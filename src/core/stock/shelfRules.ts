@@ -1,5 +1,4 @@
 import { GASSES_OFF } from '../knowledge/limits'
-import { THINNING } from '../knowledge/thinning'
 import type { Bottle } from '../model/bottle'
 import type { Build } from '../model/build'
 import { sayDuration } from '../model/duration'
@@ -21,7 +20,6 @@ export const SHELF_RULES = [
   'bottle-already-thinned',
   'bottle-short',
   'last-bottle',
-  'thin-paint-coats',
   'gas-off',
   'lid-sealed',
   'mix-hardened',
@@ -64,7 +62,7 @@ export function shelfFindings(
   now: number,
 ): ShelfFinding[] {
   const ofBottles = usesOf(state, plans).flatMap((use) =>
-    [thinned(use), weak(use), short(use, state.project), gassing(use, now), lid(use, now)].filter(
+    [thinned(use), short(use, state.project), gassing(use, now), lid(use, now)].filter(
       (finding): finding is ShelfFinding => finding !== null,
     ),
   )
@@ -136,24 +134,6 @@ function thinned(use: Use): ShelfFinding | null {
     'bottle-already-thinned',
     'note',
     `${bottle.name} holds only ${percent(share)} paint: the mix takes that into account, drops counted by habit don’t.`,
-  )
-}
-
-/** Weaker than the step means to spray: so many more coats. */
-function weak(use: Use): ShelfFinding | null {
-  const { bottle, step } = use
-  const share = bottle.share ?? 1
-  const range = THINNING[bottle.family].airbrush
-  const thinner = step.thinning ?? range?.[1]
-  if (thinner === undefined || share >= 1 - thinner - 1e-9) return null
-  const coats = step.coats?.length ?? 1
-  const more = Math.ceil((coats * (1 - thinner)) / share) - coats
-  if (more < 1) return null
-  return finding(
-    use,
-    'thin-paint-coats',
-    'note',
-    `${bottle.name} is ${percent(share)} paint, weaker than the ${percent(1 - thinner)} meant: it wants ${more} ${more === 1 ? 'coat' : 'coats'} more.`,
   )
 }
 

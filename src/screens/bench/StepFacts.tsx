@@ -21,29 +21,11 @@ export function StepFacts({
     <div className="mt-6 grid gap-x-8 gap-y-5 border-t border-rule pt-4 sm:grid-cols-2 xl:grid-cols-3">
       {thinning && (
         <Fact name="Mix">
-          {mix ? (
-            <>
-              <ul>
-                {mix.ingredients.map((ingredient) => (
-                  <li key={ingredient.name} className="flex items-baseline justify-between gap-3">
-                    <span className="min-w-0 truncate">{ingredient.name}</span>
-                    <span className="whitespace-nowrap">
-                      <strong className="text-2xl">{Math.round(ingredient.drops)}</strong> drops
-                    </span>
-                  </li>
-                ))}
-              </ul>
-              <p className="text-sm text-soft">
-                {mix.totalMl.toFixed(1)} ml for the coats that are left
-                {mixedFor > 1 ? ` on ${mixedFor} parts` : ''}, a spare of 15 % in it.
-              </p>
-            </>
-          ) : (
-            <p className="text-sm text-soft">Give the part an area to get drops.</p>
-          )}
+          <Amounts mix={mix} mixedFor={mixedFor} />
           <p className="text-sm text-soft">
-            Thinner {percent(thinning[0])}–{percent(thinning[1])} % of the mix, {card.thinnedWith}
-            {card.alsoInMix ? `; ${card.alsoInMix}` : ''}.{' '}
+            {thinning[1] === 0
+              ? 'As it comes: it is bottled ready to use.'
+              : `Thinner ${percent(thinning[0])}–${percent(thinning[1])} % of the mix, ${card.thinnedWith}${card.alsoInMix ? `; ${card.alsoInMix}` : ''}.`}{' '}
             <Link href="/mix" className="text-act underline">
               Mix
             </Link>
@@ -91,6 +73,29 @@ export function StepFacts({
         </Fact>
       )}
     </div>
+  )
+}
+
+/** What goes into the cup. */
+function Amounts({ mix, mixedFor }: { mix: StepCard['mix']; mixedFor: number }) {
+  if (!mix) return <p className="text-sm text-soft">Give the part an area to get drops.</p>
+  return (
+    <>
+      <ul>
+        {mix.ingredients.map((ingredient) => (
+          <li key={ingredient.name} className="flex items-baseline justify-between gap-3">
+            <span className="min-w-0 truncate">{ingredient.name}</span>
+            <span className="whitespace-nowrap">
+              <strong className="text-2xl">{Math.round(ingredient.drops)}</strong> drops
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="text-sm text-soft">
+        {mix.totalMl.toFixed(1)} ml for the coats that are left
+        {mixedFor > 1 ? ` on ${mixedFor} parts` : ''}, a spare of 15 % in it.
+      </p>
+    </>
   )
 }
 

@@ -4,6 +4,9 @@ import { useMemo } from 'react'
 import {
   type Cast,
   groundOf,
+  isReadyMade,
+  paintIn,
+  paintLaid,
   rankUndercoats,
   SHADE_GONE,
   SHADE_SHOWS,
@@ -41,7 +44,7 @@ export function Cover() {
   const own = getColour('over', '#8B8C8B')
   const coat = coatLaid(get('coat', 'light'))
   const shade = getColour('shade', '#222223')
-  const film = thicknessOf(coat.wetUm, coat.share) * (bottle?.share ?? 1)
+  const film = thicknessOf(coat.wetUm, bottle ? paintLaid(bottle, coat.share) : coat.share)
   const rows = useMemo(
     () => (bottle ? rowsOf(bottle, own, project.shelf ?? [], film) : []),
     [bottle, own, project, film],
@@ -162,7 +165,10 @@ function coatsWord(count: number): string {
   return count === 1 ? 'one coat' : `${count} coats`
 }
 
-function thinnedWords({ share = 1 }: Bottle): string {
+function thinnedWords(bottle: Bottle): string {
+  if (isReadyMade(bottle))
+    return `This bottle is ready to use, ${Math.round(paintIn(bottle) * 100)} % paint: nothing is added to it. `
+  const { share = 1 } = bottle
   return share < 1
     ? `This bottle is ${Math.round(share * 100)} % paint, and its coats thinner. `
     : ''

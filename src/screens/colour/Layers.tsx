@@ -7,6 +7,7 @@ import {
   hexOf,
   labOf,
   nearestPass,
+  paintLaid,
   thicknessOf,
   underSheen,
   type Veil,
@@ -113,7 +114,7 @@ function firstOf(paints: readonly Bottle[], face: string): Bottle | undefined {
 }
 
 function fresh({ id, role }: Bottle): VeilDraft {
-  const coat = role === 'clear-colour' ? 'light' : 'filter'
+  const coat = role === 'clear-colour' ? 'light' : role === 'wash' ? 'wash' : 'filter'
   return { bottle: id, coat, percent: '', passes: PASSES }
 }
 
@@ -123,7 +124,7 @@ function readVeil(draft: VeilDraft, paints: readonly Bottle[]): ReadVeil | null 
   const coat = coatLaid(draft.coat)
   const percent = numberOf(draft.percent) ?? coat.share * 100
   if (!bottle || !isWithin(percent, 0.1, 100)) return null
-  const thickness = thicknessOf(coat.wetUm, (percent / 100) * (bottle.share ?? 1))
+  const thickness = thicknessOf(coat.wetUm, paintLaid(bottle, percent / 100))
   return { bottle, paint: bottlePaint(bottle), thickness, passes: draft.passes }
 }
 

@@ -147,7 +147,7 @@ function LineFields({
 }
 
 function Row({ lined, face, width }: { lined: LinedBy; face: string; width: number }) {
-  const { bottle, share, line, deltaE00, reads } = lined
+  const { bottle, share, asItComes, line, deltaE00, reads } = lined
   return (
     <li className="flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-rule py-3">
       <Surround tight>
@@ -156,7 +156,7 @@ function Row({ lined, face, width }: { lined: LinedBy; face: string; width: numb
       <span className="min-w-0 flex-1 basis-52">
         <span className="block font-semibold">{bottle.name}</span>
         <span className="block text-sm text-soft">
-          {Number((share * 100).toFixed(2))} % paint in the wash ·{' '}
+          {asItComes ? 'As it comes' : `${Number((share * 100).toFixed(2))} % paint in the wash`} ·{' '}
           {Number(bottle.leftMl.toFixed(1))} ml left
         </span>
       </span>

@@ -5,6 +5,7 @@ import {
   hexOf,
   interleaved,
   type Lab,
+  paintLaid,
   thicknessOf,
   type Variety,
   varietyOf,
@@ -193,7 +194,7 @@ function readTone(
   if (!bottle || !isWithin(percent, 0.1, 100) || !isWithin(area, 0.1, 100_000)) return null
   if (!isWithin(passes, 1, 20) || !Number.isInteger(passes)) return null
   const share = percent / 100
-  const thickness = thicknessOf(wetUm, share * (bottle.share ?? 1))
+  const thickness = thicknessOf(wetUm, paintLaid(bottle, share))
   const veil = { paint: bottlePaint(bottle), thickness, passes }
   const lab = veilSteps(face, [veil]).at(-1)?.lab
   if (!lab) return null

@@ -1,3 +1,4 @@
+import { LEFT_ON_FACE } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 
 /** Roles of bottles that change a colour. */
@@ -24,7 +25,7 @@ export const COATS_LAID = [
   { value: 'wet', say: 'Wet coat', wetUm: 30, share: 0.5 },
   { value: 'brush', say: 'Brushed coat', wetUm: 60, share: 0.85 },
   { value: 'glaze', say: 'Glaze, 20 % paint', wetUm: 15, share: 0.2 },
-  { value: 'wash', say: 'Wash over all, 10 % paint', wetUm: 30, share: 0.1 },
+  { value: 'wash', say: 'Wash over all, 10 % paint', wetUm: 15 * LEFT_ON_FACE, share: 0.1 },
   { value: 'filter', say: 'Filter pass, 3 % paint', wetUm: 15, share: 0.03 },
 ] as const
 

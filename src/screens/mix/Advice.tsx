@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { isReadyMade } from '@/core/colour'
 import { solventRow } from '@/core/knowledge'
 import {
   additiveDrops,
@@ -76,7 +77,9 @@ export function Advice({
         />
       </div>
       <p className="mt-3">
-        {advice.share ? (
+        {isReadyMade(paint) ? (
+          'It is bottled ready to use: nothing is added.'
+        ) : advice.share ? (
           <>
             <strong>{percents(advice.share)} of the mix is thinner</strong>: {advice.thinnedWith}.
           </>
@@ -84,7 +87,7 @@ export function Advice({
           `${familyName(paint.family)} isn’t laid on so.`
         )}
       </p>
-      {advice.share && <ThinButton share={advice.share} onThin={onThin} />}
+      {advice.share && !isReadyMade(paint) && <ThinButton share={advice.share} onThin={onThin} />}
       {advice.retarder && (
         <p className="mt-1">Retarder, {advice.retarder.join(' to ')} % of the mix.</p>
       )}

@@ -1,3 +1,4 @@
+import { paintIn } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -61,7 +62,7 @@ export function Ingredients({
 
 /** How much of a bottle is paint, %; nothing where that goes without saying. */
 function shareOf(bottle: Bottle, first: boolean): string {
-  if (bottle.share !== undefined && bottle.share < 1) return sharePercent(bottle.share)
+  if (paintIn(bottle) < 1) return sharePercent(paintIn(bottle))
   return !first && isPaint(bottle) ? '100' : ''
 }
 

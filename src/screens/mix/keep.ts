@@ -1,4 +1,4 @@
-import { hexOf, mixColour } from '@/core/colour'
+import { hexOf, mixColour, paintIn } from '@/core/colour'
 import type { Mix } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import type { StoredMix } from '@/core/model/mix'
@@ -22,7 +22,7 @@ export function mixedColour(
     const bottle = shelf.find((bottle) => bottle.id === line.bottle)
     const ml = mixed.ingredients[i]?.ml ?? 0
     return bottle?.colour && ml > 0
-      ? [{ paint: bottlePaint(bottle), amount: ml * (bottle.share ?? 1) }]
+      ? [{ paint: bottlePaint(bottle), amount: ml * paintIn(bottle) }]
       : []
   })
   return portions.length === 0 ? null : hexOf(mixColour(portions))

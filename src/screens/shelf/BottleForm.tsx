@@ -9,7 +9,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { focusFirstError } from '../shared/forms'
 import { familyName, plain } from '../shared/words'
 import { BottleUses } from './BottleUses'
-import { type BottleDraft, draftOf, readBottle, SHEET_POINTS } from './bottleDraft'
+import { type BottleDraft, draftOf, readBottle, SHEET_POINTS, STRENGTHS } from './bottleDraft'
 import { DropCounter } from './DropCounter'
 import { OriginFields } from './OriginFields'
 import { PourIn } from './PourIn'
@@ -132,6 +132,7 @@ function MainFields({
         placeholder="100"
         {...field('share')}
       />
+      <SelectField label="Used" {...field('workingStrength')} choices={STRENGTHS} />
       <TextField
         label="Drops to the ml"
         inputMode="decimal"

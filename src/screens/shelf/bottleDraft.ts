@@ -16,6 +16,13 @@ export const SHEET_POINTS = [
 ] as const
 export type SheetPoint = (typeof SHEET_POINTS)[number]['field']
 
+/** How a bottle is used. */
+export const STRENGTHS = [
+  { value: '', say: 'As usual for its role', means: undefined },
+  { value: 'ready', say: 'As it comes', means: true },
+  { value: 'neat', say: 'Thinned first', means: false },
+] as const
+
 /** A bottle as it is typed. */
 export type BottleDraft = ReturnType<typeof draftOf>
 
@@ -37,6 +44,7 @@ export function draftOf(bottle: Bottle) {
     sizeMl: String(bottle.sizeMl),
     leftMl: String(bottle.leftMl),
     share: sharePercent(bottle),
+    workingStrength: STRENGTHS.find(({ means }) => means === bottle.workingStrength)?.value ?? '',
     dropsPerMl: bottle.dropsPerMl === undefined ? '' : String(bottle.dropsPerMl),
     state: (bottle.state ?? 'open') as string,
     lid: (bottle.lid ?? 'resting') as string,
@@ -77,6 +85,7 @@ export function readBottle(bottle: Bottle, draft: BottleDraft, now: number): For
     sizeMl: numberOf(draft.sizeMl),
     leftMl: numberOf(draft.leftMl),
     share: draft.share === sharePercent(bottle) ? bottle.share : share,
+    workingStrength: STRENGTHS.find(({ value }) => value === draft.workingStrength)?.means,
     dropsPerMl: numberOf(draft.dropsPerMl),
     undertone: text(draft.undertone),
     undercoat: text(draft.undercoat),

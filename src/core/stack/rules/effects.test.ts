@@ -26,7 +26,7 @@ table('clear-too-thin-to-polish', [
       WEEK,
       { do: 'cut-polish' },
     ],
-    told: [],
+    told: ['4 edge-rub-through note'],
   },
   {
     why: 'a cut and a compound are one levelling',
@@ -35,7 +35,7 @@ table('clear-too-thin-to-polish', [
       { do: 'cut-polish' },
       { do: 'compound' },
     ],
-    told: [],
+    told: ['4 edge-rub-through note', '5 edge-rub-through note'],
   },
   {
     why: 'a levelling wants three coats of its own',
@@ -46,7 +46,7 @@ table('clear-too-thin-to-polish', [
       WEEK,
       { do: 'cut-polish' },
     ],
-    told: ['7 clear-too-thin-to-polish risk'],
+    told: ['4 edge-rub-through note', '7 clear-too-thin-to-polish risk', '7 edge-rub-through note'],
   },
 ])
 
@@ -152,7 +152,7 @@ table('clear-colour-needs-bright-base', [
     why: 'over white nothing',
     steps: [
       ...ready,
-      { ...BASE, colour: '#E9E9E6' },
+      { ...BASE, colour: '#E9E9E6', coats: ['wet', 'wet'] },
       DAY,
       { do: 'clear-colour', family: 'alcohol-acrylic' },
     ],
@@ -763,7 +763,7 @@ table('thickness and holes', [
       { do: 'cut-polish' },
       { do: 'cut-polish' },
     ],
-    told: ['5 edge-rub-through note'],
+    told: ['4 edge-rub-through note', '5 edge-rub-through note'],
   },
   {
     why: 'holes after the paint',
@@ -787,16 +787,35 @@ table('contrast of the lining', [
     told: ['4 contrast-invisible note'],
   },
   {
-    why: 'nobody has asked for a look',
+    why: 'where nobody has asked for a look the normal one is meant',
     steps: contrast('#1E1B1A', '#DAD5C4'),
-    more: { scale: 144 },
+    more: { scale: 72 },
+    told: ['4 contrast-stark note'],
+  },
+  {
+    why: 'brown grey on white is right',
+    steps: contrast('#3B3A38', '#E9E9E6'),
+    more: { scale: 72 },
     told: [],
+  },
+  { why: 'of no scale', steps: contrast('#1E1B1A', '#DAD5C4'), told: [] },
+  {
+    why: 'on saturated red it reads from half the floor on',
+    steps: contrast('#5A1A18', '#A8231F'),
+    more: { scale: 72 },
+    told: [],
+  },
+  {
+    why: 'on grey as far apart it doesn’t',
+    steps: contrast('#6B6B6B', '#8B8C8B'),
+    more: { scale: 72 },
+    told: ['4 contrast-invisible note'],
   },
 ])
 
 function contrast(line: string, face: string): Step[] {
   return [
-    { do: 'base', family: 'lacquer', colour: face },
+    { do: 'prime', family: 'lacquer', colour: face },
     DAY,
     { do: 'clear', family: 'lacquer', sheen: 'gloss' },
     DAY,

@@ -45,6 +45,7 @@ export const RULE_NAMES = [
   'clear-eats-powder',
   'matt-hides-effect',
   'buried-preshade',
+  'thin-paint-coats',
   'too-cold',
   'too-damp',
   'too-hot',

@@ -581,7 +581,7 @@ table('cutting and polishing', [
   {
     why: 'compound on a clear that is not cured',
     steps: [...glossed, { do: 'compound' }],
-    told: ['4 polish-too-early risk', '4 clear-too-thin-to-polish risk'],
+    told: ['4 polish-too-early risk', '4 clear-too-thin-to-polish risk', '4 edge-rub-through note'],
   },
 ])
 

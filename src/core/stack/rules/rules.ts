@@ -5,12 +5,13 @@ import { noReleaseUnder } from './chipping/noReleaseUnder'
 import { releaseNeedsFriendlyTop } from './chipping/releaseNeedsFriendlyTop'
 import { undercoatNotFast } from './chipping/undercoatNotFast'
 import { unsealedChips } from './chipping/unsealedChips'
-import { buriedPreshade } from './clears/buriedPreshade'
-import { clearColourNeedsBrightBase } from './clears/clearColourNeedsBrightBase'
 import { clearTooThinToPolish } from './clears/clearTooThinToPolish'
 import { mattHidesEffect } from './clears/mattHidesEffect'
 import { drillAfterPaint, edgeRubThrough, tightFit } from './clears/thickness'
 import { tooCold, tooDamp, tooHot } from './climate/climateLimits'
+import { buriedPreshade } from './colour/buriedPreshade'
+import { clearColourNeedsBrightBase } from './colour/clearColourNeedsBrightBase'
+import { thinPaintCoats } from './colour/thinPaintCoats'
 import { decalBubbleCheck, decalMoisture } from './decals/decalChecks'
 import { decalHotClear } from './decals/decalHotClear'
 import { decalNeedsGloss } from './decals/decalNeedsGloss'
@@ -95,6 +96,7 @@ const RULES: readonly Rule[] = [
   clearEatsPowder,
   mattHidesEffect,
   buriedPreshade,
+  thinPaintCoats,
   potLife,
   fogsClearPart,
   saltNotDry,

@@ -165,7 +165,7 @@ table('schools of time', [
       ...[{ wait: '10 d' }, { do: 'cut-polish', grit: 2000 } as Step],
       { do: 'clear', family: 'urethane-2k', sheen: 'gloss' },
     ],
-    told: [],
+    told: ['4 edge-rub-through note'],
   },
   {
     why: 'and over what was only polished',
@@ -311,6 +311,59 @@ table('chrome ink asks for gloss black too', [
     told: ['4 mirror-needs-gloss-black risk'],
   },
   { why: 'on cured gloss black', steps: [...ready, BLACK, { wait: '3 d' }, CHROME], told: [] },
+])
+
+table('colour that doesn’t cover', [
+  {
+    why: 'thinned 20 points past the guide (60 % for lacquer): many coats for two',
+    steps: [
+      ...ready,
+      {
+        do: 'base',
+        family: 'lacquer',
+        colour: '#A8231F',
+        thinning: 0.8,
+        coats: ['light', 'light'],
+      },
+    ],
+    told: ['2 thin-paint-coats risk'],
+  },
+  {
+    why: 'just inside of that, in enough coats',
+    steps: [
+      ...ready,
+      { do: 'base', family: 'lacquer', colour: '#20242A', thinning: 0.79, coats: ['wet', 'wet'] },
+    ],
+    told: [],
+  },
+  {
+    why: 'one coat of yellow over black',
+    steps: [
+      { do: 'prime', colour: '#222223' },
+      DAY,
+      { do: 'base', family: 'lacquer', colour: '#D8A520' },
+    ],
+    told: ['2 thin-paint-coats note'],
+  },
+  {
+    why: 'misted on to change a tone',
+    steps: [
+      { do: 'prime', colour: '#222223' },
+      DAY,
+      { do: 'base', family: 'lacquer', colour: '#D8A520', coats: ['mist'] },
+    ],
+    told: [],
+  },
+  {
+    why: 'thin over shading that is to show',
+    steps: [
+      ...ready,
+      { do: 'preshade', family: 'lacquer', colour: '#222223' },
+      DAY,
+      { do: 'base', family: 'lacquer', colour: '#D8A520' },
+    ],
+    told: [],
+  },
 ])
 
 table('the small silences', [

@@ -1,16 +1,18 @@
 import type { ColourFilm } from '../../colour/film'
-import { CLEAR_HIDING, defaultHiding } from '../../colour/hiding'
+import { CLEAR_HIDING } from '../../colour/hiding'
 import { thicknessOf } from '../../colour/thickness'
+import { actRow } from '../../knowledge/acts'
 import { WET_MICRONS } from '../../knowledge/limits'
+import { LEFT_ON_FACE, WORKING_SHARE } from '../../knowledge/thinning'
 import { isAct } from '../../model/isAct'
 import type { Step } from '../../model/sequence'
-import type { Coat } from '../../model/vocabulary'
+import type { Coat, Role } from '../../model/vocabulary'
 import type { Film } from './film'
 import { isTransparent } from './stack'
 
 /** Grey of bare plastic, and where a primer doesn't say its colour. */
 export const PRIMER = '#8B8C8B'
-/** Thinner in a mix where its step doesn't say: a coat at half paint is the unit. Source: handbook 5.1. */
+/** Paint in a mix where its step doesn't say: a coat at half paint is the unit. Source: handbook 5.1. */
 const HALF = 0.5
 
 /** The colour of the whole film that hides what is under it; null when nobody has said it, grey on bare plastic. */
@@ -20,28 +22,36 @@ export function groundUnder(films: readonly Film[]): string | null {
   return whole.colour ?? (whole.role === 'primer' ? PRIMER : null)
 }
 
-/** Thinner in the mix of a step, share; undefined where it doesn't say. */
-export function thinningOf(step: Step | undefined): number | undefined {
-  return step && isAct(step) ? step.thinning : undefined
+/** Paint in the mix of a step, share: as it says, else as its role is used. Source: handbook 4.5, 5.1. */
+export function shareMeant(step: Step | undefined, role: Role | null): number {
+  if (step && isAct(step) && step.thinning !== undefined) return 1 - step.thinning
+  const ready = role && WORKING_SHARE.usual.includes(role) ? WORKING_SHARE.of[role] : undefined
+  return ready ?? HALF
 }
 
-/** Coats of a colour as one film. Source: handbook 4.4, 5.1. */
+/** Coats of a colour as one film: of a wash over all only what stays on the face. Source: handbook 4.4, 5.1, 5.2. */
 export function layerOf(
   colour: string,
-  transparent: boolean,
+  role: Role | null,
   coats: readonly Coat[],
-  thinning = HALF,
+  share: number,
 ): ColourFilm {
+  const stays = role === 'wash' ? LEFT_ON_FACE : 1
   return {
     masstone: colour,
-    hiding: transparent ? CLEAR_HIDING : defaultHiding(colour),
-    thickness: coats.reduce((sum, coat) => sum + thicknessOf(WET_MICRONS[coat], 1 - thinning), 0),
+    hiding: role === 'clear-colour' ? CLEAR_HIDING : undefined,
+    thickness: coats.reduce((sum, coat) => sum + thicknessOf(WET_MICRONS[coat] * stays, share), 0),
   }
+}
+
+/** Does it change the colour of a whole face? */
+export function coloursFace({ coverage, role, act, family }: Film): boolean {
+  if (role === 'clear' || role === 'release') return false
+  return coverage === 'whole' || actRow(act, family).tints === true
 }
 
 /** What a film adds to the colour of the face: nothing where it is patchy, clear or of no known colour. */
 export function colourFilms(film: Film, steps: readonly Step[]): ColourFilm[] {
-  if (film.coverage !== 'whole' || !film.colour || film.role === 'clear') return []
-  const thinning = thinningOf(steps[film.step])
-  return [layerOf(film.colour, film.role === 'clear-colour', film.coats, thinning)]
+  if (!coloursFace(film) || !film.colour) return []
+  return [layerOf(film.colour, film.role, film.coats, shareMeant(steps[film.step], film.role))]
 }

@@ -1,5 +1,5 @@
 import { actRow } from '../../knowledge/acts'
-import type { Act, Sheen, Substrate } from '../../model/vocabulary'
+import type { Act, Role, Sheen, Substrate } from '../../model/vocabulary'
 import type { Film } from './film'
 
 /** A mask on the part; grains with the minutes from which they may be painted over at all, and from which they are dry for sure. */
@@ -93,9 +93,12 @@ export function seenFilms(stack: Stack): Film[] {
   return seen
 }
 
+/** What lets show what is under it, however much of the face it covers. */
+const TRANSPARENT: readonly Role[] = ['clear', 'clear-colour', 'release', 'wash', 'filter']
+
 /** Does it let what is under it show? */
 export function isTransparent(film: Film): boolean {
-  return film.role === 'clear' || film.role === 'clear-colour' || film.role === 'release'
+  return TRANSPARENT.includes(film.role)
 }
 
 /** The newest film that covers the whole face; null on a bare part. */

@@ -62,6 +62,9 @@ export type BottleAtHand = {
   sheen?: Sheen | undefined
   colour?: string | undefined
   product?: Product | undefined
+  /** Left of its own paint after it was thinned, and whether it is used as it comes. */
+  share?: number | undefined
+  workingStrength?: boolean | undefined
   /** What its swatch card says, where one was made. */
   undertone?: string | undefined
   hiding?: number | undefined

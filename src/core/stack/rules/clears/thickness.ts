@@ -37,7 +37,10 @@ export const tightFit: Rule = {
   },
 }
 
-/** Cutting and polishing against the thickness of the clear, double at edges. Note. Source: handbook 2.6, second table; 6. */
+/** Of the clear on a face so much stays on an edge; there a cut takes twice as much, on raised badges and bolts four times. Source: handbook 6, level and polish. */
+const EDGE = { stays: 0.65, loses: 2, raisedLoses: 4 } as const
+
+/** Cutting and polishing against the clear that lies on edges and on what stands up. Note. Source: handbook 2.6, second table; 6. */
 export const edgeRubThrough: Rule = {
   name: 'edge-rub-through',
   timing: false,
@@ -48,20 +51,23 @@ export const edgeRubThrough: Rule = {
     const clear = stack.films
       .filter((film) => film.role === 'clear' && film.coverage === 'whole')
       .reduce((sum, film) => sum + coatMicrons(film.coats), 0)
-    const edges = 2 * (stack.cutMicrons + cutBy(step))
-    if (edges <= clear) return null
+    const [there, lost] = [EDGE.stays * clear, stack.cutMicrons + cutBy(step)]
+    const [edges, raised] = [EDGE.loses * lost, EDGE.raisedLoses * lost]
+    if (raised <= there) return null
+    const through = edges > there
     return {
       severity: 'note',
-      because: `${capital(theFilm(film))} is about ${Math.round(clear)} µm thick; with this, edges have lost ${Math.round(edges)} µm.`,
+      because: `${capital(theFilm(film))} is about ${Math.round(there)} µm thick on edges; with this they have lost ${Math.round(edges)} µm${through ? '' : `, raised badges and bolts ${Math.round(raised)} µm: stay off them`}.`,
       on: { film: film.family, state: filmState(film, at, series) },
       candidates: () => {
         const laid = setting.steps[film.step]
         if (!laid || !('do' in laid)) return []
-        const coats = [...film.coats, 'light' as const, 'light' as const, 'light' as const]
+        const more = Math.ceil((raised - there) / (EDGE.stays * coatMicrons(['light'])))
+        const coats = [...film.coats, ...Array.from({ length: more }, () => 'light' as const)]
         return [
           {
             kind: 'coat',
-            say: 'Lay three coats more of it',
+            say: `Lay ${more === 1 ? 'one light coat' : `${more} light coats`} more of it`,
             edit: { replace: { step: film.step, with: { ...laid, coats } } },
           },
           { kind: 'leave-out', say: 'Leave this pass out', edit: { remove: { step: index } } },

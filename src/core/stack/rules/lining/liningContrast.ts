@@ -1,81 +1,164 @@
-import { colourOver } from '../../../colour/film'
-import { deltaE00, labOf } from '../../../colour/spectrum'
-import { thicknessOf } from '../../../colour/thickness'
+import { isReadyMade, paintIn, paintLaid } from '../../../colour/bottled'
+import { faceKind, lineContrast, offMiddle } from '../../../colour/lineContrast'
+import type { Paint } from '../../../colour/optics'
+import { labOf } from '../../../colour/spectrum'
 import {
-  HARSH,
-  LEFT_IN_RECESS,
+  type Band,
+  harshFrom,
   LINE_DEPTH_MM,
   lineBand,
-  WASH_SHARE,
+  USUAL_LOOK,
+  USUAL_WASH_SHARES,
+  WASH_TONES,
+  WASHES_FOR,
 } from '../../../knowledge/lining'
-import { filmState } from '../../state/film'
+import { THINNING } from '../../../knowledge/thinning'
+import type { SCHOOLS } from '../../../model/vocabulary'
+import { changed } from '../../remedies/candidates'
+import { faceColour } from '../../state/faceColour'
+import { type Film, filmState } from '../../state/film'
+import { isPaintedFrom } from '../../state/paintedFrom'
 import { seenFilms } from '../../state/stack'
-import type { StepContext } from '../../state/stepContext'
-import type { Draft, Rule } from '../finding'
+import type { BottleAtHand, StepContext } from '../../state/stepContext'
+import type { Draft, Remedy, Rule } from '../finding'
 
-/** How a line will look against the face: ΔE00 and whether it is darker; null where a colour isn't known. */
-function contrastOf({ step, stack, setting, resolved }: StepContext) {
-  const face = seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)?.colour
-  if (!resolved.row.runs || !step.colour || !face) return null
-  const share = step.thinning === undefined ? WASH_SHARE : 1 - step.thinning
-  const microns = (setting.sequence.lineDepthMm ?? LINE_DEPTH_MM) * 1000 * LEFT_IN_RECESS
-  const film = { masstone: step.colour, thickness: thicknessOf(microns, share) }
-  const line = colourOver(face, [film])
-  const base = labOf(face)
-  return { difference: deltaE00(line, base), darker: line.l < base.l }
+type Look = (typeof SCHOOLS.liningLook)[number]
+
+/** A line on its face, against the band of the look and scale. */
+type Lined = {
+  face: string
+  depthMm: number
+  share: number
+  band: Band
+  look: Look
+  scale: number
+  deltaE00: number
+  darker: boolean
 }
 
-function asked(context: StepContext) {
-  const { liningLook } = context.setting.school
-  const { scale } = context.setting.sequence
-  if (!liningLook || scale === undefined) return null
-  const contrast = contrastOf(context)
-  return contrast && { ...contrast, band: lineBand(liningLook, scale), look: liningLook, scale }
+/** Paint shares that a wash may have: as the step says, as its bottle comes, else as it is usually mixed. */
+function sharesOf({ step, setting }: StepContext): readonly number[] {
+  const bottle = setting.shelf.find((one) => isPaintedFrom(step, one))
+  if (step.thinning !== undefined) {
+    const meant = 1 - step.thinning
+    return [bottle ? paintLaid(bottle, meant) : meant]
+  }
+  return bottle && isReadyMade(bottle) ? [paintIn(bottle)] : USUAL_WASH_SHARES
+}
+
+/** How a line will look; null where a colour or the scale isn't known. */
+function linedOn(context: StepContext): Lined | null {
+  const { step, stack, setting, resolved } = context
+  const { scale, lineDepthMm: depthMm = LINE_DEPTH_MM } = setting.sequence
+  if (!resolved.row.runs || !step.colour || scale === undefined || !facing(context)) return null
+  const face = faceColour(stack.films, setting.steps)
+  if (!face) return null
+  const look = setting.school.liningLook ?? USUAL_LOOK
+  const band = lineBand(look, scale, faceKind(labOf(face)))
+  const paint = { masstone: step.colour }
+  return sharesOf(context)
+    .map((share): Lined => {
+      const { deltaE00, darker } = lineContrast({ face, paint, share, depthMm })
+      return { face, depthMm, share, band, look, scale, deltaE00, darker }
+    })
+    .reduce((best, one) =>
+      offMiddle(one.deltaE00, band) < offMiddle(best.deltaE00, band) ? one : best,
+    )
+}
+
+/** The film that gives the face its colour; undefined: nobody has said one. */
+function facing({ stack }: StepContext): Film | undefined {
+  return seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)
 }
 
 function on(context: StepContext): Draft['on'] {
-  const film = seenFilms(context.stack).find((film) => film.coverage === 'whole' && film.colour)
+  const film = facing(context)
   return film
     ? { film: film.family, state: filmState(film, context.at, context.series) }
     : { substrate: context.stack.substrate }
 }
 
-/** The same wash in another strength, so that it comes into its band. */
-function strengths(context: StepContext, say: string, change: number) {
-  const { step, index } = context
-  const now = step.thinning ?? 1 - WASH_SHARE
-  const tries = [1, 2, 3, 4, 5, 6].map((n) => Math.min(0.99, Math.max(0.5, now + n * change)))
-  return [...new Set(tries.map((share) => Math.round(share * 100) / 100))].map((thinning) => ({
-    kind: 'solvent' as const,
-    say: `${say}: ${Math.round(thinning * 100)} % thinner`,
-    edit: { replace: { step: index, with: { ...step, thinning } } },
+/** Another wash that reads: one from the shelf, a tone that goes with the face, the same one within its usual strengths. */
+function otherWashes(context: StepContext, lined: Lined): Remedy[] {
+  const { step, index, setting, resolved } = context
+  const reads = (paint: Paint, share: number) => {
+    const { deltaE00 } = lineContrast({ face: lined.face, paint, share, depthMm: lined.depthMm })
+    return deltaE00 >= lined.band.from && deltaE00 <= lined.band.to
+      ? offMiddle(deltaE00, lined.band)
+      : null
+  }
+  const ways = (found: { off: number | null; say: string; fields: object }[]) =>
+    found
+      .filter(({ off }) => off !== null)
+      .sort((a, b) => (a.off as number) - (b.off as number))
+      .map(
+        ({ say, fields }): Remedy => ({
+          kind: 'coat',
+          say,
+          edit: { replace: { step: index, with: changed(step, fields) } },
+        }),
+      )
+  const shelf = setting.shelf
+    .filter(({ role, colour, family }) => role === 'wash' && colour && family === resolved.family)
+    .map((bottle: BottleAtHand) => ({
+      off: reads({ masstone: bottle.colour as string }, paintIn(bottle)),
+      say: `Line with ${bottle.name} instead`,
+      fields: { colour: bottle.colour, bottle: bottle.id, thinning: undefined },
+    }))
+  const suits = WASHES_FOR[faceKind(labOf(lined.face))]
+  const tones = WASH_TONES.map(({ kind, say, colour }) => ({
+    off: reads({ masstone: colour }, lined.share),
+    kind,
+    say: `Line with a ${say} instead`,
+    fields: { colour, bottle: undefined },
   }))
+  const [suited, others] = [
+    tones.filter(({ kind }) => suits.includes(kind)),
+    tones.filter(({ kind }) => !suits.includes(kind)),
+  ]
+  return [...ways(shelf), ...ways(suited), ...ways(others), ...strengths(context, lined, reads)]
 }
 
-function otherLook(context: StepContext, liningLook: 'normal' | 'graphic' | undefined) {
+/** The same wash as thin or as strong as its kind is used. Source: handbook 4.5. */
+function strengths(
+  { step, index, resolved }: StepContext,
+  lined: Lined,
+  reads: (paint: Paint, share: number) => number | null,
+): Remedy[] {
+  const range = resolved.family && THINNING[resolved.family].brush
+  if (!range || !step.colour) return []
+  return range
+    .filter((thinning) => reads({ masstone: step.colour as string }, 1 - thinning) !== null)
+    .filter((thinning) => Math.abs(1 - thinning - lined.share) > 0.01)
+    .map((thinning) => ({
+      kind: 'solvent',
+      say: `Mix it ${1 - thinning > lined.share ? 'stronger' : 'thinner'}: ${Math.round(thinning * 100)} % thinner`,
+      edit: { replace: { step: index, with: changed(step, { thinning }) } },
+    }))
+}
+
+function otherLook(context: StepContext, liningLook: Look): Remedy {
   const { school } = context.setting
   return {
-    kind: 'order' as const,
-    say: liningLook ? `Take a ${liningLook} look as this build’s school` : 'Leave the look open',
+    kind: 'order',
+    say: `Take a ${liningLook} look as this build’s school`,
     edit: { set: { school: { ...school, liningLook } } },
   }
 }
 
-/** A line that hardly differs from the face, or is lighter than it, for the look and scale chosen. Note. Source: handbook 2.6, 5.3. */
+/** A line that hardly differs from the face, or is lighter than it, for the look and scale. Note. Source: handbook 2.6, 5.3. */
 export const contrastInvisible: Rule = {
   name: 'contrast-invisible',
   timing: false,
   judge: (context) => {
-    const found = asked(context)
-    if (!found || found.difference >= found.band.from) return null
+    const lined = linedOn(context)
+    if (!lined || lined.deltaE00 >= lined.band.from) return null
+    const lighter = lined.darker ? '' : ', and it is lighter than the face'
     return {
       severity: 'note',
-      because: `The line differs from the face by ΔE00 ${found.difference.toFixed(0)}; a ${found.look} line at 1:${found.scale} wants ${found.band.from} to ${found.band.to}${found.darker ? '' : ', and it is lighter than the face'}.`,
+      because: `The line differs from the face by ΔE00 ${lined.deltaE00.toFixed(0)}${lighter}; ${wants(lined)}.`,
       on: on(context),
-      candidates: () => [
-        ...strengths(context, 'Make the wash stronger', -0.05),
-        otherLook(context, undefined),
-      ],
+      candidates: () => [...otherWashes(context, lined), otherLook(context, 'restrained')],
     }
   },
 }
@@ -85,17 +168,19 @@ export const contrastStark: Rule = {
   name: 'contrast-stark',
   timing: false,
   judge: (context) => {
-    const found = asked(context)
-    if (!found || found.difference <= found.band.to) return null
-    const harsh = found.difference > HARSH ? ', which is harsh at any scale' : ''
+    const lined = linedOn(context)
+    if (!lined || lined.deltaE00 <= lined.band.to) return null
+    const harsh =
+      lined.deltaE00 > harshFrom(lined.scale) ? ', which is harsh whatever the look' : ''
     return {
       severity: 'note',
-      because: `The line differs from the face by ΔE00 ${found.difference.toFixed(0)}${harsh}; a ${found.look} line at 1:${found.scale} wants ${found.band.from} to ${found.band.to}.`,
+      because: `The line differs from the face by ΔE00 ${lined.deltaE00.toFixed(0)}${harsh}; ${wants(lined)}.`,
       on: on(context),
-      candidates: () => [
-        ...strengths(context, 'Thin the wash', 0.02),
-        otherLook(context, undefined),
-      ],
+      candidates: () => [...otherWashes(context, lined), otherLook(context, 'graphic')],
     }
   },
+}
+
+function wants({ look, scale, band }: Lined): string {
+  return `a ${look} line at 1:${scale} wants ${band.from.toFixed(0)} to ${band.to.toFixed(0)}`
 }

@@ -1,13 +1,13 @@
+import { paintLaid } from '../../colour/bottled'
 import { coverWith } from '../../colour/cover'
 import { stackOver } from '../../colour/film'
 import { groundOf, labInside, layer, opticsOf } from '../../colour/optics'
 import { type Curve, deltaE00, hexOf, labOf } from '../../colour/spectrum'
-import type { Coat } from '../../model/vocabulary'
-import type { SimulatedStep } from '../simulate/simulation'
-import { colourFilms, groundUnder, layerOf } from '../state/filmColours'
-import { isPaintedFrom } from '../state/paintedFrom'
-import { isTransparent } from '../state/stack'
-import type { BottleAtHand } from '../state/stepContext'
+import type { Coat, Role } from '../../model/vocabulary'
+import { colourFilms, groundUnder, layerOf, shareMeant } from './filmColours'
+import { isPaintedFrom } from './paintedFrom'
+import { isTransparent } from './stack'
+import type { BottleAtHand, StepContext } from './stepContext'
 
 /** How many coats a planned colour takes to cover what lies under it. */
 export type CoatsToCover = {
@@ -26,8 +26,8 @@ export type CoatsToCover = {
  * @returns null for a step that lays no opaque colour over all, or where a colour isn't known
  * Source: handbook 5.2, N09.
  */
-export function coatsToCover({ step, context }: SimulatedStep): CoatsToCover | null {
-  const { resolved, stack, setting } = context
+export function coatsToCover(context: StepContext): CoatsToCover | null {
+  const { step, resolved, stack, setting } = context
   const paints =
     resolved.row.kind === 'film' && (resolved.role === 'colour' || resolved.role === 'primer')
   if (!paints || resolved.coverage !== 'whole' || !step.colour || resolved.coats.length === 0)
@@ -35,32 +35,58 @@ export function coatsToCover({ step, context }: SimulatedStep): CoatsToCover | n
   const at = stack.films.findLastIndex((film) => film.coverage === 'whole' && !isTransparent(film))
   const under = groundUnder(stack.films)
   if (under === null) return null
-  const ground = stackOver(
-    under,
-    stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps)),
-  )
+  const films = stack.films.slice(at + 1).flatMap((film) => colourFilms(film, setting.steps))
   const bottles = setting.shelf.filter((bottle) => isPaintedFrom(step, bottle))
-  const swatch = swatchOf(bottles)
-  const laid = (coats: readonly Coat[]) => ({
-    ...layerOf(step.colour as string, false, coats, step.thinning),
-    ...swatch,
-  })
-  const first = laid([resolved.coats[0] as Coat])
-  const all = laid(resolved.coats)
-  const [optics, own] = [opticsOf(first), labOf(step.colour)]
-  const planned = resolved.coats.length
-  const wanted = bottles.find((bottle) => bottle.undercoat)?.undercoat
+  const meant = shareMeant(step, resolved.role)
+  const laid: Laid = {
+    colour: step.colour,
+    role: resolved.role,
+    coats: resolved.coats,
+    share: bottles[0] ? paintLaid(bottles[0], meant) : meant,
+    swatch: swatchOf(bottles),
+    undercoat: bottles.find((bottle) => bottle.undercoat)?.undercoat ?? null,
+  }
+  const key = JSON.stringify([under, films, laid])
+  const known = answers.get(key)
+  if (known) return known
+  const answer = reckoned(laid, stackOver(under, films))
+  if (answers.size >= REMEMBERED) answers.clear()
+  answers.set(key, answer)
+  return answer
+}
+
+type Laid = {
+  colour: string
+  role: Role | null
+  coats: readonly Coat[]
+  share: number
+  swatch: ReturnType<typeof swatchOf>
+  undercoat: string | null
+}
+
+const answers = new Map<string, CoatsToCover>()
+/** So many answers are remembered: the same are asked for again at every judgement. */
+const REMEMBERED = 500
+
+function reckoned(
+  { colour, role, coats, share, swatch, undercoat }: Laid,
+  ground: Curve,
+): CoatsToCover {
+  const laid = (some: readonly Coat[]) => ({ ...layerOf(colour, role, some, share), ...swatch })
+  const first = laid([coats[0] as Coat])
+  const all = laid(coats)
+  const [optics, own] = [opticsOf(first), labOf(colour)]
   const over = (curve: Curve) => labInside(layer(opticsOf(all), all.thickness, curve))
   return {
-    pair: wanted
+    pair: undercoat
       ? {
-          wanted,
+          wanted: undercoat,
           found: hexOf(labInside(ground)),
-          shift: deltaE00(over(ground), over(groundOf(wanted))),
+          shift: deltaE00(over(ground), over(groundOf(undercoat))),
         }
       : null,
     toCover: coverWith(optics, own, ground, 1, first.thickness).toCover,
-    planned,
+    planned: coats.length,
     left: coverWith(optics, own, ground, 1, all.thickness).deltaE00[0] as number,
   }
 }

@@ -3,7 +3,7 @@ import { deltaE00 } from '../../../colour/spectrum'
 import { actRow } from '../../../knowledge/acts'
 import { isAct } from '../../../model/isAct'
 import { type Film, filmState } from '../../state/film'
-import { colourFilms, groundUnder, layerOf, thinningOf } from '../../state/filmColours'
+import { colourFilms, groundUnder, layerOf, shareMeant } from '../../state/filmColours'
 import type { StepContext } from '../../state/stepContext'
 import { theWork } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
@@ -29,7 +29,12 @@ export const buriedPreshade: Rule = {
     const steps = context.setting.steps
     const above = stack.films.slice(at + 1).flatMap((film) => colourFilms(film, steps))
     if (ground === null || above === null || !shade.colour) return null
-    const laid = layerOf(shade.colour, false, shade.coats, thinningOf(steps[shade.step]))
+    const laid = layerOf(
+      shade.colour,
+      shade.role,
+      shade.coats,
+      shareMeant(steps[shade.step], shade.role),
+    )
     const before = contrast(ground, laid, above)
     const after = contrast(ground, laid, [...above, ...coatsOf(context)])
     if (before < GONE || after >= GONE) return null
@@ -45,8 +50,8 @@ export const buriedPreshade: Rule = {
 
 function coatsOf({ step, resolved }: StepContext, count = resolved.coats.length): ColourFilm[] {
   if (!step.colour) return []
-  const transparent = resolved.role === 'clear-colour'
-  return [layerOf(step.colour, transparent, resolved.coats.slice(0, count), step.thinning)]
+  const { role, coats } = resolved
+  return [layerOf(step.colour, role, coats.slice(0, count), shareMeant(step, role))]
 }
 
 const contrasts = new Map<string, number>()

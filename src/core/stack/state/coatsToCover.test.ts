@@ -1,8 +1,8 @@
 import type { Sequence, Step } from '../../model/sequence'
 import { simulate } from '../simulate/simulate'
-import type { BottleAtHand } from '../state/stepContext'
 import { EXAMPLE } from '../tests/sequences'
 import { coatsToCover } from './coatsToCover'
+import type { BottleAtHand } from './stepContext'
 
 const prime = (colour: string): Step => ({ do: 'prime', family: 'lacquer', colour })
 const base = (more: object = {}): Step =>
@@ -16,7 +16,7 @@ function coversFrom(shelf: readonly BottleAtHand[], ...steps: Step[]) {
   const sequence: Sequence = { ...EXAMPLE, waits: 'auto', steps }
   const last = simulate(sequence, { shelf }).simulated.at(-1)
   if (!last) throw new Error('nothing was walked')
-  return coatsToCover(last)
+  return coatsToCover(last.context)
 }
 
 it('a red takes more coats over black than over a brown like it', () => {
@@ -49,6 +49,14 @@ it('a bottle with a swatch card covers as that says, not as its colour usually d
   expect(coversFrom([{ ...red, hiding: 15 }], ...steps)?.toCover).toBeGreaterThan(usual as number)
   const other: BottleAtHand = { ...red, family: 'enamel', hiding: 1 }
   expect(coversFrom([other], ...steps)?.toCover).toBe(usual)
+})
+
+it('a bottle that was thinned takes more coats, and one that is ready to use no thinner', () => {
+  const red: BottleAtHand = { name: 'Red', family: 'lacquer', role: 'colour', colour: '#A8231F' }
+  const steps = [prime('#E9E9E6'), base()]
+  const usual = coversFrom([red], ...steps)?.toCover as number
+  expect(coversFrom([{ ...red, share: 0.5 }], ...steps)?.toCover).toBeGreaterThan(usual)
+  expect(coversFrom([{ ...red, workingStrength: true }], ...steps)?.toCover).toBe(usual)
 })
 
 it('an undercoat that a bottle wants is missed where another lies there', () => {
