@@ -10,6 +10,7 @@ import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import { key } from '../model/stepRef'
 import type { Family } from '../model/vocabulary'
+import type { Finding } from '../stack/rules/finding'
 import { shelfFindings } from '../stock/shelfRules'
 import { stateOf } from './benchState'
 import { judgePart } from './judgePart'
@@ -70,13 +71,20 @@ function holds(project: Project, build: Build, result: EditResult): void {
   expect(forth.ok && forth.build).toEqual(result.build)
 }
 
-/** Findings of a rule, and all stops, on a part. */
-function counted(project: Project, build: Build, part: string, rule: string) {
+/** Findings of a rule, notes only where that is asked of a note, and all stops, on a part. */
+function counted(
+  project: Project,
+  build: Build,
+  part: string,
+  { rule, severity }: Pick<Finding, 'rule' | 'severity'>,
+) {
   const edited = { ...project, builds: [build] }
   const { simulated } = planPart(stateOf(edited), { build: 'b', part }, NOW)
   const { drafts } = simulated.simulation
   return {
-    own: drafts.filter((draft) => draft.rule === rule).length,
+    own: drafts.filter(
+      (one) => one.rule === rule && (severity === 'note' || one.draft.severity !== 'note'),
+    ).length,
     stops: drafts.filter(({ draft }) => draft.severity === 'stop').length,
   }
 }
@@ -89,15 +97,16 @@ it('every way out ends its finding, brings no stop, and leaves the log as it is'
       const logged = loggedOf(project)
       for (const { id: part } of build.parts) {
         const { findings } = judgePart(stateOf(project), { build: 'b', part: part }, NOW, newId)
-        for (const { rule, remedies } of findings) {
-          const before = remedies.length > 0 && counted(project, build, part, rule)
+        for (const finding of findings) {
+          const { remedies } = finding
+          const before = remedies.length > 0 && counted(project, build, part, finding)
           for (const { edit, every } of remedies) {
             tried += 1
             const result = applyEdit(build, edit, logged, newId)
             holds(project, build, result)
             expect(result.ok).toBe(true)
             if (!result.ok || !before) continue
-            const after = counted(project, result.build, part, rule)
+            const after = counted(project, result.build, part, finding)
             expect(after.own).toBeLessThan(before.own)
             expect(after.stops).toBeLessThanOrEqual(before.stops)
             expect(parseEdit(JSON.parse(JSON.stringify(edit)))).toEqual({ ok: true, value: edit })

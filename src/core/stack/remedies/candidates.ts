@@ -1,12 +1,14 @@
+import { actRow } from '../../knowledge/acts'
+import { TOOL_ENERGY } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
-import { reaction } from '../../knowledge/reactions'
+import { hotter, reaction } from '../../knowledge/reactions'
 import { solventRow } from '../../knowledge/solvents'
 import { minutesOf, sayDuration, writeDuration } from '../../model/duration'
 import { isAct } from '../../model/isAct'
 import type { ActStep, Product, Step } from '../../model/sequence'
-import type { Coat, Family, Sheen } from '../../model/vocabulary'
+import { type Coat, type Family, type Sheen, SOLVENTS } from '../../model/vocabulary'
 import type { Remedy } from '../rules/finding'
-import { filmReaches } from '../state/film'
+import { type Film, filmReaches, filmState } from '../state/film'
 import { newestWhole, openFilms } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
 
@@ -30,9 +32,30 @@ export function settleFirst(context: StepContext): Step[] {
   return wait > 0 && Number.isFinite(wait) ? [{ wait: writeDuration(wait) }] : []
 }
 
-/** Lay a whole clear before this step that its solvent leaves alone. */
+/** The first film that a clean-up works on: what it must not bury, and nothing between; null for every other act. */
+export function firstTarget({ resolved, targets }: StepContext): Film | null {
+  if (resolved.row.kind !== 'clean') return null
+  return [...targets].reduce<Film | null>(
+    (first, film) => (!first || film.step < first.step ? film : first),
+    null,
+  )
+}
+
+/** What lies under what a clean-up works on, as it was when that was laid. */
+function underTarget(context: StepContext, target: Film): StepContext {
+  const films = context.stack.films.slice(0, context.stack.films.indexOf(target))
+  return { ...context, at: target.start, stack: { ...context.stack, films } }
+}
+
+/** Lay a whole clear before this step, or before what it cleans up, that its solvent leaves alone. */
 export function shieldCandidates(context: StepContext, sheen?: Sheen): Remedy[] {
-  const { resolved, index, stack } = context
+  const target = firstTarget(context)
+  if (target) return shieldsBefore(underTarget(context, target), target.step, sheen)
+  return shieldsBefore(context, context.index, sheen)
+}
+
+function shieldsBefore(context: StepContext, before: number, sheen: Sheen | undefined): Remedy[] {
+  const { resolved, stack } = context
   const solvent = resolved.solvent
   if (!solvent) return []
   const looks = sheen ?? stack.sheen ?? 'satin'
@@ -41,7 +64,7 @@ export function shieldCandidates(context: StepContext, sheen?: Sheen): Remedy[] 
     say: `Shield it first: ${looks} ${familyRow(family).name} clear, then ${SHIELD_WAIT}`,
     edit: {
       insert: {
-        before: index,
+        before,
         steps: [
           ...settleFirst(context),
           { do: 'clear', family, sheen: looks, tool: 'airbrush', coats: ['mist', 'light'] },
@@ -52,14 +75,128 @@ export function shieldCandidates(context: StepContext, sheen?: Sheen): Remedy[] 
   }))
 }
 
-/** Use another of the family's own thinners, mildest first. */
+/** Lay the clear under it in another family, one that this solvent leaves alone. */
+export function otherUnderCandidates({ resolved, setting }: StepContext, film: Film): Remedy[] {
+  const laid = setting.steps[film.step]
+  if (film.role !== 'clear' || !laid || !isAct(laid)) return []
+  const { solvent } = resolved
+  const suits = (family: Family) =>
+    family !== film.family && (!solvent || reaction(family, 'set', solvent) === '-')
+  return SHIELDS.filter(suits).map((family) => ({
+    kind: 'bottle',
+    say: `Lay the clear under it in ${familyRow(family).name} instead`,
+    edit: { replace: { step: film.step, with: { ...plain(laid), family } } },
+  }))
+}
+
+/** Another paint: neither the bottle nor the thinner that was named stays. */
+function plain(step: ActStep): ActStep {
+  return { ...step, solvent: undefined, thinner: undefined, product: undefined, bottle: undefined }
+}
+
+/** A later clean-up of what lies open comes first, and this once it has set. */
+export function cleanUpFirstCandidates(context: StepContext, film: Film): Remedy[] {
+  const { setting, index, at, series } = context
+  const { steps } = setting
+  const clean = steps.findIndex(
+    (step, i) =>
+      i > index && isAct(step) && actRow(step.do, step.family).target?.includes(film.act),
+  )
+  if (clean < 0) return []
+  const sets = filmReaches(film, 'recoat', series)
+  const rest = sets !== null && sets > at ? [{ wait: writeDuration(sets - at) }] : []
+  const before = steps[clean - 1]
+  const pause = before && !isAct(before) ? 1 : 0
+  return [
+    {
+      kind: 'order',
+      say: 'Clean it up first, and let it set',
+      edit: {
+        set: {
+          steps: [
+            ...steps.slice(0, index),
+            steps[clean] as Step,
+            ...rest,
+            ...steps.slice(index, clean - pause),
+            ...steps.slice(clean + 1),
+          ],
+        },
+      },
+    },
+  ]
+}
+
+/** The same coats sprayed: nothing rubs on what lies there. */
+export function sprayCandidates({ resolved, step, index }: StepContext): Remedy[] {
+  const { row, coverage, tool } = resolved
+  if (row.kind !== 'film' || coverage !== 'whole' || TOOL_ENERGY[tool].sprayed) return []
+  if (row.notWith?.includes('airbrush')) return []
+  return [
+    {
+      kind: 'tool',
+      say: 'Spray it instead',
+      edit: { replace: { step: index, with: changed(step, { tool: 'airbrush' }) } },
+    },
+  ]
+}
+
+/** What still moves the film that this works on, the mildest first. */
+export function movingSolventCandidates(context: StepContext): Remedy[] {
+  const { target, step, index, at, series, resolved } = context
+  if (!target) return []
+  const state = filmState(target, at, series)
+  return SOLVENTS.filter(
+    (solvent) => solvent !== resolved.solvent && reaction(target.reads, state, solvent) === 'r',
+  ).map((solvent) => ({
+    kind: 'solvent',
+    say: `Use ${solventRow(solvent).name} instead`,
+    edit: { replace: { step: index, with: changed(step, { solvent }) } },
+  }))
+}
+
+/** Lay what this works on in a family that its solvent moves. */
+export function movableFamilyCandidates({ target, resolved, setting }: StepContext): Remedy[] {
+  const laid = target && setting.steps[target.step]
+  const { solvent } = resolved
+  if (!target || !laid || !isAct(laid) || !solvent) return []
+  return OTHER_FAMILIES.filter(
+    (family) => family !== target.family && reaction(family, 'set', solvent) === 'r',
+  ).map((family) => ({
+    kind: 'bottle',
+    say: `Lay what it works on in ${familyRow(family).name}`,
+    edit: { replace: { step: target.step, with: { ...plain(laid), family } } },
+  }))
+}
+
+/** Do this once there is something that it can work on. */
+export function afterNextFilmCandidates({ setting, index, resolved }: StepContext): Remedy[] {
+  const { steps } = setting
+  const next = steps.findIndex(
+    (step, i) => i > index && isAct(step) && actRow(step.do, step.family).kind === 'film',
+  )
+  if (next < 0) return []
+  return [
+    {
+      kind: 'order',
+      say: `${resolved.row.name} after that is on`,
+      edit: { move: { step: index, before: next + 1 } },
+    },
+  ]
+}
+
+/** Use another of the family's own thinners that is no hotter, mildest first. */
 export function milderSolventCandidates(context: StepContext): Remedy[] {
   const { resolved, step, index } = context
   if (!resolved.solvent) return []
   const family = resolved.family ?? context.target?.family
   if (!family) return step.solvent ? [dryWay(context)] : []
   return familyRow(family)
-    .thinners.filter((thinner) => thinner !== resolved.solvent)
+    .thinners.filter(
+      (thinner) =>
+        thinner !== resolved.solvent &&
+        resolved.solvent !== null &&
+        !hotter(thinner, resolved.solvent),
+    )
     .map((solvent) => ({
       kind: 'solvent',
       say: `Use ${solventRow(solvent).name} instead`,
@@ -78,7 +215,7 @@ function dryWay({ step, index }: StepContext): Remedy {
 /** Open with mist coats, and keep the later ones light. */
 export function lighterCoatCandidates(context: StepContext): Remedy[] {
   const { step, index, resolved } = context
-  if (resolved.row.kind !== 'film') return []
+  if (resolved.row.kind !== 'film' || !TOOL_ENERGY[resolved.tool].sprayed) return []
   const rest = resolved.coats.filter((coat) => coat !== 'mist').map((): Coat => 'light')
   const plans: { coats: Coat[]; say: string }[] = [
     { coats: ['mist', 'mist', ...rest], say: 'Open with two mist coats, then light ones' },
@@ -133,14 +270,15 @@ export function otherFamilyCandidates(
   families: readonly Family[] = OTHER_FAMILIES,
 ): Remedy[] {
   const { step, index, resolved } = context
-  const others = families.filter((family) => family !== resolved.family)
+  const { row } = resolved
+  if (row.kind !== 'film') return []
+  const takes = (family: Family) => row.takes?.includes(familyRow(family).nature) ?? true
+  const others = families.filter((family) => family !== resolved.family && takes(family))
   const bottles = others.flatMap((family) => bottleOf(context, family))
-  // Another paint: neither the bottle nor the thinner that was named stays.
-  const plain = { ...step, solvent: undefined, thinner: undefined }
   return [...bottles, ...others.map(generic)].map(({ say, ...other }) => ({
     kind: 'bottle',
     say,
-    edit: { replace: { step: index, with: changed(plain, other) } },
+    edit: { replace: { step: index, with: changed(plain(step), other) } },
   }))
 }
 

@@ -1,13 +1,17 @@
+import { actRow } from '../../knowledge/acts'
 import { sayDuration, writeDuration } from '../../model/duration'
 import { isAct } from '../../model/isAct'
 import type { Sequence } from '../../model/sequence'
-import { type Finding, REMEDY_KINDS, type Remedy, type SequenceEdit } from '../rules/finding'
+import type { Severity } from '../../model/vocabulary'
+import { REMEDY_KINDS, type Remedy, type SequenceEdit, worse } from '../rules/finding'
 import { RULESET } from '../rules/rules'
 import { laterMinutes } from '../simulate/laterMinutes'
 import { judge } from '../simulate/ruleset'
 import { resume, simulate } from '../simulate/simulate'
 import type { Drafted, SimulateOptions, Simulation } from '../simulate/simulation'
+import type { Film } from '../state/film'
 import { atMinute, type StepContext } from '../state/stepContext'
+import { firstTarget } from './candidates'
 import { editSequence } from './sequenceEdit'
 
 /** How many ways out one finding offers at most. */
@@ -16,9 +20,17 @@ const MOST_REMEDIES = 4
 /** A wait up to this long falls into the night and takes no further session, minutes. */
 const OVERNIGHT = 24 * 60
 
+/** Rather than wait longer than this one lays another clear, minutes. */
+const MOST_EVENINGS = 3 * 24 * 60
+
+/** How well a way out serves, best first: it leaves the step clean, brings nothing new, brings a risk elsewhere. */
+const GRADES = ['clean', 'no-worse', 'brings-risk'] as const
+type Grade = (typeof GRADES)[number]
+
 /**
- * The ways out of one finding that really are, cheapest first: each was applied, and the sequence judged again has that
- * finding no more and no new stop. Leaving something out is offered only where nothing else helps.
+ * The ways out of one finding that really are: each was applied, and the sequence judged again has that finding no more and no new
+ * stop. First those that leave nothing but notes at the step, then those that bring nothing new, then those that bring a risk;
+ * cheapest first among their like. Leaving something out is offered only where nothing else helps.
  */
 export function remediesFor(
   sequence: Sequence,
@@ -29,28 +41,26 @@ export function remediesFor(
   const { draft, context } = drafted
   const candidates = draft.candidates?.() ?? []
   if (draft.certain) return candidates
-  const tried = firstThatHelp(
-    byCost([...waitCandidates(drafted), ...candidates]),
-    (way) => helps(sequence, before, drafted, way, options),
-    MOST_REMEDIES,
-  )
+  const grade = (way: Remedy) => gradeOf(sequence, before, drafted, way, options)
+  const { soon, late } = waitCandidates(drafted)
+  const tried = bestOf([...byCost([...soon, ...candidates]), ...late], grade, MOST_REMEDIES)
   if (tried.length > 0) return tried
-  const last = context ? lastResorts(sequence, context) : []
-  const one = last.find((way) => helps(sequence, before, drafted, way, options))
-  return one ? [one] : []
+  return bestOf(context ? lastResorts(sequence, context) : [], grade, 1)
 }
 
-function firstThatHelp(
+/** The best ways of some that are tried in turn: no more are tried once there are enough of the best. */
+function bestOf(
   candidates: readonly Remedy[],
-  isGood: (way: Remedy) => boolean,
+  gradeIt: (way: Remedy) => Grade | null,
   most: number,
 ): Remedy[] {
-  const good: Remedy[] = []
+  const found = new Map<Grade, Remedy[]>(GRADES.map((grade) => [grade, []]))
   for (const way of candidates) {
-    if (good.length >= most) break
-    if (isGood(way)) good.push(way)
+    const grade = gradeIt(way)
+    if (grade) found.get(grade)?.push(way)
+    if (found.get('clean')?.length === most) break
   }
-  return good
+  return [...found.values()].flat().slice(0, most)
 }
 
 /** The first way out that lays or changes something first instead of waiting, a step of its own before a change; tried. */
@@ -65,8 +75,8 @@ export function stageFor(
   )
   const laid = candidates.filter(({ edit }) => 'insert' in edit)
   const rest = candidates.filter(({ edit }) => 'replace' in edit)
-  const good = (way: Remedy) => helps(sequence, before, drafted, way, options)
-  return firstThatHelp([...laid, ...rest], good, 1)[0] ?? null
+  const grade = (way: Remedy) => gradeOf(sequence, before, drafted, way, options)
+  return bestOf([...laid, ...rest], grade, 1)[0] ?? null
 }
 
 /** Cheapest first; among equals as the rule named them. */
@@ -74,14 +84,41 @@ function byCost(candidates: readonly Remedy[]): Remedy[] {
   return [...candidates].sort((a, b) => REMEDY_KINDS.indexOf(a.kind) - REMEDY_KINDS.indexOf(b.kind))
 }
 
-/** A longer wait before the step, where waiting ends the finding. */
-function waitCandidates({ rule, context }: Drafted): Remedy[] {
+/** Longer waits before the step, where waiting ends the finding: some evenings, and more than anybody would wait who has another way. */
+function waitCandidates({ rule, context }: Drafted): { soon: Remedy[]; late: Remedy[] } {
   const asked = RULESET.byName.get(rule)
-  if (!asked?.timing || !context || context.setting.sequence.waits === 'auto') return []
-  const clean = laterMinutes(context).filter(
-    ({ at }) => judge(atMinute(context, at), [asked]).length === 0,
-  )
-  return clean.slice(0, 2).map(({ at }) => waitWay(context, at - context.at))
+  if (!asked?.timing || !context || context.setting.sequence.waits === 'auto')
+    return { soon: [], late: [] }
+  const own: number[] = []
+  let best: number | null = null
+  for (const { at } of laterMinutes(context)) {
+    const then = atMinute(context, at)
+    if (judge(then, [asked]).length > 0) continue
+    if (own.length < 2) own.push(at)
+    // What else is too soon there is waited for with it.
+    best = judge(then, RULESET.timing).every(({ draft }) => draft.severity === 'note') ? at : null
+    if (best !== null) break
+  }
+  const minutes = [...new Set(best === null ? own : [...own, best])].sort((a, b) => a - b)
+  const target = firstTarget(context)
+  const ways = (some: readonly number[]) => [
+    ...some.map((more) => waitWay(context, more)),
+    ...(target ? some.map((more) => waitBefore(target, more)) : []),
+  ]
+  const more = minutes.map((at) => at - context.at)
+  return {
+    soon: ways(more.filter((minutes) => minutes <= MOST_EVENINGS)),
+    late: ways(more.filter((minutes) => minutes > MOST_EVENINGS)),
+  }
+}
+
+/** Wait before what a clean-up works on is laid: its own window stays. */
+function waitBefore({ act, family, step }: Film, more: number): Remedy {
+  return {
+    kind: more <= OVERNIGHT ? 'wait' : 'long-wait',
+    say: `Wait ${sayDuration(more)} longer before this: ${actRow(act, family).name.toLowerCase()}`,
+    edit: { insert: { before: step, step: { wait: writeDuration(more) } } },
+  }
 }
 
 function waitWay({ index, setting }: StepContext, more: number): Remedy {
@@ -124,15 +161,15 @@ function lastResorts(sequence: Sequence, context: StepContext): Remedy[] {
   ]
 }
 
-/** Does this edit end the finding, leave fewer of its kind, and bring no new stop? What was done can't be edited. */
-function helps(
+/** How an edit serves; null: it leaves the finding, or as many of its kind, or brings a stop. What was done can't be edited. */
+function gradeOf(
   sequence: Sequence,
   before: Simulation,
   drafted: Drafted,
   way: Remedy,
   options: SimulateOptions,
-): boolean {
-  if (touchesFacts(sequence, way.edit, options)) return false
+): Grade | null {
+  if (touchesFacts(sequence, way.edit, options)) return null
   const edited = editSequence(sequence, way.edit)
   const from = firstChange(sequence, edited.sequence)
   const after =
@@ -140,15 +177,30 @@ function helps(
       ? simulate(edited.sequence, options)
       : resume(before, edited.sequence, from, options)
   const place = edited.moved[drafted.step] ?? null
-  const still = after.drafts.some((draft) => draft.rule === drafted.rule && draft.step === place)
-  if (still || count(after, drafted.rule) >= count(before, drafted.rule)) return false
-  const known = new Set(
-    before.drafts
-      .filter((draft) => draft.draft.severity === 'stop')
-      .map((draft) => `${draft.rule} ${edited.moved[draft.step]}`),
+  // What was a stop or a risk may stay as a note: worth knowing isn't in the way.
+  const counts = ({ rule, draft }: Drafted) =>
+    rule === drafted.rule && (draft.severity !== 'note' || drafted.draft.severity === 'note')
+  const [now, then] = [before.drafts.filter(counts), after.drafts.filter(counts)]
+  if (then.length >= now.length || then.some(({ step }) => step === place)) return null
+  const known = new Map(
+    before.drafts.map((one) => [`${one.rule} ${edited.moved[one.step]}`, one.draft.severity]),
   )
-  return after.drafts.every(
-    (draft) => draft.draft.severity !== 'stop' || known.has(`${draft.rule} ${draft.step}`),
+  const worst = worstSeverity(
+    after.drafts.filter(({ rule, step, draft }) => {
+      const old = known.get(`${rule} ${step}`)
+      return old === undefined || worse(draft.severity, old)
+    }),
+  )
+  if (worst === 'stop') return null
+  if (worst === 'risk') return 'brings-risk'
+  const left = worstSeverity(after.drafts.filter((draft) => draft.step === place))
+  return left === null || left === 'note' ? 'clean' : 'no-worse'
+}
+
+function worstSeverity(drafts: readonly Drafted[]): Severity | null {
+  return drafts.reduce<Severity | null>(
+    (worst, { draft }) => (!worst || worse(draft.severity, worst) ? draft.severity : worst),
+    null,
   )
 }
 
@@ -175,8 +227,4 @@ function touchesFacts(sequence: Sequence, edit: SequenceEdit, options: SimulateO
   if ('replace' in edit) return edit.replace.step <= last
   if ('remove' in edit) return edit.remove.step <= last
   return edit.move.step <= last || edit.move.before <= last
-}
-
-function count(simulated: Simulation, rule: Finding['rule']): number {
-  return simulated.drafts.filter((draft) => draft.rule === rule).length
 }

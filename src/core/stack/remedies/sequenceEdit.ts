@@ -14,7 +14,10 @@ export function editSequence(sequence: Sequence, edit: SequenceEdit): Edited {
   const places = steps.map((_, i) => i)
   if ('set' in edit) {
     const next = { ...sequence, ...edit.set }
-    return { sequence: next, moved: edit.set.steps ? followed(steps, next.steps) : places }
+    return {
+      sequence: next,
+      moved: edit.set.steps ? places.map(placeIn(steps, next.steps)) : places,
+    }
   }
   if ('insert' in edit) {
     const { before } = edit.insert
@@ -91,4 +94,11 @@ export function followed(old: readonly unknown[], next: readonly unknown[]): (nu
     const text = JSON.stringify(old[i])
     return claim(next.findIndex((one, j) => !taken.has(j) && JSON.stringify(one) === text))
   })
+}
+
+/** Where a step went: as `followed`, else to what stands in its place in a list as long, which is the step changed. */
+function placeIn(old: readonly Step[], next: readonly Step[]): (step: number) => number | null {
+  const places = followed(old, next)
+  const taken = new Set(places)
+  return (step) => places[step] ?? (next.length === old.length && !taken.has(step) ? step : null)
 }

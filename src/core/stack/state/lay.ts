@@ -202,8 +202,10 @@ function opened(stack: Stack, end: number): Stack {
 function cleaned(stack: Stack, context: StepContext, end: number): Stack {
   const { resolved, targets, step } = context
   const films = stack.films.map((film): Film => {
-    if (!targets.has(film)) return film
-    if (resolved.row.fixes && resolved.drying)
+    // A fixer creeps into whatever lies loose, also of another evening.
+    const fixed = resolved.row.fixes === true && (targets.has(film) || film.loose)
+    if (!targets.has(film) && !fixed) return film
+    if (fixed && resolved.drying)
       return {
         ...film,
         loose: false,

@@ -28,7 +28,11 @@ export const mattHidesEffect: Rule = {
       severity: 'note',
       because: `The matt goes over ${listed(told.map((one) => one?.what ?? ''))}: ${told[0]?.how}.`,
       on: { film: hidden[0]?.family },
-      candidates: () => [afterIt(context, hidden)],
+      candidates: () => [
+        afterIt(context, hidden, []),
+        afterIt(context, hidden, [NIGHT]),
+        satinInstead(context, hidden),
+      ],
     }
   },
 }
@@ -42,18 +46,35 @@ function listed(words: readonly string[]): string {
   return words.length < 2 ? last : `${words.slice(0, -1).join(', ')} and ${last}`
 }
 
-/** The effects are laid after the clear, in the order in which they were. */
-function afterIt({ index, setting }: StepContext, hidden: readonly Film[]): Remedy {
+/** A satin clear leaves them more of their gleam: this one, and every matt one that lies on them already. */
+function satinInstead({ index, setting }: StepContext, hidden: readonly Film[]): Remedy {
+  const first = Math.min(...hidden.map((film) => film.step))
+  const steps = setting.steps.map((step, i) =>
+    i > first && i <= index && isAct(step) && laysClear(step)
+      ? { ...step, sheen: 'satin' as const }
+      : step,
+  )
+  return { kind: 'coat', say: 'Make it satin', edit: { set: { steps } } }
+}
+
+const NIGHT: Step = { wait: '24 h' }
+
+/** The effects are laid after the clear, in the order in which they were, each after a pause. */
+function afterIt(
+  { index, setting }: StepContext,
+  hidden: readonly Film[],
+  pause: readonly Step[],
+): Remedy {
   const moved = new Set(hidden.map((film) => film.step))
   const { steps } = setting
   const order = [
     ...steps.filter((_, i) => i <= index && !moved.has(i)),
-    ...steps.filter((_, i) => moved.has(i)),
+    ...steps.flatMap((step, i) => (moved.has(i) ? [...pause, step] : [])),
     ...steps.slice(index + 1),
   ]
   return {
     kind: 'order',
-    say: hidden.length === 1 ? 'Move it after the matt' : 'Move them after the matt',
+    say: `Move ${hidden.length === 1 ? 'it' : 'them'} after the matt${pause.length > 0 ? ', each after a night' : ''}`,
     edit: { set: { steps: order } },
   }
 }

@@ -83,7 +83,12 @@ function candidates(
     fewer.push({
       kind: 'coat',
       say: n === 1 ? 'Lay one coat of it' : `Lay ${n} coats of it`,
-      edit: { replace: { step: index, with: { ...step, coats: resolved.coats.slice(0, n) } } },
+      edit: {
+        replace: {
+          step: index,
+          with: { ...step, coats: (step.coats ?? resolved.coats).slice(0, n) },
+        },
+      },
     })
     break
   }

@@ -103,14 +103,15 @@ function moreCoats(context: StepContext, say: string): Remedy[] {
   const { step, resolved, index } = context
   const toCover = coatsToCover(context)?.toCover ?? null
   if (toCover === null || toCover > MOST_COATS) return []
-  const first = resolved.coats[0] as Coat
+  const said = step.coats ?? resolved.coats
+  const first = said[0] as Coat
   const more = Array.from({ length: toCover - resolved.coats.length }, () => first)
   return [
     {
       kind: 'coat',
       say: `${say} ${coatsWord(toCover)}`,
       edit: {
-        replace: { step: index, with: changed(step, { coats: [...resolved.coats, ...more] }) },
+        replace: { step: index, with: changed(step, { coats: [...said, ...more] }) },
       },
     },
   ]

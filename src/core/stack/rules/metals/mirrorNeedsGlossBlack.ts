@@ -1,9 +1,13 @@
 import { labOf } from '../../../colour/spectrum'
+import { clockMinutes } from '../../../drying/clock'
 import { familyRow } from '../../../knowledge/families'
+import type { Climate } from '../../../model/climate'
 import type { ActStep } from '../../../model/sequence'
 import type { Family } from '../../../model/vocabulary'
+import { settleFirst } from '../../remedies/candidates'
 import { type Film, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
+import { resolveStep } from '../../state/resolvedStep'
 import { newestWhole, seenFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
@@ -35,6 +39,12 @@ export const mirrorNeedsGlossBlack: Rule = {
   },
 }
 
+/** Whole days until the gloss black is cured in this air. */
+function daysToCure(climate: Climate): number {
+  const film = resolveStep(BASE, null).drying
+  return Math.ceil((film ? (clockMinutes(film, 'cured', climate) ?? 0) : 0) / (24 * 60))
+}
+
 function isMirror(family: Family | null): boolean {
   return family !== null && familyRow(family).shine !== undefined
 }
@@ -42,13 +52,21 @@ function isMirror(family: Family | null): boolean {
 /** What is wrong with how the ground looks. */
 function ground(context: StepContext, top: Film | null): Draft | null {
   const { stack, index } = context
-  const candidates = (): Remedy[] => [
-    {
-      kind: 'shield',
-      say: 'Lay gloss black lacquer first, then 5 d',
-      edit: { insert: { before: index, steps: [BASE, { wait: '5 d' }] } },
-    },
-  ]
+  const candidates = (): Remedy[] => {
+    const days = daysToCure(context.climate)
+    return [
+      {
+        kind: 'shield',
+        say: `Lay gloss black lacquer first, then ${days} d`,
+        edit: {
+          insert: {
+            before: index,
+            steps: [...settleFirst(context), BASE, { wait: `${days} d` }],
+          },
+        },
+      },
+    ]
+  }
   if (!top || stack.sheen !== 'gloss')
     return {
       severity: 'risk',

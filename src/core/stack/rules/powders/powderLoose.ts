@@ -27,15 +27,21 @@ function draft(before: number): Draft {
     severity: 'risk',
     because: BECAUSE,
     on: { film: 'pigment' },
-    candidates: () => [fix(before)],
+    candidates: () => FIXERS.map((fixer) => fix(before, fixer)),
   }
 }
 
-function fix(before: number): Remedy {
-  const step: ActStep = { do: 'powder-fix' }
-  return {
-    kind: 'shield',
-    say: 'Fix the powders from the edge',
-    edit: { insert: { before, steps: [step, { wait: '1 h' }] } },
-  }
+/** What holds powders, the usual first. Source: handbook 2.1, pigment. */
+const FIXERS: readonly { say: string; step: ActStep }[] = [
+  { say: 'Fix the powders from the edge', step: { do: 'powder-fix' } },
+  { say: 'Fix the powders with alcohol', step: { do: 'powder-fix', solvent: 'alcohol' } },
+  { say: 'Fix the powders with water medium', step: { do: 'powder-fix', solvent: 'water' } },
+  {
+    say: 'Mist a matt clear over the powders',
+    step: { do: 'clear', family: 'acrylic-pu', sheen: 'matt', coats: ['mist', 'mist'] },
+  },
+]
+
+function fix(before: number, { say, step }: (typeof FIXERS)[number]): Remedy {
+  return { kind: 'shield', say, edit: { insert: { before, steps: [step, { wait: '1 h' }] } } }
 }

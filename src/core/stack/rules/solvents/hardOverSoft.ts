@@ -1,6 +1,6 @@
 import { familyRow } from '../../../knowledge/families'
 import type { Severity } from '../../../model/vocabulary'
-import { otherFamilyCandidates } from '../../remedies/candidates'
+import { cleanUpFirstCandidates, otherFamilyCandidates } from '../../remedies/candidates'
 import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
@@ -42,6 +42,9 @@ function draft(context: StepContext, film: Film): Draft | null {
     because: `Hard ${theWork(context)} over ${theFilm(film)} that still moves: it ${word} after ${takes(film, point, context)}, and ${age(film, context)} have passed.`,
     on: { film: film.family, state: filmState(film, context.at, context.series) },
     until: filmReaches(film, point, context.series),
-    candidates: () => otherFamilyCandidates(context, ['enamel']),
+    candidates: () => [
+      ...cleanUpFirstCandidates(context, film),
+      ...otherFamilyCandidates(context, ['enamel']),
+    ],
   }
 }

@@ -54,9 +54,7 @@ function draft(context: StepContext, { film, effect }: FilmEffect): Draft | null
     candidates: () => [
       ...shieldCandidates(context, 'matt'),
       ...milderSolventCandidates(context),
-      ...(context.resolved.row.kind === 'film'
-        ? otherFamilyCandidates(context, ['water-wash', 'enamel-wash'])
-        : []),
+      ...otherFamilyCandidates(context, ['water-wash', 'enamel-wash']),
     ],
   }
 }

@@ -3,11 +3,14 @@ import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
 import { solventRow } from '../../../knowledge/solvents'
 import type { Severity } from '../../../model/vocabulary'
 import {
+  cleanUpFirstCandidates,
   gentlerToolCandidates,
   lighterCoatCandidates,
   milderSolventCandidates,
   otherFamilyCandidates,
+  otherUnderCandidates,
   shieldCandidates,
+  sprayCandidates,
 } from '../../remedies/candidates'
 import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
@@ -64,9 +67,12 @@ function draft(context: StepContext, { film, effect }: FilmEffect): Draft | null
     candidates: () => [
       ...gentlerToolCandidates(context),
       ...milderSolventCandidates(context),
+      ...sprayCandidates(context),
       ...lighterCoatCandidates(context),
+      ...cleanUpFirstCandidates(context, film),
       ...shieldCandidates(context),
-      ...(context.resolved.row.kind === 'film' ? otherFamilyCandidates(context) : []),
+      ...otherUnderCandidates(context, film),
+      ...otherFamilyCandidates(context),
     ],
   }
 }

@@ -1,7 +1,13 @@
 import { laysLining } from '../../../knowledge/acts'
 import { familyRow } from '../../../knowledge/families'
 import { sayDuration } from '../../../model/duration'
-import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
+import {
+  afterNextFilmCandidates,
+  movableFamilyCandidates,
+  moveCandidates,
+  movingSolventCandidates,
+  soonerCandidates,
+} from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { effectOn } from '../../state/solventEffects'
@@ -68,6 +74,13 @@ export const cleanTooLate: Rule = {
         ...soonerCandidates(context, film.step, context.at - (to ?? film.end)),
         ...moveCandidates(context, film.step + 1, 'Do it right after it was laid'),
         ...moveCandidates(context, film.step + 2, 'Do it after the first wait'),
+        ...(to === null
+          ? [
+              ...movingSolventCandidates(context),
+              ...afterNextFilmCandidates(context),
+              ...movableFamilyCandidates(context),
+            ]
+          : []),
       ],
     }
   },

@@ -1,6 +1,6 @@
 import { sayDuration } from '../../../model/duration'
 import type { Severity } from '../../../model/vocabulary'
-import { changed } from '../../remedies/candidates'
+import { changed, cleanUpFirstCandidates } from '../../remedies/candidates'
 import { flashAfter, gapAfter } from '../../state/coatTimes'
 import {
   EPSILON,
@@ -79,6 +79,7 @@ function overOther(context: StepContext, film: Film): Draft | null {
     because: `${capital(theFilm(film))} ${reach}; ${theWork(context)} goes on after ${age(film, context)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
     until: filmReaches(film, point, series),
+    candidates: () => cleanUpFirstCandidates(context, film),
   }
 }
 

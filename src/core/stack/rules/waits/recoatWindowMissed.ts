@@ -1,5 +1,5 @@
-import { sayDuration } from '../../../model/duration'
-import { soonerCandidates } from '../../remedies/candidates'
+import { sayDuration, writeDuration } from '../../../model/duration'
+import { otherUnderCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
@@ -45,6 +45,23 @@ function draft(context: StepContext, film: Film): Draft | null {
             },
           ]),
       ...soonerCandidates(context, film.step, at - latest),
+      ...scuffedBefore(context, film),
+      ...otherUnderCandidates(context, film),
     ],
   }
+}
+
+/** Scuff it before what lies on it goes on: that would be scuffed off with it. */
+function scuffedBefore({ stack, series }: StepContext, film: Film): Remedy[] {
+  const above = stack.films[stack.films.indexOf(film) + 1]
+  const sands = filmReaches(film, 'sand', series)
+  if (!above || sands === null) return []
+  const first = sands > above.start ? [{ wait: writeDuration(sands - above.start) }] : []
+  return [
+    {
+      kind: 'order',
+      say: 'Scuff it before what lies on it',
+      edit: { insert: { before: above.step, steps: [...first, { do: 'scuff' }] } },
+    },
+  ]
 }
