@@ -3,6 +3,7 @@ import { type ClockPoint, type DryingFilm, progress, reachedAt } from '../drying
 import { dewPoint } from '../drying/dewPoint'
 import { limitBreaches } from '../drying/limits'
 import type { ClimateSeries } from '../drying/series'
+import { familyRow } from '../knowledge/families'
 import { climateReadingSchema } from '../model/bench'
 import { changeClimate, climateSchema, REFERENCE_CLIMATE } from '../model/climate'
 import { isoDuration } from '../model/duration'
@@ -12,7 +13,7 @@ import { zoneField } from '../model/sessions'
 import { MILESTONES } from '../model/vocabulary'
 import { climateSeries, roomOf } from '../room/climateSeries'
 import { resolveStep } from '../stack/state/resolvedStep'
-import { filmSchema, filmStep } from './filmStep'
+import { filmSchema, filmStep, type RequestedFilm } from './filmStep'
 
 const MINUTE = 60_000
 
@@ -53,9 +54,14 @@ export function readDry(value: unknown): Parsed<DryRequest> {
   return problem ? { ok: false, problems: [problem] } : parse(drySchema, value)
 }
 
+/** What dries of it: a powder by itself doesn't, its fixer does. */
+function dryingFilm(film: RequestedFilm): RequestedFilm {
+  return familyRow(film.family).powder ? { role: 'fixer', ...film } : film
+}
+
 /** The answer of `dry`: every milestone from the last coat, at the climate given or through its readings. Source: handbook 3.1, 3.2. */
 export function dryAnswer(request: DryRequest) {
-  const work = resolveStep({ tool: 'airbrush', ...filmStep(request.film) }, null)
+  const work = resolveStep({ tool: 'airbrush', ...filmStep(dryingFilm(request.film)) }, null)
   if (!work.drying || !work.family) throw new RangeError(`dry: ${request.film.family} is no film`)
   const film = { ...work.drying, correction: request.correction ?? 1 }
   const { climate, series, laidAt, now } = airOf(request)

@@ -39,11 +39,9 @@ export function explainAnswer(request: ExplainRequest) {
     from: found.from === null ? null : isoDuration(found.from),
     latest: found.latest === null ? null : isoDuration(found.latest),
     moments: found.moments.map(({ after, ...rest }) => ({ after: isoDuration(after), ...rest })),
-    cleansUp: (found.cleansUp?.ways ?? []).map(({ solvent, touch, effect, under }) => ({
-      solvent,
-      touch,
-      effect,
-      under,
+    cleansUp: found.cleansUp.map(({ until, ...way }) => ({
+      ...way,
+      until: until === null ? null : isoDuration(until),
     })),
     shields: found.shields,
     substrate: { id: substrate, findings: found.substrate },

@@ -48,7 +48,8 @@ const ROLE_ACT: Partial<Record<(typeof ROLES)[number], Act>> = {
   oil: 'oil-dots',
   release: 'release',
   decal: 'decal',
-  pigment: 'powder-fix',
+  pigment: 'powder',
+  fixer: 'powder-fix',
   texture: 'mud',
 }
 

@@ -12,6 +12,8 @@ export type SolventRow = {
   hot?: boolean
   /** It dissolves every plastic. Source: handbook 2.4. */
   dissolvesPlastic?: boolean
+  /** Nobody cleans up with it: it sets, or melts the part. Source: handbook 2.2, 4.5. */
+  noCleaner?: boolean
   /** Its vapour fogs clear plastic. Source: handbook 2.4, 2.6. */
   fogsGlass?: boolean
   /** Standing in it, plastic under stress cracks. Source: handbook 2.4. */
@@ -37,8 +39,15 @@ export const SOLVENT_TABLE = {
   'spirit-hot': { ...SPIRIT, name: 'hot spirit' },
   'lacquer-mild': { ...LACQUER, name: 'levelling lacquer thinner' },
   'lacquer-hot': { ...LACQUER, name: 'hot lacquer thinner', hot: true, fogsGlass: true },
-  'reducer-2k': { name: 'urethane reducer', fogsGlass: true, smells: true, density: 0.87 },
+  'reducer-2k': {
+    noCleaner: true,
+    name: 'urethane reducer',
+    fogsGlass: true,
+    smells: true,
+    density: 0.87,
+  },
   'plastic-solvent': {
+    noCleaner: true,
     name: 'plastic solvent',
     dissolvesPlastic: true,
     fogsGlass: true,

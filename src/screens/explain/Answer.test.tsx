@@ -39,7 +39,7 @@ it('one mistake is one message: what follows from it isn’t told beside it', ()
 it('says until when it keys, what shields, and what the bare part suffers', () => {
   ask('base.lacquer', 'clear.urethane-2k')
   expect(screen.getByText(/without a scuff until 24 h/)).toBeTruthy()
-  expect(screen.getByText('No clear bears this solvent.')).toBeTruthy()
+  expect(screen.getByText('No clear goes between the two.')).toBeTruthy()
   expect(screen.getByText('Nothing to fear.')).toBeTruthy()
 })
 
@@ -47,7 +47,9 @@ it('names what takes it off again, or says that nothing does', () => {
   ask('detail.water-acrylic', 'base.lacquer')
   const off = screen.getByText('Takes water acrylic by brush off again')
     .parentElement as HTMLElement
-  expect(within(off).getAllByRole('listitem')[0]?.textContent).toBe('Water, on a damp brush')
+  expect(within(off).getAllByRole('listitem')[0]?.textContent).toBe(
+    'Water, on a damp brush · while fresh, until 1 h 30 min',
+  )
 })
 
 it('spirit on bare ABS is told for the part', () => {

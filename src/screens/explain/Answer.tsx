@@ -50,8 +50,8 @@ export function Answer({
         <Off found={found} put={put} on={on} />
         <Fact name="Shields between">
           {found.shields.length === 0
-            ? 'No clear bears this solvent.'
-            : `${capital(found.shields.map((shield) => familyRow(shield).name).join(', '))} clear, set, bears this solvent.`}
+            ? 'No clear goes between the two.'
+            : `${capital(found.shields.map((shield) => familyRow(shield).name).join(', '))} clear, set, goes between the two.`}
         </Fact>
         <section>
           <h3 className="text-sm font-semibold text-soft">
@@ -119,7 +119,7 @@ function StepContext({ moment }: { moment: ExplainedMoment }) {
 }
 
 function Off({ found, put, on }: { found: Explained; put: FilmChoice; on: FilmChoice }) {
-  const ways = gentlest(found.cleansUp?.ways ?? [], SHOWN)
+  const ways = gentlest(found.cleansUp, SHOWN)
   return (
     <section>
       <h3 className="text-sm font-semibold text-soft">Takes {put.say.toLowerCase()} off again</h3>
@@ -132,6 +132,12 @@ function Off({ found, put, on }: { found: Explained; put: FilmChoice; on: FilmCh
               <span className="font-semibold">{capital(solventRow(way.solvent).name)}</span>,{' '}
               {TOUCH_WORDS[way.touch]}
               {way.under === 's' && <span className="text-soft">: a light pass only</span>}
+              {way.until !== null && (
+                <span className="text-soft">
+                  {' '}
+                  · while {way.while}, until {sayDuration(way.until)}
+                </span>
+              )}
             </li>
           ))}
         </ul>

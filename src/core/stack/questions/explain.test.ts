@@ -89,6 +89,77 @@ describe('may one film go on another', () => {
     ])
   })
 
+  it('powder on powder answers', () => {
+    expect(pair({ do: 'powder' }, { do: 'powder' })).toMatchObject({ answer: 'yes', from: 0 })
+  })
+
+  test.each([
+    {
+      why: 'a detail in water acrylic on lacquer: its own thinner first, while it is fresh',
+      on: BASE,
+      put: { do: 'detail' },
+      first: { solvent: 'water', effect: 'd', while: 'fresh', until: 90 },
+      never: ['lacquer-mild', 'lacquer-hot', 'reducer-2k', 'plastic-solvent'],
+    },
+    {
+      why: 'an enamel wash on gloss lacquer: mild spirit',
+      on: { do: 'clear', family: 'lacquer', sheen: 'gloss' },
+      put: LINE,
+      first: { solvent: 'spirit-mild', effect: 'd' },
+      never: ['lacquer-mild', 'lacquer-hot', 'reducer-2k'],
+    },
+    {
+      why: 'watercolour on an acrylic clear: water, for ever',
+      on: { do: 'clear', family: 'acrylic-pu', sheen: 'satin' },
+      put: { do: 'line', family: 'watercolour' },
+      first: { solvent: 'water', effect: 'r', while: null, until: null },
+      never: ['reducer-2k'],
+    },
+    {
+      why: 'two-part clear: nothing, least of all water',
+      on: BASE,
+      put: { do: 'clear', family: 'urethane-2k', sheen: 'gloss' },
+      first: undefined,
+      never: ['water', 'alcohol', 'reducer-2k'],
+    },
+    {
+      why: 'an enamel wash on enamel: not its own spirit',
+      on: { do: 'base', family: 'enamel' },
+      put: LINE,
+      first: undefined,
+      never: ['spirit-mild', 'spirit-hot'],
+    },
+  ] as { why: string; on: ActStep; put: ActStep; first?: object; never: string[] }[])(
+    'what takes it off: $why',
+    ({ on, put, first, never }) => {
+      const { cleansUp } = pair(on, put)
+      if (first) expect(cleansUp[0]).toMatchObject(first)
+      expect(cleansUp.filter(({ solvent }) => never.includes(solvent))).toEqual([])
+      expect(cleansUp.every(({ effect }) => effect === 'r' || effect === 'd')).toBe(true)
+    },
+  )
+
+  test.each([
+    { why: 'none between release and its top', on: { do: 'release' }, put: BASE, shields: [] },
+    {
+      why: 'none that would kill a mirror',
+      on: { do: 'mirror-metal', coats: ['mist'] },
+      put: { do: 'line' },
+      shields: ['acrylic-pu'],
+    },
+    {
+      why: 'acrylics between enamel and an enamel wash',
+      on: { do: 'base', family: 'enamel' },
+      put: LINE,
+      shields: ['lacquer', 'alcohol-acrylic', 'acrylic-pu', 'water-acrylic'],
+    },
+  ] as { why: string; on: ActStep; put: ActStep; shields: string[] }[])(
+    'shields: $why',
+    ({ on, put, shields }) => {
+      expect(pair(on, put).shields.filter((family) => !shields.includes(family))).toEqual([])
+    },
+  )
+
   it('refuses an act that leaves no film under', () => {
     expect(() => pair({ do: 'sand' }, BASE)).toThrow(RangeError)
   })

@@ -1,10 +1,11 @@
 import type { ClockPoint } from '../../drying/clock'
 import { actRow } from '../../knowledge/acts'
+import { TOOL_ENERGY } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
-import { reaction } from '../../knowledge/reactions'
+import { type Effect, type FilmState, reaction } from '../../knowledge/reactions'
 import type { Climate } from '../../model/climate'
 import type { ActStep, Sequence } from '../../model/sequence'
-import type { Family, Severity, Solvent, Substrate } from '../../model/vocabulary'
+import type { Family, Severity, Sheen, Solvent, Substrate } from '../../model/vocabulary'
 import type { RuleName } from '../rules/finding'
 import { foldings } from '../rules/folding'
 import { RULESET } from '../rules/rules'
@@ -13,10 +14,10 @@ import { laterMinutes } from '../simulate/laterMinutes'
 import { judge } from '../simulate/ruleset'
 import { simulate } from '../simulate/simulate'
 import type { SimulatedStep } from '../simulate/simulation'
-import { EPSILON, type Film, filmReaches } from '../state/film'
+import { EPSILON, type Film, filmReaches, filmState } from '../state/film'
 import { stackOf } from '../state/regions'
 import { atMinute } from '../state/stepContext'
-import { type UndoMap, undoMap } from './undoMap'
+import { type UndoWay, undoMap } from './undoMap'
 
 /** What is said of laying one film on another at a moment. */
 export type ExplainedMoment = {
@@ -39,12 +40,20 @@ export type Explained = {
   /** The last minute at which it keys without a scuff; null: whenever. */
   latest: number | null
   moments: ExplainedMoment[]
-  /** What takes the upper film off again once it is touch-dry, and leaves the lower. */
-  cleansUp: UndoMap | null
-  /** Clears that the solvent leaves alone, to lay between. */
+  /** What takes the upper film off again once it is touch-dry, and leaves the lower: with a damp touch, the most usual first. */
+  cleansUp: CleanUp[]
+  /** Clears that go on what lies there, and bear what comes, to lay between. */
   shields: Family[]
   /** What the solvent does to the bare part. */
   substrate: { rule: RuleName; severity: Severity; because: string }[]
+}
+
+/** One way to take the upper film off again. Minutes count from when it was laid. */
+export type CleanUp = Omit<UndoWay, 'until'> & {
+  /** Only in this state of it; null: as long as one likes. */
+  while: FilmState | null
+  /** Until when; null: as long as one likes. */
+  until: number | null
 }
 
 /** What may be said of a pair: the part, its preparation and the bench are left out. */
@@ -88,7 +97,7 @@ export function explain(
     latest: latest === null ? null : latest - film.end,
     moments,
     cleansUp: cleaning(on, put, substrate, climate, calm?.after ?? null),
-    shields: shieldsFor(context.resolved.solvent),
+    shields: shieldsFor(on, put, context.resolved.solvent, substrate, climate),
     substrate: onBare(put, substrate, climate),
   }
 }
@@ -145,19 +154,50 @@ function cleaning(
   substrate: Substrate,
   climate: Climate,
   from: number | null,
-): UndoMap | null {
-  if (actRow(put.do, put.family).kind !== 'film') return null
+): CleanUp[] {
+  if (actRow(put.do, put.family).kind !== 'film') return []
   const wait = { wait: `${Math.ceil(from ?? 7 * 1440)} min` }
   const done = simulate(sequenceOf([on, wait, put], substrate, climate))
   const top = stackOf(done.stacks).films.at(-1)
-  if (!top) return null
-  const touch = filmReaches(top, 'touch', done.series)
-  return undoMap(stackOf(done.stacks), touch ?? top.end, done.series)
+  if (!top) return []
+  const at = filmReaches(top, 'touch', done.series) ?? top.end
+  const ways = undoMap(stackOf(done.stacks), at, done.series)?.ways ?? []
+  return ways
+    .filter(({ touch, effect }) => TOOL_ENERGY[touch].shift === 0 && TAKES_OFF.includes(effect))
+    .map(({ until, ...way }) => ({
+      ...way,
+      while: until === null ? null : filmState(top, at, done.series),
+      until: until === null ? null : until - top.end,
+    }))
 }
 
-function shieldsFor(solvent: Solvent | null): Family[] {
-  if (!solvent) return []
-  return SHIELDS.filter((family) => reaction(family, 'set', solvent) === '-')
+/** What takes a film off: re-wet or dissolved. Lifted or wrinkled it is only spoilt. */
+const TAKES_OFF: readonly Effect[] = ['r', 'd']
+
+/** Sheens a shield may have: what comes over it asks for one or another. */
+const SHIELD_SHEENS: readonly Sheen[] = ['gloss', 'satin', 'matt']
+
+/** Clears that the solvent leaves alone, and that the judge lets lie between the two. */
+function shieldsFor(
+  on: ActStep,
+  put: ActStep,
+  solvent: Solvent | null,
+  substrate: Substrate,
+  climate: Climate,
+): Family[] {
+  // What is to be opened again is buried under no clear.
+  if (!solvent || actRow(on.do, on.family).role === 'release') return []
+  const isGood = (family: Family) =>
+    SHIELD_SHEENS.some((sheen) => {
+      const clear: ActStep = { do: 'clear', family, sheen, coats: ['mist', 'light'] }
+      const steps = sequenceOf([on, clear, put], substrate, climate)
+      const { drafts } = simulate({ ...steps, waits: 'auto' })
+      return drafts.every(({ step, rule, draft }) => {
+        const asked = RULESET.byName.get(rule)?.subject === undefined
+        return step === 0 || !asked || draft.severity === 'note'
+      })
+    })
+  return SHIELDS.filter((family) => reaction(family, 'set', solvent) === '-' && isGood(family))
 }
 
 function onBare(put: ActStep, substrate: Substrate, climate: Climate): Explained['substrate'] {

@@ -3,6 +3,7 @@ import { applyEnergy } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
 import { RUBS_AN_HOUR } from '../../knowledge/limits'
 import { type Effect, reaction, worseEffect } from '../../knowledge/reactions'
+import { solventRow } from '../../knowledge/solvents'
 import { SOLVENTS, type Solvent, type Tool } from '../../model/vocabulary'
 import { EPSILON, type Film, filmReaches, filmState } from '../state/film'
 import { newestWhole, openFilms, type Stack } from '../state/stack'
@@ -35,7 +36,7 @@ export type UndoMap = {
   film: Film
   /** Films that are bared and must stay. */
   leaves: Film[]
-  /** Best first: what leaves everything alone, the gentlest touch, the mildest solvent. Empty: only cutting takes it off. */
+  /** Best first: what leaves everything alone, the gentlest touch, the film's own thinner, the mildest solvent. Empty: only cutting takes it off. */
   ways: UndoWay[]
   /** Rubs an hour that the face under it bears. Source: handbook 2.6, wear-through. */
   rubs: number
@@ -63,33 +64,46 @@ export function undoMap(stack: Stack, at: number, series: ClimateSeries): UndoMa
     (film) => familyRow(film.family).film,
   )
   const changes = laterPoints([film, ...leaves], at, series)
-  const ways = SOLVENTS.flatMap((solvent): UndoWay[] => {
-    const touch = UNDO_TOUCHES.find((touch) => works(film, leaves, solvent, touch, at, series))
-    if (!touch) return []
-    const until = changes.find((time) => !works(film, leaves, solvent, touch, time, series)) ?? null
-    return [
-      {
-        solvent,
-        touch,
-        effect: effectOf(film, solvent, touch, at, series),
-        under: worstOf(leaves, solvent, touch, at, series) as '-' | 's',
-        until,
-      },
-    ]
-  })
+  const ways = SOLVENTS.filter((solvent) => isCleaner(solvent, leaves)).flatMap(
+    (solvent): UndoWay[] => {
+      const touch = UNDO_TOUCHES.find((touch) => works(film, leaves, solvent, touch, at, series))
+      if (!touch) return []
+      const until =
+        changes.find((time) => !works(film, leaves, solvent, touch, time, series)) ?? null
+      return [
+        {
+          solvent,
+          touch,
+          effect: effectOf(film, solvent, touch, at, series),
+          under: worstOf(leaves, solvent, touch, at, series) as '-' | 's',
+          until,
+        },
+      ]
+    },
+  )
   const whole = newestWhole({ ...stack, films: stack.films.slice(0, -1) })
   return {
     film,
     leaves,
-    ways: ways.sort(better),
+    ways: ways.sort((a, b) => better(a, b, familyRow(film.family).thinners)),
     rubs: whole?.role === 'clear' ? RUBS_AN_HOUR.clear : RUBS_AN_HOUR.colour,
   }
 }
 
-function better(a: UndoWay, b: UndoWay): number {
+function better(a: UndoWay, b: UndoWay, own: readonly Solvent[]): number {
   if (a.under !== b.under) return a.under === '-' ? -1 : 1
   const touch = UNDO_TOUCHES.indexOf(a.touch) - UNDO_TOUCHES.indexOf(b.touch)
-  return touch || SOLVENTS.indexOf(a.solvent) - SOLVENTS.indexOf(b.solvent)
+  const usual = Number(own.includes(b.solvent)) - Number(own.includes(a.solvent))
+  return touch || usual || SOLVENTS.indexOf(a.solvent) - SOLVENTS.indexOf(b.solvent)
+}
+
+/** Is this cleaned up with at all: nothing that sets or melts, and not what the films that stay are thinned with, unless they never move for it? */
+function isCleaner(solvent: Solvent, leaves: readonly Film[]): boolean {
+  if (solventRow(solvent).noCleaner) return false
+  return leaves.every(({ family, reads }) => {
+    const set = reaction(reads, 'set', solvent)
+    return !familyRow(family).thinners.includes(solvent) || set === '-' || set === 's'
+  })
 }
 
 /** Minutes after now at which a film among these changes, soonest first. */
