@@ -24,6 +24,22 @@ export function findingsOfSimulation(simulated: Simulation): Finding[] {
   return findings
 }
 
+/** The other steps that a finding goes for in the same way, by their names. */
+function alsoAt(
+  head: Drafted,
+  drafts: readonly Drafted[],
+  heads: readonly (Drafted | null)[],
+): string {
+  if (!RULESET.byName.get(head.rule)?.ofFace) return ''
+  const alike = drafts.filter((other, i) => heads[i] === head && other.rule === head.rule)
+  const names = [
+    ...new Set(alike.flatMap(({ context }) => (context ? [context.resolved.row.name] : []))),
+  ]
+  return names.length === 0
+    ? ''
+    : ` It is so at ${alike.length} more: ${names.join(', ').toLowerCase()}.`
+}
+
 /** Findings with what they were drafted from. */
 export function draftedFindings(simulated: Simulation): { drafted: Drafted; finding: Finding }[] {
   const heads = foldings(simulated.drafts, RULESET)
@@ -35,7 +51,7 @@ export function draftedFindings(simulated: Simulation): { drafted: Drafted; find
         step: drafted.step,
         rule: drafted.rule,
         severity: drafted.draft.severity,
-        because: drafted.draft.because,
+        because: `${drafted.draft.because}${alsoAt(drafted, simulated.drafts, heads)}`,
         on: drafted.draft.on,
         ...(head ? { follows: { step: head.step, rule: head.rule } } : {}),
         remedies: [],

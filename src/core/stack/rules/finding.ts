@@ -180,6 +180,8 @@ export type Rule = {
   asksStage?: true
   /** Causes that it may share with other rules at one step, and its place among them: the first is told. Source: handbook 2.6. */
   causes?: Partial<Record<Cause, number>>
+  /** It speaks of the face that several steps go on: told at the first of them, with the others. Source: handbook 2.6. */
+  ofFace?: true
   /** Of a clean-up: the rule whose finding at the laying of what is cleaned up it follows from. Source: handbook 2.6. */
   followsAtCleanUp?: RuleName
   /** It is asked of every coat, also of one that goes on with a film. */

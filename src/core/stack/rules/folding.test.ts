@@ -17,6 +17,27 @@ function folded(steps: Step[], substrate: 'polystyrene' | 'abs' | 'pvc-vinyl' = 
 
 test.each([
   {
+    why: 'three powders on one gloss face are one mistake, a powder on the next gloss another',
+    steps: [
+      PRIME,
+      DAY,
+      { do: 'clear', family: 'lacquer', sheen: 'gloss' },
+      DAY,
+      { do: 'powder' },
+      { do: 'powder' },
+      { do: 'powder' },
+      { do: 'clear', family: 'lacquer', sheen: 'gloss', coats: ['mist', 'mist'] },
+      DAY,
+      { do: 'powder' },
+    ],
+    told: [
+      '4 tooth-needed',
+      '5 tooth-needed < 4 tooth-needed',
+      '6 tooth-needed < 4 tooth-needed',
+      '9 tooth-needed',
+    ],
+  },
+  {
     why: 'too early: the solvent’s bite follows from the missing wait, both are stops',
     steps: [
       PRIME,
@@ -115,4 +136,23 @@ it('what follows never stands above what it follows from: heads stand for themse
     )
     expect(head?.follows).toBeUndefined()
   }
+})
+
+it('what goes for several steps names them', () => {
+  const steps: Step[] = [
+    PRIME,
+    { wait: '3 d' },
+    { do: 'base', family: 'enamel', coats: ['light'] },
+    { wait: '2 d' },
+    { do: 'filter' },
+    { do: 'oil-dots' },
+    { do: 'streak' },
+  ]
+  const sealed = check(sequence(steps)).findings.filter(({ rule }) => rule === 'seal-first')
+  expect(sealed.map(({ step, follows }) => [step, follows?.step])).toEqual([
+    [4, undefined],
+    [5, 4],
+    [6, 4],
+  ])
+  expect(sealed[0]?.because).toContain('It is so at 2 more: oil dots, streaks.')
 })

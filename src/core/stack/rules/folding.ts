@@ -1,10 +1,11 @@
 import type { Ruleset } from '../simulate/ruleset'
 import type { Drafted } from '../simulate/simulation'
+import { newestWhole } from '../state/stack'
 import { CAUSES, type Cause, type Rule, worse } from './finding'
 
 /** May it follow from another, or have others follow from it? */
 function mayFold(rule: Rule | undefined): boolean {
-  return rule?.causes !== undefined || rule?.followsAtCleanUp !== undefined
+  return rule?.causes !== undefined || rule?.followsAtCleanUp !== undefined || rule?.ofFace === true
 }
 
 /** Findings of this cause share it only while the film is still fresh, where the rules differ by waiting. */
@@ -17,7 +18,12 @@ export function foldings(drafts: readonly Drafted[], { byName }: Ruleset): (Draf
   const heads = new Map(
     told.map(
       (drafted) =>
-        [drafted, earlierHead(told, drafted, byName) ?? headAtStep(told, drafted, byName)] as const,
+        [
+          drafted,
+          earlierHead(told, drafted, byName) ??
+            headAtStep(told, drafted, byName) ??
+            firstOnFace(told, drafted, byName),
+        ] as const,
     ),
   )
   return drafts.map((draft) => {
@@ -42,6 +48,26 @@ function earlierHead(drafts: readonly Drafted[], drafted: Drafted, rules: Rules)
         other.draft.on.substrate === drafted.draft.on.substrate,
     ) ?? null
   )
+}
+
+/** The same said of the same face at an earlier step, as gravely. */
+function firstOnFace(drafts: readonly Drafted[], drafted: Drafted, rules: Rules): Drafted | null {
+  if (!rules.get(drafted.rule)?.ofFace) return null
+  const face = faceOf(drafted)
+  return (
+    drafts.find(
+      (other) =>
+        other.rule === drafted.rule &&
+        other.step < drafted.step &&
+        !worse(drafted.draft.severity, other.draft.severity) &&
+        faceOf(other) === face,
+    ) ?? null
+  )
+}
+
+/** The whole film that a step goes on: whoever laid its last coat; −1: the bare part. */
+function faceOf({ context }: Drafted): number {
+  return (context && newestWhole(context.stack)?.endedBy) ?? -1
 }
 
 function headAtStep(drafts: readonly Drafted[], drafted: Drafted, rules: Rules): Drafted | null {

@@ -6,6 +6,7 @@ import type { Rule } from '../finding'
 export const decalNeedsGloss: Rule = {
   name: 'decal-needs-gloss',
   timing: false,
+  ofFace: true,
   asksStage: true,
   judge: (context) => {
     const { resolved, stack } = context

@@ -17,6 +17,7 @@ const SILENT = {
 export const flowNeedsGloss: Rule = {
   name: 'flow-needs-gloss',
   timing: false,
+  ofFace: true,
   asksStage: true,
   judge: (context) => {
     const { step, stack, resolved, setting } = context

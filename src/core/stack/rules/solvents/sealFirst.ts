@@ -24,6 +24,7 @@ const SEVERITY = {
 export const sealFirst: Rule = {
   name: 'seal-first',
   timing: true,
+  ofFace: true,
   asksStage: true,
   causes: { unsettled: 3 },
   judge: (context) => {
