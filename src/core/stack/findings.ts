@@ -3,6 +3,7 @@ import type { Finding } from './rules/finding'
 import { foldings } from './rules/folding'
 import { RULESET } from './rules/rules'
 import type { Drafted, Simulation } from './simulate/simulation'
+import { listed } from './state/words'
 
 /** The judgement of a whole sequence. */
 export type Verdict = 'sound' | 'risky' | 'unsound'
@@ -35,9 +36,7 @@ function alsoAt(
   const names = [
     ...new Set(alike.flatMap(({ context }) => (context ? [context.resolved.row.name] : []))),
   ]
-  return names.length === 0
-    ? ''
-    : ` It is so at ${alike.length} more: ${names.join(', ').toLowerCase()}.`
+  return names.length === 0 ? '' : ` The same goes for ${listed(names).toLowerCase()}.`
 }
 
 /** Findings with what they were drafted from. */

@@ -35,6 +35,18 @@ it('no point of a triangle is nearer than its distance, which some point comes t
   )
 })
 
+it('a sliver is no farther than its sides', () => {
+  const [a, b, c]: [Vec, Vec, Vec] = [
+    [0, 0.007236768718276434, 0],
+    [0, 0, -7.2357999236907325e-9],
+    [0, -5.567874539940191e-8, 0],
+  ]
+  const sides = [nearestOnLine(a, b), nearestOnLine(b, c), nearestOnLine(a, c)]
+  expect(triangleDistance(a, b, c)).toBeLessThanOrEqual(
+    Math.min(...sides.map((side) => side.distance)) + 1e-9,
+  )
+})
+
 test.each([
   ['around the origin', [1, -1, 0], [-1, -1, 0], [0, 2, 0], 0],
   ['above it', [1, -1, 3], [-1, -1, 3], [0, 2, 3], 3],

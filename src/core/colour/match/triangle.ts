@@ -33,13 +33,21 @@ export function triangleDistance(a: Vec, b: Vec, c: Vec): number {
   const e0 = -(a[0] * abx + a[1] * aby + a[2] * abz)
   const e1 = -(a[0] * acx + a[1] * acy + a[2] * acz)
   const det = d00 * d11 - d01 * d01
+  let inside = Number.POSITIVE_INFINITY
   if (det > 1e-12 * d00 * d11) {
     const v = (d11 * e0 - d01 * e1) / det
     const w = (d00 * e1 - d01 * e0) / det
-    if (v >= 0 && w >= 0 && v + w <= 1) return sumLength(a, 1 - v - w, b, v, c, w)
+    if (v >= 0 && w >= 0 && v + w <= 1) {
+      inside = sumLength(a, 1 - v - w, b, v, c, w)
+      // In a sliver the sum loses digits: a side may be nearer than what it comes to.
+      if (det > SLIVER * d00 * d11) return inside
+    }
   }
-  return Math.min(lineDistance(a, b), lineDistance(b, c), lineDistance(a, c))
+  return Math.min(inside, lineDistance(a, b), lineDistance(b, c), lineDistance(a, c))
 }
+
+/** Squared sine of the corner under which a triangle is a sliver. */
+const SLIVER = 1e-6
 
 /** As `nearestOnLine`, with nothing but the distance. */
 function lineDistance(a: Vec, b: Vec): number {

@@ -169,7 +169,7 @@ export function movableFamilyCandidates({ target, resolved, setting }: StepConte
 }
 
 /** Do this once there is something that it can work on. */
-export function afterNextFilmCandidates({ setting, index, resolved }: StepContext): Remedy[] {
+export function afterNextFilmCandidates({ setting, index }: StepContext): Remedy[] {
   const { steps } = setting
   const next = steps.findIndex(
     (step, i) => i > index && isAct(step) && actRow(step.do, step.family).kind === 'film',
@@ -178,7 +178,7 @@ export function afterNextFilmCandidates({ setting, index, resolved }: StepContex
   return [
     {
       kind: 'order',
-      say: `${resolved.row.name} after that is on`,
+      say: 'Do it once the next paint is on',
       edit: { move: { step: index, before: next + 1 } },
     },
   ]

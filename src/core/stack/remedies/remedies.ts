@@ -116,7 +116,7 @@ function waitCandidates({ rule, context }: Drafted): { soon: Remedy[]; late: Rem
 function waitBefore({ act, family, step }: Film, more: number): Remedy {
   return {
     kind: more <= OVERNIGHT ? 'wait' : 'long-wait',
-    say: `Wait ${sayDuration(more)} longer before this: ${actRow(act, family).name.toLowerCase()}`,
+    say: `Wait ${sayDuration(more)} longer before what it works on: ${actRow(act, family).name.toLowerCase()}`,
     edit: { insert: { before: step, step: { wait: writeDuration(more) } } },
   }
 }

@@ -154,5 +154,5 @@ it('what goes for several steps names them', () => {
     [5, 4],
     [6, 4],
   ])
-  expect(sealed[0]?.because).toContain('It is so at 2 more: oil dots, streaks.')
+  expect(sealed[0]?.because).toContain('The same goes for oil dots and streaks.')
 })

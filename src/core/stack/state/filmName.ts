@@ -20,9 +20,10 @@ export function filmName(film: Film): string {
   return named(film.family, film.role)
 }
 
-/** Family and role; a family whose name says the role already says it once. */
+/** Family and role; a family whose name says what it is for says it once. */
 export function named(family: Family, role: Role | null): string {
-  const { name } = familyRow(family)
+  const { name, nature } = familyRow(family)
   const word = (role && ROLE_WORD[role]) ?? ''
-  return word !== '' && name.endsWith(word) ? name : `${name}${word}`
+  const says = nature !== 'paint' && (role === 'colour' || role === 'metal')
+  return says || (word !== '' && name.endsWith(word)) ? name : `${name}${word}`
 }

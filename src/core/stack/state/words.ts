@@ -1,7 +1,8 @@
 import { TOOL_ENERGY } from '../../knowledge/energies'
+import { familyRow } from '../../knowledge/families'
 import { solventRow } from '../../knowledge/solvents'
 import { sayDuration } from '../../model/duration'
-import type { Film } from './film'
+import { type Film, filmState } from './film'
 import { named } from './filmName'
 import type { StepContext } from './stepContext'
 
@@ -12,9 +13,39 @@ export function theWork(context: StepContext): string {
   return named(resolved.family, resolved.role)
 }
 
-/** How long ago a film's last coat was, in words. */
-export function age(film: Film, context: StepContext): string {
-  return sayDuration(Math.max(0, context.at - film.end))
+/** Less than this is at once, minutes. */
+const AT_ONCE = 0.5
+
+function ageOf(film: Film, { at }: StepContext): number {
+  return Math.max(0, at - film.end)
+}
+
+/** When something comes to a film, by its last coat: "at once", "after 25 min". */
+export function afterAge(film: Film, context: StepContext): string {
+  const minutes = ageOf(film, context)
+  return minutes < AT_ONCE ? 'at once' : `after ${sayDuration(minutes)}`
+}
+
+/** What time a film has had since its last coat: "it has had 25 min", "it was laid just now". */
+export function hasHad(film: Film, context: StepContext): string {
+  const minutes = ageOf(film, context)
+  return minutes < AT_ONCE ? 'it was laid just now' : `it has had ${sayDuration(minutes)}`
+}
+
+/** How old a film is: "just laid", "25 min old", "3 days old". */
+export function old(film: Film, context: StepContext): string {
+  const minutes = ageOf(film, context)
+  if (minutes < AT_ONCE) return 'just laid'
+  return minutes < 2 * DAY ? `${sayDuration(minutes)} old` : `${Math.round(minutes / DAY)} days old`
+}
+
+const DAY = 24 * 60
+
+/** A film's state and age: "fresh and 25 min old", "cured, 3 days old"; what never dries has an age only. */
+export function ripeness(film: Film, context: StepContext): string {
+  const { powder, rubbed } = familyRow(film.family)
+  if (powder || rubbed) return old(film, context)
+  return `${filmState(film, context.at, context.series)}, ${old(film, context)}`
 }
 
 /** The solvent and how it is applied: "mild spirit, wiped with a damp swab". */
@@ -28,4 +59,10 @@ export function theSolvent(context: StepContext): string {
 /** A text with its first letter large. */
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** "a", "a and b", "a, b and c". */
+export function listed(words: readonly string[]): string {
+  const last = words.at(-1) ?? ''
+  return words.length < 2 ? last : `${words.slice(0, -1).join(', ')} and ${last}`
 }

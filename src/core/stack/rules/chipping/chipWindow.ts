@@ -7,7 +7,7 @@ import { theFilm } from '../../state/filmName'
 import { newestRelease } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { afterAge, capital } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Wet chipping before the top coat is touch-dry, or when it has grown too hard. Source: handbook 2.6, 3.4. */
@@ -36,7 +36,7 @@ function draft(context: StepContext, top: Film): Draft | null {
   if (!hasReached(top, 'touch', at, series))
     return {
       severity: 'risk',
-      because: `${capital(theFilm(top))} is touch-dry after ${takes(top, 'touch', context)}; scrubbed after ${age(top, context)} it comes off in sheets.`,
+      because: `${capital(theFilm(top))} is touch-dry after ${takes(top, 'touch', context)}; scrubbed ${afterAge(top, context)} it comes off in sheets.`,
       on,
     }
   if (old > CHIP_WINDOW.latest + EPSILON)

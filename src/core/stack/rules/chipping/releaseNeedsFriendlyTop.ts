@@ -34,7 +34,7 @@ export const releaseNeedsFriendlyTop: Rule = {
     if (watertight === 'always')
       return {
         severity: 'stop',
-        because: `Water does not enter ${theWork(context)}: the release coat under it never opens.`,
+        because: `Water doesn’t get through ${theWork(context)}: the release coat under it never opens.`,
         on,
         candidates,
       }
@@ -43,7 +43,7 @@ export const releaseNeedsFriendlyTop: Rule = {
     if (!closes(resolved) || !thick) return null
     return {
       severity: 'risk',
-      because: `${closing.length} coats that close the release coat lie over it with this, more than two light ones: the water stays out.`,
+      because: `${closing.length === 1 ? 'A heavy coat closes' : `${closing.length} coats close`} the release coat with this, and it bears two light ones: the water stays out.`,
       on,
       candidates: () => [...openFirst(context), ...candidates()],
     }

@@ -6,6 +6,7 @@ import type { Film } from '../../state/film'
 import { lostUnder } from '../../state/lostUnder'
 import { seenFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
+import { listed } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
 
 /** Gloss, wet, graphite or bright-metal effects under the final matt. Note. Source: handbook 2.5, 2.6. */
@@ -39,11 +40,6 @@ export const mattHidesEffect: Rule = {
 
 function isWholeClear(step: Step): boolean {
   return isAct(step) && laysClear(step) && step.over !== 'patch'
-}
-
-function listed(words: readonly string[]): string {
-  const last = words.at(-1) ?? ''
-  return words.length < 2 ? last : `${words.slice(0, -1).join(', ')} and ${last}`
 }
 
 /** A satin clear leaves them more of their gleam: this one, and every matt one that lies on them already. */

@@ -40,7 +40,7 @@ export const buriedPreshade: Rule = {
     if (before < GONE || after >= GONE) return null
     return {
       severity: 'note',
-      because: `Under ${resolved.coats.length} coats of ${theWork(context)} the shading differs from the face by ΔE00 ${after.toFixed(1)}, of ${before.toFixed(1)} before: it no longer shows.`,
+      because: `Under ${resolved.coats.length === 1 ? 'one coat' : `${resolved.coats.length} coats`} of ${theWork(context)} the shading differs from the face by ΔE00 ${after.toFixed(1)}, of ${before.toFixed(1)} before: it no longer shows.`,
       on: { film: shade.family, state: filmState(shade, context.at, context.series) },
       candidates: () =>
         candidates(context, shade, (coats) => contrast(ground, laid, [...above, ...coats])),

@@ -4,7 +4,7 @@ import { filmReaches, filmState, hasReached } from '../../state/film'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age } from '../../state/words'
+import { afterAge } from '../../state/words'
 import type { Rule } from '../finding'
 
 function decalUnder(context: StepContext) {
@@ -24,7 +24,7 @@ export const decalMoisture: Rule = {
     if (filmReaches(decal, 'recoat', series) === null) return null
     return {
       severity: 'risk',
-      because: `Water leaves the decal within ${takes(decal, 'recoat', context)}; sealed after ${age(decal, context)} it stays under it and blooms.`,
+      because: `Water leaves the decal within ${takes(decal, 'recoat', context)}; sealed ${afterAge(decal, context)} it stays under it and blooms.`,
       on: { film: 'decal', state: filmState(decal, at, series) },
       until: filmReaches(decal, 'recoat', series),
     }

@@ -3,7 +3,7 @@ import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { afterAge, capital } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** Latex or salt on a film that is still wet; salt on tacky release is meant. Stop. Source: handbook 2.6, 3.4. */
@@ -27,7 +27,7 @@ function draft(context: StepContext, film: Film): Draft | null {
     resolved.row.mask === 'grain' ? 'grains sink into it' : 'it comes off with the mask'
   return {
     severity: 'stop',
-    because: `${capital(theFilm(film))} is touch-dry after ${takes(film, 'touch', context)}; after ${age(film, context)} ${sticks}.`,
+    because: `${capital(theFilm(film))} is touch-dry after ${takes(film, 'touch', context)}; ${afterAge(film, context)} ${sticks}.`,
     on: { film: film.family, state: filmState(film, at, series) },
   }
 }

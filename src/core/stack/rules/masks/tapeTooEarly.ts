@@ -3,7 +3,7 @@ import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { capital, hasHad } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** After a night flexible tape of low tack holds on what isn't tape-safe yet, minutes. Source: handbook 3.4. */
@@ -29,7 +29,7 @@ function draft(context: StepContext, film: Film): Draft | null {
   const night = at >= film.end + NIGHT - EPSILON
   return {
     severity: !hasReached(film, 'touch', at, series) ? 'stop' : night ? 'note' : 'risk',
-    because: `${capital(theFilm(film))} bears tape after ${takes(film, 'tape', context)}; it has had ${age(film, context)}${night ? ': flexible tape of low tack, pulled back flat' : ''}.`,
+    because: `${capital(theFilm(film))} bears tape after ${takes(film, 'tape', context)}; ${hasHad(film, context)}${night ? ': flexible tape of low tack, pulled back flat' : ''}.`,
     on: { film: film.family, state: filmState(film, at, series) },
   }
 }

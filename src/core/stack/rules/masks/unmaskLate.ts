@@ -5,7 +5,7 @@ import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../st
 import { theFilm } from '../../state/filmName'
 import { sheetMask } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { age, capital } from '../../state/words'
+import { capital, old } from '../../state/words'
 import type { Draft, Rule } from '../finding'
 
 /** Tape left on through full cure of the sprayed film: ridges, tearing; latex left on for over a day: it sets in the corners. Source: handbook 2.6, 3.4. */
@@ -21,7 +21,7 @@ export const unmaskLate: Rule = {
     const cured = filmReaches(film, 'cured', context.series) ?? context.at
     return {
       severity: 'risk',
-      because: `${capital(theFilm(film))} over the tape is cured after ${age(film, context)}: it tears and leaves a ridge.`,
+      because: `${capital(theFilm(film))} over the tape is cured, ${old(film, context)}: it tears and leaves a ridge.`,
       on: { film: film.family, state: filmState(film, context.at, context.series) },
       candidates: () => [
         ...soonerCandidates(context, film.step, context.at - cured + 1),

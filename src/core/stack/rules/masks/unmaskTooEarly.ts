@@ -4,7 +4,7 @@ import { EPSILON, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { filmOver } from '../../state/stack'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { afterAge, capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /**
@@ -28,7 +28,7 @@ export const unmaskTooEarly: Rule = {
         ? null
         : {
             severity: 'note',
-            because: `${capital(theFilm(film))} still runs at the edge for ${sayDuration(TAPE_OFF)} or so; the tape comes off after ${age(film, context)}.`,
+            because: `${capital(theFilm(film))} still runs at the edge for ${sayDuration(TAPE_OFF)} or so; the tape comes off ${afterAge(film, context)}.`,
             on,
             until: film.end + TAPE_OFF,
           }
@@ -36,7 +36,7 @@ export const unmaskTooEarly: Rule = {
       return null
     return {
       severity: 'stop',
-      because: `${capital(theFilm(film))} is touch-dry after ${takes(film, 'touch', context)}; rubbed at after ${age(film, context)} it smears.`,
+      because: `${capital(theFilm(film))} is touch-dry after ${takes(film, 'touch', context)}; rubbed ${afterAge(film, context)} it smears.`,
       on,
     }
   },

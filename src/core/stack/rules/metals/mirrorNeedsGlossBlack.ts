@@ -11,7 +11,7 @@ import { resolveStep } from '../../state/resolvedStep'
 import { newestWhole, seenFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital, theWork } from '../../state/words'
+import { capital, hasHad, theWork } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Darker than this is black enough to mirror, L*. Source: handbook 5.1, black. */
@@ -93,7 +93,7 @@ function hardness(context: StepContext, top: Film | null): Draft | null {
   const point = hard ? 'cured' : 'tape'
   return {
     severity: hard ? 'note' : 'risk',
-    because: `${capital(theFilm(top))} ${hard ? 'is cured' : 'is hard enough for this'} after ${takes(top, point, context)}; it has had ${age(top, context)}.`,
+    because: `${capital(theFilm(top))} ${hard ? 'is cured' : 'is hard enough for this'} after ${takes(top, point, context)}; ${hasHad(top, context)}.`,
     on: { film: top.family, state: filmState(top, at, series) },
   }
 }

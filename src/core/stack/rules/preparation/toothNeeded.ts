@@ -19,7 +19,7 @@ export const toothNeeded: Rule = {
     const powder = resolved.family !== null && familyRow(resolved.family).powder
     return {
       severity: powder ? 'risk' : 'note',
-      because: `The face is ${stack.sheen}: ${powder ? 'powder finds nothing to hold on to' : 'it slides and is hard to blend'}.`,
+      because: `The face is ${stack.sheen}: ${powder ? 'powder finds nothing to hold on to' : 'what is laid slides on it and is hard to blend'}.`,
       on: face ? { film: face.family } : { substrate: stack.substrate },
       candidates: () =>
         shieldCandidates(

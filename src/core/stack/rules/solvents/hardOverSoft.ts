@@ -6,7 +6,7 @@ import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, theWork } from '../../state/words'
+import { hasHad, theWork } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** A fast, hard film over one that still moves cracks or wrinkles. Patchy top coats are exempt. Source: handbook 2.3. */
@@ -39,7 +39,7 @@ function draft(context: StepContext, film: Film): Draft | null {
   const word = point === 'cured' ? 'is cured' : 'is set'
   return {
     severity,
-    because: `Hard ${theWork(context)} over ${theFilm(film)} that still moves: it ${word} after ${takes(film, point, context)}, and ${age(film, context)} have passed.`,
+    because: `Hard ${theWork(context)} over ${theFilm(film)} that still moves: it ${word} after ${takes(film, point, context)}, and ${hasHad(film, context)}.`,
     on: { film: film.family, state: filmState(film, context.at, context.series) },
     until: filmReaches(film, point, context.series),
     candidates: () => [

@@ -10,7 +10,7 @@ import { theFilm } from '../../state/filmName'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
 import { sameSitting, stillFeathers } from '../../state/targets'
-import { age, capital, theSolvent } from '../../state/words'
+import { capital, ripeness, theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /**
@@ -49,7 +49,7 @@ function draft(context: StepContext, { film, effect }: FilmEffect): Draft | null
   if (severity === 'note' && context.setting.school.betweenLayers === 'set') return null
   return {
     severity: context.step.intent === 'attack' ? 'note' : severity,
-    because: `${capital(theSolvent(context))}, comes to ${theFilm(film)} laid ${age(film, context)} ago, still ${state} and unsealed, and ${EFFECT_WORDS[effect]}.`,
+    because: `${capital(theSolvent(context))}, comes to ${theFilm(film)} that no clear seals, ${ripeness(film, context)}, and ${EFFECT_WORDS[effect]}.`,
     on: { film: film.family, state },
     candidates: () => [
       ...shieldCandidates(context, 'matt'),

@@ -35,10 +35,10 @@ function draft(context: StepContext, hit: FilmEffect | null): Draft {
   const { step, index, at, series } = context
   const what = hit
     ? `${capital(theSolvent(context))}, on ${theFilm(hit.film)}: ${EFFECT_WORDS[hit.effect]}`
-    : `${capital(theSolvent(context))}, is meant to eat into it`
+    : `${context.resolved.solvent ? capital(theSolvent(context)) : 'This'} is meant to eat into it`
   return {
     severity: 'note',
-    because: `${what}. ${step.intent === 'attack' ? 'It is meant to' : 'Your log doesn’t know this pair'}: try it on a test piece first.`,
+    because: `${what}. ${step.intent === 'attack' ? 'That is meant' : 'Your log doesn’t know this pair'}: try it on a test piece first.`,
     on: hit ? { film: hit.film.family, state: filmState(hit.film, at, series) } : {},
     candidates: () => [
       {

@@ -8,7 +8,7 @@ import {
 import { filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { effectsOn } from '../../state/solventEffects'
-import { age, theSolvent } from '../../state/words'
+import { ripeness, theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** Severity by effect after energy. Source: handbook 2.6, by effect. */
@@ -40,7 +40,7 @@ export const sealFirst: Rule = {
         const state = filmState(film, context.at, context.series)
         return {
           severity: context.step.intent === 'attack' ? 'note' : severity,
-          because: `No whole clear lies between: ${theSolvent(context)}, comes to ${theFilm(film)} that is ${state} after ${age(film, context)} and ${EFFECT_WORDS[effect]}.`,
+          because: `No whole clear lies between: ${theSolvent(context)}, comes to ${theFilm(film)}, ${ripeness(film, context)}, and ${EFFECT_WORDS[effect]}.`,
           on: { film: film.family, state },
           candidates: () => [
             ...shieldCandidates(context),

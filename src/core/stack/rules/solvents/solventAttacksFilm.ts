@@ -16,7 +16,7 @@ import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
-import { age, capital, theSolvent } from '../../state/words'
+import { capital, ripeness, theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 import { suitsFilm } from '../metals/clearKillsMetal'
 
@@ -62,7 +62,7 @@ function draft(context: StepContext, { film, effect }: FilmEffect): Draft | null
   const state = filmState(film, context.at, context.series)
   return {
     severity: context.step.intent === 'attack' ? 'note' : severity,
-    because: `${capital(theSolvent(context))}, meets ${theFilm(film)} that is ${state} after ${age(film, context)} and ${EFFECT_WORDS[effect]}.`,
+    because: `${capital(theSolvent(context))}, meets ${theFilm(film)}, ${ripeness(film, context)}, and ${EFFECT_WORDS[effect]}.`,
     on: { film: film.family, state },
     candidates: () => [
       ...gentlerToolCandidates(context),

@@ -13,7 +13,7 @@ import { theFilm } from '../../state/filmName'
 import { effectOn } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital, theSolvent } from '../../state/words'
+import { afterAge, capital, theSolvent } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** The film whose window this act must keep; null when the act has none. Source: handbook 3.4. */
@@ -36,7 +36,7 @@ export const cleanTooEarly: Rule = {
     const tints = leavesATint(context, film)
     return {
       severity: tints ? 'note' : 'risk',
-      because: `${capital(theFilm(film))} can be worked from ${takes(film, 'workFrom', context)} after it was laid; this comes after ${age(film, context)} and ${tints ? 'leaves a tint on the face and a thinner line' : 'drags it out'}.`,
+      because: `${capital(theFilm(film))} can be worked from ${takes(film, 'workFrom', context)} after it was laid; this comes ${afterAge(film, context)} and ${tints ? 'leaves a tint on the face and a thinner line' : 'drags it out'}.`,
       on: { film: film.family, state: filmState(film, context.at, context.series) },
       until: from,
     }
@@ -64,11 +64,13 @@ export const cleanTooLate: Rule = {
     if (!late) return null
     const limit =
       to === null
-        ? `no longer moves for ${theSolvent(context)}`
+        ? context.resolved.solvent
+          ? `doesn’t move for ${theSolvent(context)}`
+          : 'doesn’t move when it is rubbed dry'
         : `can be worked until ${sayDuration(to - film.end)} after it was laid`
     return {
       severity: 'risk',
-      because: `${capital(theFilm(film))} ${limit}; this comes after ${age(film, context)}.`,
+      because: `${capital(theFilm(film))} ${limit}; this comes ${afterAge(film, context)}.`,
       on: { film: film.family, state: filmState(film, context.at, context.series) },
       candidates: () => [
         ...soonerCandidates(context, film.step, context.at - (to ?? film.end)),

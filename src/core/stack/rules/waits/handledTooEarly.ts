@@ -3,7 +3,7 @@ import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { afterAge, capital, hasHad } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** A painted face held, joined or glued before it is touch-dry (stop), or while a finger still prints (risk). Source: handbook 2.6, 3.1. */
@@ -26,8 +26,8 @@ function draft(context: StepContext, film: Film): Draft | null {
   return {
     severity: wet ? 'stop' : 'risk',
     because: wet
-      ? `${capital(theFilm(film))} is touch-dry after ${takes(film, 'touch', context)}; held after ${age(film, context)} it smears.`
-      : `${capital(theFilm(film))} takes a fingerprint until ${takes(film, point, context)} have gone; it has had ${age(film, context)}.`,
+      ? `${capital(theFilm(film))} is touch-dry after ${takes(film, 'touch', context)}; held ${afterAge(film, context)} it smears.`
+      : `${capital(theFilm(film))} takes a fingerprint until ${takes(film, point, context)} have gone; ${hasHad(film, context)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
   }
 }

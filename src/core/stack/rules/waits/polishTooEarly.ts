@@ -3,7 +3,7 @@ import { type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { age, capital } from '../../state/words'
+import { capital, hasHad } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Compound on a clear that is not cured. Source: handbook 2.6. */
@@ -19,7 +19,7 @@ export const polishTooEarly: Rule = {
     if (from === null || at >= from) return null
     return {
       severity: 'risk',
-      because: `${capital(theFilm(film))} is polished from ${sayDuration(from - film.end)} on; it has had ${age(film, context)}.`,
+      because: `${capital(theFilm(film))} is polished from ${sayDuration(from - film.end)} on; ${hasHad(film, context)}.`,
       on: { film: film.family, state: filmState(film, at, series) },
     }
   },

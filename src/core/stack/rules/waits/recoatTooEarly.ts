@@ -15,7 +15,7 @@ import { goesOnTouchDry } from '../../state/gentleWater'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { age, capital, theWork } from '../../state/words'
+import { afterAge, capital, theWork } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /**
@@ -58,7 +58,7 @@ function overOwn(context: StepContext, film: Film): Draft | null {
   if (!severity) return null
   return {
     severity,
-    because: `${capital(theFilm(film))} flashes after ${takes(film, 'flash', context)}; the next coat comes after ${age(film, context)}.`,
+    because: `${capital(theFilm(film))} flashes after ${takes(film, 'flash', context)}; the next coat comes ${afterAge(film, context)}.`,
     on: { film: film.family, state: 'fresh' },
     until: flash,
   }
@@ -76,7 +76,7 @@ function overOther(context: StepContext, film: Film): Draft | null {
     : `is ready for another product after ${takes(film, point, context)}`
   return {
     severity,
-    because: `${capital(theFilm(film))} ${reach}; ${theWork(context)} goes on after ${age(film, context)}.`,
+    because: `${capital(theFilm(film))} ${reach}; ${theWork(context)} goes on ${afterAge(film, context)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
     until: filmReaches(film, point, series),
     candidates: () => cleanUpFirstCandidates(context, film),

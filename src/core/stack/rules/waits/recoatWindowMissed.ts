@@ -4,7 +4,7 @@ import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { age, capital } from '../../state/words'
+import { afterAge, capital } from '../../state/words'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
 
 /** A whole paint film past its latest recoat time without a scuff; release older than 12 h. Source: handbook 2.6, 3.4. */
@@ -32,7 +32,7 @@ function draft(context: StepContext, film: Film): Draft | null {
   const salted = film.role === 'release' && context.stack.masks.some(({ dries }) => dries)
   return {
     severity: salted ? 'note' : 'risk',
-    because: `${capital(theFilm(film))} takes the next paint up to ${sayDuration(latest - film.end)} after its last coat; this comes after ${age(film, context)}.`,
+    because: `${capital(theFilm(film))} takes the next paint up to ${sayDuration(latest - film.end)} after its last coat; this comes ${afterAge(film, context)}.`,
     on: { film: film.family, state: filmState(film, at, series) },
     candidates: (): Remedy[] => [
       ...(film.role === 'release'

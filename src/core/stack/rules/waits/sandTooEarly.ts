@@ -3,7 +3,7 @@ import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import { takes } from '../../state/takes'
-import { age, capital } from '../../state/words'
+import { afterAge, capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Cutting a film before it sands to dust. Source: handbook 2.6, 3.1. */
@@ -22,7 +22,7 @@ export const sandTooEarly: Rule = {
     const meant = wet || step.intent === 'attack'
     return {
       severity: !hasReached(film, 'touch', at, series) ? 'stop' : meant ? 'note' : 'risk',
-      because: `${capital(theFilm(film))} sands to dust after ${takes(film, 'sand', context)}; after ${age(film, context)} ${wet ? 'it wants water and a soft sponge' : 'it rolls'}.`,
+      because: `${capital(theFilm(film))} sands to dust after ${takes(film, 'sand', context)}; ${afterAge(film, context)} ${wet ? 'it wants water and a soft sponge' : 'it rolls'}.`,
       on: { film: film.family, state: filmState(film, at, series) },
     }
   },
