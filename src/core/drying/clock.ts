@@ -1,4 +1,4 @@
-import { type ClockKey, DRYING, type Lies, WETNESS } from '../knowledge/drying'
+import { type ClockKey, DRYING, HEAT_CYCLE, type Lies, WETNESS } from '../knowledge/drying'
 import { type DryingProcess, familyRow } from '../knowledge/families'
 import type { Climate } from '../model/climate'
 import { minutesOf } from '../model/duration'
@@ -17,6 +17,8 @@ export type DryingFilm = {
   coats: readonly Coat[]
   /** How it lies: a groove full of wash dries otherwise than a face. Left out: over a face. */
   lies?: Lies | undefined
+  /** Warm air that was blown over it when it was laid, s; left out: none. */
+  warmAir?: number | undefined
   /** Retarder in the mix, percent. */
   retarder: number
   /** The product's own figures where its sheet gives them. */
@@ -132,13 +134,25 @@ function ownMinutes(film: DryingFilm, point: ClockPoint): number | null {
   if (reference === null || reference === 0 || reference === Number.POSITIVE_INFINITY)
     return reference
   if (isFlat(film, point)) return reference
-  return (
+  const cold =
     reference *
     wettingOf(film, point) *
     retarderFactor(processOf(film, point), film.retarder) *
     film.correction *
     paceFactor(film.pace, point)
-  )
+  return Math.max(LEAST_LEFT * cold, cold - savedBy(film))
+}
+
+/** However warm the air, so much of a time is left. */
+const LEAST_LEFT = 0.05
+
+/** Minutes of the reference air that warm air saves. Source: handbook 3.3, warm air. */
+function savedBy(film: DryingFilm): number {
+  const { warmed } = familyRow(film.family)
+  if (!film.warmAir || !warmed) return 0
+  const { warmAir, ...cold } = film
+  const recoat = ownMinutes(cold, 'recoat') ?? ownMinutes(cold, 'touch') ?? 0
+  return Math.min((warmAir / HEAT_CYCLE) * warmed.minutes, warmed.most * recoat)
 }
 
 /** Is it clock time, which neither coats nor air change? */

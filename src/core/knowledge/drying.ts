@@ -145,6 +145,18 @@ export function clockOfFamily(family: Family, laid: Laid): ClockKey {
   return (found ?? (cases.at(-1) as ClockCase)).clock
 }
 
+/** Liquid latex may be painted over from, and comes off until, so many minutes after it was dabbed on. Source: handbook 3.1, 3.4. */
+export const LATEX = {
+  dry: DRYING.latex.workFrom ?? 0,
+  off: DRYING.latex.workTo ?? Number.POSITIVE_INFINITY,
+} as const
+
+/** Warm air over what was just laid is counted by so many seconds. Source: handbook 3.3, warm air. */
+export const HEAT_CYCLE = 20
+
+/** Warm air that a way of working puts on everything water-borne, s. Source: handbook 3.3, warm air. */
+export const USUAL_WARM_AIR: Partial<Record<string, number>> = { 'water-and-warm-air': HEAT_CYCLE }
+
 /** f_W of one coat: for flash and touch, and for recoat and later, where drying through depth is diffusion. */
 export type Wetness = {
   surface: Record<Coat, number>

@@ -87,6 +87,8 @@ export type FamilyRow = {
   dragged?: { from: number; to: number }
   /** A line of it that is wiped before so many minutes is dragged out. Source: handbook 3.1, 3.4. */
   wipedFrom?: number
+  /** What warm air saves: minutes of the reference air for every 20 s of it, at most this share of the time to `recoat`. Source: handbook 3.3, warm air. */
+  warmed?: { minutes: number; most: number }
   /** Processes of recoat, sand, tape and cured; flash and touch are always evaporation. */
   processes: {
     recoat: DryingProcess
@@ -148,6 +150,7 @@ export const FAMILY_TABLE = {
   },
   'alcohol-acrylic': {
     ...SOLVENT_FILM,
+    warmed: { minutes: 5, most: 0.5 },
     name: 'alcohol acrylic',
     thinners: ['alcohol', 'lacquer-mild'],
     sheen: 'satin',
@@ -157,6 +160,7 @@ export const FAMILY_TABLE = {
   },
   'water-acrylic': {
     ...WATER_FILM,
+    warmed: { minutes: 10, most: 0.8 },
     name: 'water acrylic',
     thinners: ['water'],
     sheen: 'matt',
@@ -169,6 +173,7 @@ export const FAMILY_TABLE = {
   },
   'acrylic-pu': {
     ...WATER_FILM,
+    warmed: { minutes: 10, most: 0.5 },
     name: 'acrylic-PU',
     thinners: ['water'],
     sheen: 'satin',
@@ -227,6 +232,7 @@ export const FAMILY_TABLE = {
   },
   'water-wash': {
     ...WATER_FILM,
+    warmed: { minutes: 10, most: 0.9 },
     nature: 'wash',
     name: 'water wash',
     wipedFrom: 2,
@@ -237,6 +243,7 @@ export const FAMILY_TABLE = {
   },
   watercolour: {
     ...WATER_FILM,
+    warmed: { minutes: 5, most: 0.9 },
     nature: 'wash',
     name: 'watercolour',
     wipedFrom: 2,
@@ -247,6 +254,7 @@ export const FAMILY_TABLE = {
   },
   release: {
     ...WATER_FILM,
+    warmed: { minutes: 10, most: 0.5 },
     nature: 'release',
     name: 'release coat',
     thinners: ['water'],
@@ -293,6 +301,7 @@ export const FAMILY_TABLE = {
   },
   'reactive-iron': {
     ...WATER_FILM,
+    warmed: { minutes: 10, most: 0.5 },
     nature: 'iron',
     name: 'reactive iron',
     rusts: true,
@@ -302,6 +311,7 @@ export const FAMILY_TABLE = {
   },
   decal: {
     ...WATER_FILM,
+    warmed: { minutes: 120, most: 0.75 },
     nature: 'decal',
     name: 'decal',
     onGlue: true,
@@ -312,6 +322,7 @@ export const FAMILY_TABLE = {
   },
   texture: {
     ...WATER_FILM,
+    warmed: { minutes: 10, most: 0.25 },
     nature: 'paste',
     name: 'texture',
     withSpirit: 'enamel-wash',

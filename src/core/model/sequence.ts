@@ -89,6 +89,8 @@ const ACT_FIELDS = {
   tested: v.optional(v.boolean()),
   /** Ours: pools are wicked up as they form. */
   wick: v.optional(v.boolean()),
+  /** Ours: warm air over what was just laid, s. Source: handbook 3.3, warm air. */
+  warmAir: v.optional(ranged(1, 3600, 'seconds')),
   /** Ours: flow aid in the mix, percent. */
   flowAid: v.optional(ranged(0, 50, 'percent')),
   /** Ours: the side of clear glass that is painted. */

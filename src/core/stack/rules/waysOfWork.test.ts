@@ -251,6 +251,45 @@ table('bare plastic', [
   },
 ])
 
+table('latex has both ends', [
+  {
+    why: 'painted over before it is dry (15 min)',
+    steps: [
+      ...ready,
+      { do: 'latex' },
+      { wait: '10 min' },
+      { do: 'base', family: 'water-acrylic', coats: ['light'] },
+      { wait: '1 h' },
+      { do: 'unlatex' },
+    ],
+    told: ['4 recoat-too-early risk'],
+  },
+  {
+    why: 'dry',
+    steps: [
+      ...ready,
+      { do: 'latex' },
+      { wait: '15 min' },
+      { do: 'base', family: 'water-acrylic', coats: ['light'] },
+      { wait: '1 h' },
+      { do: 'unlatex' },
+    ],
+    told: [],
+  },
+  {
+    why: 'on for more than a day',
+    steps: [
+      ...ready,
+      { do: 'latex' },
+      { wait: '1 h' },
+      { do: 'base', family: 'water-acrylic', coats: ['light'] },
+      { wait: '24 h' },
+      { do: 'unlatex' },
+    ],
+    told: ['6 unmask-late risk'],
+  },
+])
+
 table('what closes the release coat', [
   {
     why: 'lacquer on lacquer, together more than two light coats',
@@ -363,6 +402,67 @@ table('colour that doesn’t cover', [
       { do: 'base', family: 'lacquer', colour: '#D8A520' },
     ],
     told: [],
+  },
+])
+
+const WASHED: Step[] = [...ready, { do: 'wash', family: 'water-wash', wick: true }]
+table('warm air at a step', [
+  {
+    why: 'a wash dried by 40 s of it takes the next wash after 5 min',
+    steps: [
+      ...ready,
+      { do: 'wash', family: 'water-wash', wick: true, warmAir: 40 },
+      { wait: '5 min' },
+      { do: 'wash', family: 'water-wash', wick: true },
+    ],
+    told: [],
+  },
+  {
+    why: 'without it that re-wets it',
+    steps: [...WASHED, { wait: '5 min' }, { do: 'rust-wash', coats: ['flood'], wick: true }],
+    told: ['4 lock-first risk'],
+  },
+  {
+    why: 'brushed colour takes a matt after half an hour',
+    steps: [...ready, { ...BRUSHED, warmAir: 120 } as Step, { wait: '30 min' }, WATER_MATT],
+    told: [],
+  },
+  {
+    why: 'who works with warm air says so once for all',
+    steps: [...ready, BRUSHED, { wait: '80 min' }, WATER_MATT],
+    more: { school: { speed: 'water-and-warm-air' } },
+    told: [],
+  },
+  {
+    why: 'and with patience it takes its time (90 min)',
+    steps: [...ready, BRUSHED, { wait: '70 min' }, WATER_MATT],
+    told: ['4 recoat-too-early note'],
+  },
+  {
+    why: 'a decal after two heat cycles takes clear after 8 h instead of 12',
+    steps: [
+      ...[...ready, GLOSS, DAY, { do: 'decal', warmAir: 40 } as Step, { wait: '8 h' }],
+      { ...GLOSS, coats: ['mist', 'mist', 'light'], checked: ['bubbles'] } as Step,
+    ],
+    told: [],
+  },
+  {
+    why: 'but never after 2 h, however often',
+    steps: [
+      ...[...ready, GLOSS, DAY, { do: 'decal', warmAir: 600 } as Step, { wait: '2 h' }],
+      { ...GLOSS, coats: ['mist', 'mist', 'light'], checked: ['bubbles'] } as Step,
+    ],
+    told: ['6 solvent-attacks-film risk', '6 recoat-too-early risk', '6 decal-moisture risk'],
+  },
+  {
+    why: 'on two-part paint it boils',
+    steps: [...ready, { do: 'clear', family: 'urethane-2k', sheen: 'gloss', warmAir: 20 }],
+    told: ['2 too-hot risk'],
+  },
+  {
+    why: 'on enamel it brings nothing',
+    steps: [...ready, GLOSS, DAY, { do: 'line', warmAir: 20 }],
+    told: ['4 too-hot note'],
   },
 ])
 

@@ -1,3 +1,5 @@
+import { actRow } from '../../knowledge/acts'
+import { LATEX } from '../../knowledge/drying'
 import { IRON_SETTLES, RUB_HOUR, TAPE_OFF } from '../../knowledge/limits'
 import { EPSILON, type Film, filmReaches } from '../state/film'
 import { openFilms, type Since } from '../state/stack'
@@ -43,8 +45,10 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
       add(film.activated.at + IRON_SETTLES.to, film.activated)
     }
   }
-  for (const mask of stack.masks)
+  for (const mask of stack.masks) {
     if (mask.dries) for (const minutes of Object.values(mask.dries)) add(mask.at + minutes, mask)
+    if (actRow(mask.act, undefined).mask === 'film') add(mask.at + LATEX.dry, mask)
+  }
   if (context.resolved.row.kind === 'unmask')
     for (const film of openFilms(stack))
       add(film.end + TAPE_OFF, { step: film.endedBy, at: film.end })

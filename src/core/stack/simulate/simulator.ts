@@ -1,10 +1,11 @@
 import type { Pace } from '../../drying/clock'
 import { airAt } from '../../drying/series'
 import { actRow } from '../../knowledge/acts'
+import { USUAL_WARM_AIR } from '../../knowledge/drying'
 import { type Climate, changeClimate, REFERENCE_CLIMATE } from '../../model/climate'
 import { minutesOf } from '../../model/duration'
 import { isAct } from '../../model/isAct'
-import type { ActStep, Sequence, Step } from '../../model/sequence'
+import type { ActStep, School, Sequence, Step } from '../../model/sequence'
 import type { Coat } from '../../model/vocabulary'
 import { coatEnds } from '../state/coatTimes'
 import { EPSILON, type Film, filmState } from '../state/film'
@@ -226,7 +227,10 @@ function contextAt(
   const targets = targetsOf(actRow(step.do, step.family), stack, state.at, state.series)
   const target = targets[0] ?? null
   const own = ownFilm(run, stack, step)
-  const resolved = resolveAt(step, target, correction, paces?.get(index), own?.coats)
+  const resolved = schooled(
+    resolveAt(step, target, correction, paces?.get(index), own?.coats),
+    run.setting.school.speed,
+  )
   return {
     stack,
     index,
@@ -267,6 +271,14 @@ function resolveAt(
   if (!resolved.drying || (factor === 1 && !pace && !coatsBefore)) return resolved
   const coats = coatsBefore ? [...coatsBefore, ...resolved.drying.coats] : resolved.drying.coats
   return { ...resolved, drying: { ...resolved.drying, coats, correction: factor, pace } }
+}
+
+/** Who works with warm air blows it over everything water-borne, and says so of no step. */
+function schooled(resolved: ResolvedStep, speed: School['speed']): ResolvedStep {
+  const usual = speed && USUAL_WARM_AIR[speed]
+  if (!usual || !resolved.drying?.waterBorne || resolved.drying.warmAir !== undefined)
+    return resolved
+  return { ...resolved, drying: { ...resolved.drying, warmAir: usual } }
 }
 
 function entryOf(step: number, context: StepContext, stack: Stack, end: number): TimelineEntry {

@@ -143,6 +143,7 @@ function dryingOf(
     coats,
     lies: liesOf(row, family, coats),
     retarder: step.retarder ?? 0,
+    warmAir: step.warmAir,
     product: step.product,
     reworkHours,
     correction: 1,

@@ -3,7 +3,7 @@ import { HOT_AIR_RETARDER } from '../../../knowledge/air'
 import { changed } from '../../remedies/candidates'
 import type { StepContext } from '../../state/stepContext'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
-import { forcedAir } from './forcedAir'
+import { forcedAir, warmAirAtStep } from './forcedAir'
 
 /** A room in which every family is at home. Source: handbook 3.3. */
 const GOOD_ROOM = { celsius: 20, humidity: 50 } as const
@@ -15,7 +15,7 @@ function rule(name: LimitBreach['rule']): Rule {
     eachCoat: true,
     judge: (context) => {
       const breaches = breachesOf(context).filter((breach) => breach.rule === name)
-      const air = name === 'too-hot' ? [forcedAir(context)] : []
+      const air = name === 'too-hot' ? [forcedAir(context), warmAirAtStep(context)] : []
       return worstDraft([...breaches.map((breach) => draft(context, breach)), ...air])
     },
   }

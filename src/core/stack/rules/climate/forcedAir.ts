@@ -1,6 +1,9 @@
 import { type ClimateSeries, piecesBetween } from '../../../drying/series'
 import { familyRow } from '../../../knowledge/families'
+import { solventRow } from '../../../knowledge/solvents'
 import { substrateRow } from '../../../knowledge/substrates'
+import type { Solvent } from '../../../model/vocabulary'
+import { changed } from '../../remedies/candidates'
 import { filmReaches } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import type { StepContext } from '../../state/stepContext'
@@ -56,6 +59,32 @@ function draft(context: StepContext, because: string): Draft {
     on: { substrate: context.stack.substrate },
     candidates: () => candidates(context),
   }
+}
+
+/** Warm air over what it doesn't suit: two-part paint boils (risk), solvent is vapour that nothing hot comes near (note). */
+export function warmAirAtStep({ step, resolved, index }: StepContext): Draft | null {
+  const { family } = resolved
+  if (!step.warmAir || !family) return null
+  const { twoPart, waterBorne, name } = familyRow(family)
+  if (waterBorne || (!twoPart && !thinnedWithVapour(resolved.solvent))) return null
+  return {
+    severity: twoPart ? 'risk' : 'note',
+    because: twoPart
+      ? `Warm air on wet ${name} boils it into bubbles.`
+      : `Warm air brings ${name} nothing, and its vapour is to be kept from whatever is hot.`,
+    on: { film: family },
+    candidates: () => [
+      {
+        kind: 'coat',
+        say: 'Let it dry without warm air',
+        edit: { replace: { step: index, with: changed(step, { warmAir: undefined }) } },
+      },
+    ],
+  }
+}
+
+function thinnedWithVapour(solvent: Solvent | null): boolean {
+  return solvent !== null && solventRow(solvent).smells === true
 }
 
 /** Cooler air, or the room’s own, at every step that blows warm air. */

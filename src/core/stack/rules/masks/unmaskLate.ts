@@ -1,4 +1,4 @@
-import { DRYING } from '../../../knowledge/drying'
+import { LATEX } from '../../../knowledge/drying'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
@@ -38,19 +38,16 @@ function overTape(context: StepContext): Film | null {
   return [...context.stack.films].reverse().find((film) => film.step > tape.step) ?? null
 }
 
-/** Latex is peeled off until then, minutes after it was dabbed on. Source: handbook 3.1, 3.4. */
-const LATEX_OFF = DRYING.latex.workTo ?? Number.POSITIVE_INFINITY
-
 function latexLate(context: StepContext): Draft | null {
   const { stack, at, resolved, index } = context
   const latex = stack.masks.find(({ act }) => resolved.row.target?.includes(act))
-  if (!latex || at <= latex.at + LATEX_OFF + EPSILON) return null
+  if (!latex || at <= latex.at + LATEX.off + EPSILON) return null
   return {
     severity: 'risk',
-    because: `Latex comes off within ${sayDuration(LATEX_OFF)}; this comes after ${sayDuration(at - latex.at)}, and it tears instead of peeling.`,
+    because: `Latex comes off within ${sayDuration(LATEX.off)}; this comes after ${sayDuration(at - latex.at)}, and it tears instead of peeling.`,
     on: { mask: latex.act },
     candidates: () => [
-      ...soonerCandidates(context, latex.step, at - latex.at - LATEX_OFF + 1),
+      ...soonerCandidates(context, latex.step, at - latex.at - LATEX.off + 1),
       ...moveCandidates(
         context,
         Math.min(index, latex.step + 2),

@@ -1,3 +1,5 @@
+import { actRow } from '../../../knowledge/acts'
+import { LATEX } from '../../../knowledge/drying'
 import { sayDuration } from '../../../model/duration'
 import type { Severity } from '../../../model/vocabulary'
 import { changed, cleanUpFirstCandidates } from '../../remedies/candidates'
@@ -31,7 +33,9 @@ export const recoatTooEarly: Rule = {
     if (context.resolved.row.kind !== 'film') return null
     const below = openFilms(context.stack).map((film) => overFilm(context, film))
     // Two things: no wait before the step makes the gap between its coats any longer.
-    return [worstDraft(below), betweenCoats(context)].filter((draft) => draft !== null)
+    return [worstDraft([...below, overLatex(context)]), betweenCoats(context)].filter(
+      (draft) => draft !== null,
+    )
   },
 }
 
@@ -41,6 +45,18 @@ function overFilm(context: StepContext, film: Film): Draft | null {
   if (film.loose || (resolved.row.loose && holdsPowder(film, at, series))) return null
   const same = film.family === resolved.family && film.role === resolved.role
   return same ? overOwn(context, film) : overOther(context, film)
+}
+
+/** Paint over latex that is still wet. Source: handbook 3.1, 3.4. */
+function overLatex({ stack, at }: StepContext): Draft | null {
+  const latex = stack.masks.find(({ act }) => actRow(act, undefined).mask === 'film')
+  if (!latex || at >= latex.at + LATEX.dry - EPSILON) return null
+  return {
+    severity: 'risk',
+    because: `Latex is dry after ${sayDuration(LATEX.dry)}; painted over after ${sayDuration(at - latex.at)} it runs into the paint.`,
+    on: { mask: latex.act },
+    until: latex.at + LATEX.dry,
+  }
 }
 
 /** Patchy paint over patchy paint may lie in different places. Source: handbook 2.6. */
