@@ -155,7 +155,9 @@ export const LATEX = {
 export const HEAT_CYCLE = 20
 
 /** Warm air that a way of working puts on everything water-borne, s. Source: handbook 3.3, warm air. */
-export const USUAL_WARM_AIR: Partial<Record<string, number>> = { 'water-and-warm-air': HEAT_CYCLE }
+export const USUAL_WARM_AIR: Partial<Record<string, number>> = {
+  'water-and-warm-air': 2 * HEAT_CYCLE,
+}
 
 /** f_W of one coat: for flash and touch, and for recoat and later, where drying through depth is diffusion. */
 export type Wetness = {

@@ -150,7 +150,7 @@ export const FAMILY_TABLE = {
   },
   'alcohol-acrylic': {
     ...SOLVENT_FILM,
-    warmed: { minutes: 5, most: 0.5 },
+    warmed: { minutes: 15, most: 0.5 },
     name: 'alcohol acrylic',
     thinners: ['alcohol', 'lacquer-mild'],
     sheen: 'satin',
@@ -160,7 +160,7 @@ export const FAMILY_TABLE = {
   },
   'water-acrylic': {
     ...WATER_FILM,
-    warmed: { minutes: 10, most: 0.8 },
+    warmed: { minutes: 30, most: 2 / 3 },
     name: 'water acrylic',
     thinners: ['water'],
     sheen: 'matt',
@@ -173,7 +173,7 @@ export const FAMILY_TABLE = {
   },
   'acrylic-pu': {
     ...WATER_FILM,
-    warmed: { minutes: 10, most: 0.5 },
+    warmed: { minutes: 30, most: 0.5 },
     name: 'acrylic-PU',
     thinners: ['water'],
     sheen: 'satin',
@@ -232,7 +232,7 @@ export const FAMILY_TABLE = {
   },
   'water-wash': {
     ...WATER_FILM,
-    warmed: { minutes: 10, most: 0.9 },
+    warmed: { minutes: 30, most: 0.9 },
     nature: 'wash',
     name: 'water wash',
     wipedFrom: 2,
@@ -243,7 +243,7 @@ export const FAMILY_TABLE = {
   },
   watercolour: {
     ...WATER_FILM,
-    warmed: { minutes: 5, most: 0.9 },
+    warmed: { minutes: 10, most: 0.9 },
     nature: 'wash',
     name: 'watercolour',
     wipedFrom: 2,
@@ -301,7 +301,7 @@ export const FAMILY_TABLE = {
   },
   'reactive-iron': {
     ...WATER_FILM,
-    warmed: { minutes: 10, most: 0.5 },
+    warmed: { minutes: 30, most: 0.5 },
     nature: 'iron',
     name: 'reactive iron',
     rusts: true,
@@ -322,7 +322,7 @@ export const FAMILY_TABLE = {
   },
   texture: {
     ...WATER_FILM,
-    warmed: { minutes: 10, most: 0.25 },
+    warmed: { minutes: 60, most: 0.25 },
     nature: 'paste',
     name: 'texture',
     withSpirit: 'enamel-wash',

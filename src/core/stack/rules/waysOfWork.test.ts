@@ -63,6 +63,24 @@ table('water over dry water', [
   },
 ])
 
+table('spots beside one another', [
+  {
+    why: 'a second detail in another family at once: a note',
+    steps: [
+      ...ready,
+      { do: 'detail' },
+      { do: 'metal', family: 'metal-enamel', tool: 'brush' },
+      { do: 'pencil' },
+    ],
+    told: ['3 recoat-too-early note', '4 recoat-too-early note'],
+  },
+  {
+    why: 'oil dots over wet chips are no spot',
+    steps: [...ready, { do: 'chip-sponge' }, { do: 'oil-dots' }],
+    told: ['3 recoat-too-early risk', '3 seal-first note'],
+  },
+])
+
 table('oils and stains of one evening', [
   {
     why: 'dots, blended, a streak and a stain into it',
@@ -408,10 +426,10 @@ table('colour that doesn’t cover', [
 const WASHED: Step[] = [...ready, { do: 'wash', family: 'water-wash', wick: true }]
 table('warm air at a step', [
   {
-    why: 'a wash dried by 40 s of it takes the next wash after 5 min',
+    why: 'a wash dried by 20 s of it takes the next wash after 5 min',
     steps: [
       ...ready,
-      { do: 'wash', family: 'water-wash', wick: true, warmAir: 40 },
+      { do: 'wash', family: 'water-wash', wick: true, warmAir: 20 },
       { wait: '5 min' },
       { do: 'wash', family: 'water-wash', wick: true },
     ],
@@ -424,12 +442,12 @@ table('warm air at a step', [
   },
   {
     why: 'brushed colour takes a matt after half an hour',
-    steps: [...ready, { ...BRUSHED, warmAir: 120 } as Step, { wait: '30 min' }, WATER_MATT],
+    steps: [...ready, { ...BRUSHED, warmAir: 40 } as Step, { wait: '30 min' }, WATER_MATT],
     told: [],
   },
   {
     why: 'who works with warm air says so once for all',
-    steps: [...ready, BRUSHED, { wait: '80 min' }, WATER_MATT],
+    steps: [...ready, BRUSHED, { wait: '30 min' }, WATER_MATT],
     more: { school: { speed: 'water-and-warm-air' } },
     told: [],
   },
