@@ -140,7 +140,7 @@ function ownMinutes(film: DryingFilm, point: ClockPoint): number | null {
     retarderFactor(processOf(film, point), film.retarder) *
     film.correction *
     paceFactor(film.pace, point)
-  return Math.max(LEAST_LEFT * cold, cold - savedBy(film))
+  return film.warmAir === undefined ? cold : Math.max(LEAST_LEFT * cold, cold - savedBy(film))
 }
 
 /** However warm the air, so much of a time is left. */
@@ -157,7 +157,7 @@ function savedBy(film: DryingFilm): number {
 
 /** Is it clock time, which neither coats nor air change? */
 function isFlat({ clock }: DryingFilm, point: ClockPoint): boolean {
-  return DRYING[clock].flat && isWindow(point)
+  return isWindow(point) && DRYING[clock].flat
 }
 
 /**

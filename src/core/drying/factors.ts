@@ -22,7 +22,8 @@ export function wetnessFactor(
   const last = coats[coats.length - 1]
   if (!last) throw new RangeError('wetnessFactor: a film has at least one coat')
   if (stage === 'surface') return surface[last]
-  const heaviest = Math.max(...coats.map((coat) => depth[coat]))
+  let heaviest = 0
+  for (const coat of coats) if (depth[coat] > heaviest) heaviest = depth[coat]
   return layers ? heaviest * (1 + 0.15 * (Math.min(coats.length, MOST_COATS) - 1)) : heaviest
 }
 

@@ -72,7 +72,7 @@ table('spots beside one another', [
       { do: 'metal', family: 'metal-enamel', tool: 'brush' },
       { do: 'pencil' },
     ],
-    told: ['3 recoat-too-early note', '4 recoat-too-early note'],
+    told: ['3 recoat-too-early note', '4 recoat-too-early risk'],
   },
   {
     why: 'oil dots over wet chips are no spot',

@@ -1,3 +1,4 @@
+import type { ClockPoint } from '../../drying/clock'
 import { actRow } from '../../knowledge/acts'
 import { LATEX } from '../../knowledge/drying'
 import { IRON_SETTLES, RUB_HOUR, TAPE_OFF } from '../../knowledge/limits'
@@ -5,8 +6,18 @@ import { EPSILON, type Film, filmReaches } from '../state/film'
 import { openFilms, type Since } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
 
-/** The points of a film's clock at which a judgement can change. */
-const POINTS = ['flash', 'touch', 'recoat', 'sand', 'tape', 'cured', 'workFrom'] as const
+/** The points of a film's clock at which the judgement of any act can change, and those that only some acts ask for. */
+const POINTS = ['flash', 'touch', 'recoat', 'tape', 'cured'] as const
+const CUT_POINTS = [...POINTS, 'sand'] as const
+const CLEAN_POINTS = [...POINTS, 'workFrom'] as const
+const POLISH_POINTS = [...CUT_POINTS, 'polish'] as const
+
+function pointsOf({ resolved }: StepContext): readonly ClockPoint[] {
+  const { row } = resolved
+  if (row.kind === 'clean') return CLEAN_POINTS
+  if (row.polishes) return POLISH_POINTS
+  return row.cuts ? CUT_POINTS : POINTS
+}
 
 /** A later minute, and what comes to its point then. */
 export type LaterMinute = { at: number; since: Since }
@@ -36,10 +47,10 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     if (time === null || !Number.isFinite(time) || time <= at + EPSILON) return
     tell(at + Math.ceil(time - at - EPSILON), since)
   }
+  const points = pointsOf(context)
   for (const film of concerned(context)) {
     const since = { step: film.endedBy, at: film.end }
-    for (const point of POINTS) add(filmReaches(film, point, series), since)
-    if (film.role === 'clear') add(filmReaches(film, 'polish', context.series), since)
+    for (const point of points) add(filmReaches(film, point, series), since)
     if (film.activated) {
       add(film.activated.at + IRON_SETTLES.from, film.activated)
       add(film.activated.at + IRON_SETTLES.to, film.activated)

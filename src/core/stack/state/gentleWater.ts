@@ -1,12 +1,9 @@
 import { TOOL_ENERGY } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
-import { type Effect, type FilmState, reaction, shiftEffect } from '../../knowledge/reactions'
+import { type FilmState, reaction } from '../../knowledge/reactions'
 import type { Coat, Solvent } from '../../model/vocabulary'
 import type { Film } from './film'
 import type { StepContext } from './stepContext'
-
-/** How far a film has dried. */
-export type Dryness = { state: FilmState; touched: boolean }
 
 /** Coats that lay little water. */
 const LIGHT: readonly Coat[] = ['mist', 'light']
@@ -20,24 +17,23 @@ function barelyWets({ resolved }: StepContext, coat: Coat): boolean {
 }
 
 /**
- * What water-borne paint does to water-borne paint that is dry: the reading of one coat before energy, null where the matrix stands as it is.
- * From `touch` on light sprayed coats and small dry marks read it one state further; from `recoat` on whatever isn't wet, flooded or
- * scrubbed reads one step weaker. What water moves for ever stays as it is.
+ * How gently water-borne work reads the matrix on water-borne paint that is dry: null as it stands. Once that is touch-dry, light
+ * sprayed coats and small dry marks read it as if it were set; from `recoat` on whatever isn't wet, flooded or scrubbed reads one
+ * step weaker. What water moves for ever stays as it is.
  *
  * Source: handbook 2.3, water over water.
  */
-export function gentleWater(
+export function gentleReading(
   context: StepContext,
   film: Film,
-  { state, touched }: Dryness,
+  state: FilmState,
   coat: Coat,
-): Effect | null {
+): 'as-set-once-touch-dry' | 'weaker' | null {
   const { solvent, row, family, tool } = context.resolved
-  if (row.kind !== 'film' || !family || !solvent || TOOL_ENERGY[tool].shift > 0) return null
-  if (!familyRow(family).waterBorne || !dries(film, solvent)) return null
-  if (state !== 'fresh')
-    return LIGHT.includes(coat) ? shiftEffect(reaction(film.reads, state, solvent), -1) : null
-  return touched && barelyWets(context, coat) ? reaction(film.reads, 'set', solvent) : null
+  if (row.kind !== 'film' || !family || !solvent || !familyRow(family).waterBorne) return null
+  if (TOOL_ENERGY[tool].shift > 0 || !dries(film, solvent)) return null
+  if (state !== 'fresh') return LIGHT.includes(coat) ? 'weaker' : null
+  return barelyWets(context, coat) ? 'as-set-once-touch-dry' : null
 }
 
 /** Is it water-borne paint that comes to be inert to its own water? */

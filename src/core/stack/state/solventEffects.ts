@@ -5,7 +5,7 @@ import { type Effect, hotter, reaction, shiftEffect, worseEffect } from '../../k
 import type { Coat, Solvent } from '../../model/vocabulary'
 import { flashAfter, gapAfter } from './coatTimes'
 import { type Film, filmState, hasReached } from './film'
-import { gentleWater } from './gentleWater'
+import { gentleReading } from './gentleWater'
 import type { Stack } from './stack'
 import type { StepContext } from './stepContext'
 
@@ -29,12 +29,15 @@ function effectsOf(context: StepContext): FilmEffect[] {
 
 /** What the step does to one film, whether or not it reaches it: the worst of its coats. */
 export function effectOn(context: StepContext, film: Film): Effect {
+  const { coats } = context.resolved
   const shields = shieldsOf(context)
   let worst: Effect = '-'
-  context.resolved.coats.forEach((coat, i) => {
-    const effect = coatEffect(context, film, coat, shields[i] ?? false)
+  for (let i = 0; i < coats.length; i++) {
+    // A coat like the one before it does the same.
+    if (i > 0 && coats[i] === coats[i - 1] && shields[i] === shields[i - 1]) continue
+    const effect = coatEffect(context, film, coats[i] as Coat, shields[i] ?? false)
     if (worseEffect(effect, worst)) worst = effect
-  })
+  }
   return worst
 }
 
@@ -70,9 +73,10 @@ function coatEffect(context: StepContext, film: Film, coat: Coat, shield: boolea
   let state = filmState(film, at, series)
   const brushedOwn = own && !sprayed && resolved.role === film.role
   if (brushedOwn && state === 'fresh' && hasReached(film, 'flash', at, series)) state = 'set'
-  let effect =
-    gentleWater(context, film, { state, touched: hasReached(film, 'touch', at, series) }, coat) ??
-    reaction(film.reads, state, resolved.solvent)
+  const gentle = gentleReading(context, film, state, coat)
+  if (gentle === 'as-set-once-touch-dry' && hasReached(film, 'touch', at, series)) state = 'set'
+  let effect = reaction(film.reads, state, resolved.solvent)
+  if (gentle === 'weaker') effect = shiftEffect(effect, -1)
   if (own && sprayed) {
     const first = familyRow(film.family).thinners[0]
     if (!first || !hotter(resolved.solvent, first)) return '-'

@@ -1,8 +1,7 @@
 import { TOOL_ENERGY } from '../../knowledge/energies'
-import { familyRow } from '../../knowledge/families'
 import { solventRow } from '../../knowledge/solvents'
 import { sayDuration } from '../../model/duration'
-import { type Film, filmState } from './film'
+import type { Film } from './film'
 import { named } from './filmName'
 import type { StepContext } from './stepContext'
 
@@ -40,13 +39,6 @@ export function old(film: Film, context: StepContext): string {
 }
 
 const DAY = 24 * 60
-
-/** A film's state and age: "fresh and 25 min old", "cured, 3 days old"; what never dries has an age only. */
-export function ripeness(film: Film, context: StepContext): string {
-  const { powder, rubbed } = familyRow(film.family)
-  if (powder || rubbed) return old(film, context)
-  return `${filmState(film, context.at, context.series)}, ${old(film, context)}`
-}
 
 /** The solvent and how it is applied: "mild spirit, wiped with a damp swab". */
 export function theSolvent(context: StepContext): string {

@@ -23,8 +23,8 @@ export const releaseNeedsFriendlyTop: Rule = {
     if (resolved.row.kind === 'open') return sealedTop(context)
     if (resolved.row.kind !== 'film' || !resolved.family || resolved.coverage !== 'whole')
       return null
-    const release = newestRelease(stack)
-    if (!release || resolved.role === 'release') return null
+    const release = resolved.role === 'release' ? null : newestRelease(stack)
+    if (!release) return null
     const above = stack.films.slice(release.at + 1).filter(({ coverage }) => coverage === 'whole')
     // What is further up matters only where the release is to be opened yet.
     if (above.length > 0 && !opensLater(context)) return null

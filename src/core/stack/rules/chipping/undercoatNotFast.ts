@@ -26,8 +26,9 @@ export const undercoatNotFast: Rule = {
   timing: true,
   asksStage: true,
   judge: (context) => {
+    if (context.resolved.row.kind !== 'open') return null
     const release = newestRelease(context.stack)
-    if (context.resolved.row.kind !== 'open' || !release) return null
+    if (!release) return null
     return worstDraft(
       effectsOn(context).map(({ film, effect }): Draft | null => {
         const severity = SEVERITY[effect]

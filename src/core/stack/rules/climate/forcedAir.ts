@@ -3,7 +3,6 @@ import { familyRow } from '../../../knowledge/families'
 import { solventRow } from '../../../knowledge/solvents'
 import { substrateRow } from '../../../knowledge/substrates'
 import type { Solvent } from '../../../model/vocabulary'
-import { changed } from '../../remedies/candidates'
 import { filmReaches } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import type { StepContext } from '../../state/stepContext'
@@ -77,7 +76,7 @@ export function warmAirAtStep({ step, resolved, index }: StepContext): Draft | n
       {
         kind: 'coat',
         say: 'Let it dry without warm air',
-        edit: { replace: { step: index, with: changed(step, { warmAir: undefined }) } },
+        edit: { replace: { step: index, with: { ...step, warmAir: undefined } } },
       },
     ],
   }

@@ -21,11 +21,13 @@ export const thinPaintCoats: Rule = {
   timing: false,
   subject: 'preparation',
   judge: (context) => {
-    const { resolved } = context
+    const { resolved, step } = context
+    // Where neither a thinning nor a colour is said nothing is known.
+    if (step.thinning === undefined && step.colour === undefined) return null
     const paints = resolved.role === 'colour' || resolved.role === 'primer'
     if (resolved.row.kind !== 'film' || !paints || resolved.coverage !== 'whole') return null
     const most = mostThinner(context)
-    const over = most !== null && (context.step.thinning ?? 0) >= most + OVERTHINNED - 1e-9
+    const over = most !== null && (step.thinning ?? 0) >= most + OVERTHINNED - 1e-9
     const cover = isMeantThin(context) ? null : coatsToCover(context)
     const short = resolved.role === 'colour' && cover !== null && leavesUncovered(cover)
     if (!over && !short) return null

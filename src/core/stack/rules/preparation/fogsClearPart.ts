@@ -9,14 +9,14 @@ export const fogsClearPart: Rule = {
   name: 'fogs-clear-part',
   timing: false,
   judge: ({ step, stack, resolved, index, setting }) => {
-    const glazed = setting.steps.some(
-      (other, i) => i < index && isAct(other) && actRow(other.do, other.family).fitsGlass,
-    )
-    const clear = resolved.row.fitsGlass || glazed || stack.substrate === 'clear-styrene'
-    if (!clear || resolved.row.kind !== 'handle') return null
+    if (resolved.row.kind !== 'handle') return null
     const glue = step.adhesive === 'cyanoacrylate'
     const strong = resolved.solvent !== null && solventRow(resolved.solvent).fogsGlass === true
     if (!glue && !strong) return null
+    const glazed = setting.steps.some(
+      (other, i) => i < index && isAct(other) && actRow(other.do, other.family).fitsGlass,
+    )
+    if (!resolved.row.fitsGlass && !glazed && stack.substrate !== 'clear-styrene') return null
     const what = glue ? 'cyanoacrylate' : solventRow(resolved.solvent ?? 'lacquer-hot').name
     return {
       severity: 'risk',

@@ -7,8 +7,9 @@ import {
 } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
+import { ripeness } from '../../state/ripeness'
 import { effectsOn } from '../../state/solventEffects'
-import { ripeness, theSolvent } from '../../state/words'
+import { theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** Severity by effect after energy. Source: handbook 2.6, by effect. */

@@ -14,9 +14,10 @@ import {
 } from '../../remedies/candidates'
 import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
+import { ripeness } from '../../state/ripeness'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
-import { capital, ripeness, theSolvent } from '../../state/words'
+import { capital, theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 import { suitsFilm } from '../metals/clearKillsMetal'
 

@@ -102,8 +102,7 @@ function overOther(context: StepContext, film: Film): Draft | null {
 function grade(context: StepContext, film: Film, early: boolean): Severity {
   if (!early && goesOnTouchDry(context, film)) return 'note'
   if (!bothPatchy(context, film)) return early ? 'stop' : 'risk'
-  const { spot, row } = context.resolved
-  return spot || row.dryMarks ? 'note' : 'risk'
+  return context.resolved.spot ? 'note' : 'risk'
 }
 
 /** The gap written between the coats of one step against their flash. */
