@@ -15,7 +15,8 @@ test('a stop is mended by its remedy, and undone', async ({ page }) => {
 test('a stop is taken as it is with a reason, which is logged', async ({ page }) => {
   await openDemo(page)
   await page.goto('/builds/ploughman-6?part=frame')
-  await page.getByRole('button', { name: 'Take it as it is' }).click()
+  // The gravest comes first.
+  await page.getByRole('button', { name: 'Take it as it is' }).first().click()
   await page.getByRole('button', { name: 'Log the reason' }).click()
   await expect(page.getByText('expected a reason')).toBeVisible()
   await page.getByLabel('Why it is taken as it is').fill('Trying it on purpose')
@@ -46,7 +47,7 @@ test('steps are added, changed, moved and taken out on the core sample, with the
   await expect(editor.getByLabel('Coats', { exact: true })).toBeFocused()
   await editor.getByLabel('Coats', { exact: true }).fill('mist, light')
   await editor.getByRole('button', { name: 'Apply on every part' }).click()
-  await expect(steps.filter({ hasText: 'Matt clear' })).toContainText('mist, light · airbrush')
+  await expect(page.locator('[data-step="matt"]')).toContainText('mist, light · airbrush')
 
   await page.getByRole('button', { name: /^Powders/ }).focus()
   await page.keyboard.press('Alt+ArrowDown')

@@ -10,6 +10,9 @@ test('thin layers are shown pass by pass, with when to stop and what to begin wi
   await expect(passes).toHaveCount(4)
   await page.getByLabel('Passes', { exact: true }).selectOption('5')
   await expect(passes).toHaveCount(6)
+  // A ready-made wash begins as one over all.
+  await expect(page.getByLabel('Laid as')).toHaveValue('wash')
+  await page.getByLabel('Laid as').selectOption('filter')
   await page.getByRole('button', { name: 'Aim at a colour' }).click()
   await expect(page.getByText(/^Lay none of it/)).toBeVisible()
   await page.getByLabel('Aim', { exact: true }).fill('#8E8468')

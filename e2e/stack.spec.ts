@@ -208,7 +208,7 @@ test('a final matt warns of graphite and lens under it, and moves them after', a
   await expect(last.getByRole('listitem').filter({ hasText: 'Lost' })).toHaveCount(3)
   await expect(last.getByRole('listitem').filter({ hasText: 'Graphite' })).toContainText('Lost')
 
-  await page.getByRole('button', { name: 'Move them after the matt' }).click()
+  await page.getByRole('button', { name: 'Move them after the matt', exact: true }).click()
   await expect(finding).toHaveCount(0)
   expect(await order(page)).toEqual([
     'Prime',
