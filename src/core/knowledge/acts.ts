@@ -414,7 +414,7 @@ export const ACT_TABLE = {
     ...RUB,
     name: 'Blend the oils',
     effect: 'oils',
-    target: ['oil-dots', 'filter', 'streak', 'stain', 'dust', 'rust-wash'],
+    target: ['oil-dots', 'filter', 'streak', 'stain', 'dust', 'rust-wash', 'soot'],
     feathered: true,
   },
   streak: {
@@ -433,7 +433,7 @@ export const ACT_TABLE = {
     ...RUB,
     name: 'Drag the streaks',
     effect: 'streaks',
-    target: ['oil-dots', 'filter', 'streak', 'stain', 'dust', 'rust-wash'],
+    target: ['oil-dots', 'filter', 'streak', 'stain', 'dust', 'rust-wash', 'soot'],
     feathered: true,
   },
   'rust-wash': {
@@ -444,6 +444,7 @@ export const ACT_TABLE = {
     effect: 'rust',
     bindsPowder: true,
     ringsFlooded: true,
+    feathered: true,
   },
   iron: {
     stage: 11,
@@ -466,7 +467,15 @@ export const ACT_TABLE = {
     activates: true,
   },
   chalk: { stage: 11, ...PATCH, name: 'Chalking', tool: 'brush', effect: 'chalk' },
-  soot: { stage: 11, ...PATCH, name: 'Soot', family: 'lacquer', effect: 'soot', sprayed: 'close' },
+  soot: {
+    stage: 11,
+    ...PATCH,
+    name: 'Soot',
+    family: 'lacquer',
+    effect: 'soot',
+    sprayed: 'close',
+    feathered: true,
+  },
   speckle: { stage: 11, ...PATCH, name: 'Speckle', effect: 'speckle', sprayed: 'close' },
   powder: {
     stage: 11,

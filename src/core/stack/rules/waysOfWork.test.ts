@@ -49,6 +49,11 @@ table('water over dry water', [
     told: ['8 recoat-too-early note'],
   },
   {
+    why: 'small dry marks beside others, at once: a note on the flash',
+    steps: [...ready, { do: 'drybrush' }, { do: 'chip-sponge' }, { do: 'scratch' }],
+    told: ['3 recoat-too-early note', '4 recoat-too-early note'],
+  },
+  {
     why: 'a flooded wash wets it again',
     steps: [
       ...[...ready, { do: 'wash', family: 'water-wash', wick: true } as Step, { wait: '1 h' }],
@@ -107,6 +112,25 @@ table('oils and stains of one evening', [
     why: 'an enamel streak at once is dragged out',
     steps: [...locked, { do: 'streak' }, { do: 'streak-drag' }],
     told: ['5 clean-too-early risk'],
+  },
+  {
+    why: 'dust and a rust wash in spirit of one evening, feathered at once',
+    steps: [
+      ...locked,
+      ...([{ do: 'dust' }, { do: 'blend' }, { do: 'rust-wash', family: 'enamel-wash' }] as Step[]),
+      { do: 'wash-clean' },
+    ],
+    told: [],
+  },
+  {
+    why: 'a blast mark in oil, worked into the stain over it',
+    steps: [
+      ...locked,
+      { do: 'soot', family: 'oil', tool: 'brush' },
+      { do: 'stain', family: 'oil' },
+      { do: 'blend' },
+    ],
+    told: [],
   },
   {
     why: 'the next day it is another layer',

@@ -28,12 +28,14 @@ export function gentleReading(
   film: Film,
   state: FilmState,
   coat: Coat,
-): 'as-set-once-touch-dry' | 'weaker' | null {
+): 'as-set' | 'as-set-once-touch-dry' | 'weaker' | null {
   const { solvent, row, family, tool } = context.resolved
   if (row.kind !== 'film' || !family || !solvent || !familyRow(family).waterBorne) return null
   if (TOOL_ENERGY[tool].shift > 0 || !dries(film, solvent)) return null
   if (state !== 'fresh') return LIGHT.includes(coat) ? 'weaker' : null
-  return barelyWets(context, coat) ? 'as-set-once-touch-dry' : null
+  if (!barelyWets(context, coat)) return null
+  // Marks from a brush that is nearly dry, beside others: the places differ.
+  return row.dryMarks && film.coverage === 'patchy' ? 'as-set' : 'as-set-once-touch-dry'
 }
 
 /** Is it water-borne paint that comes to be inert to its own water? */

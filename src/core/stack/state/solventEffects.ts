@@ -74,7 +74,8 @@ function coatEffect(context: StepContext, film: Film, coat: Coat, shield: boolea
   const brushedOwn = own && !sprayed && resolved.role === film.role
   if (brushedOwn && state === 'fresh' && hasReached(film, 'flash', at, series)) state = 'set'
   const gentle = gentleReading(context, film, state, coat)
-  if (gentle === 'as-set-once-touch-dry' && hasReached(film, 'touch', at, series)) state = 'set'
+  const dry = gentle === 'as-set-once-touch-dry' && hasReached(film, 'touch', at, series)
+  if (dry || gentle === 'as-set') state = 'set'
   let effect = reaction(film.reads, state, resolved.solvent)
   if (gentle === 'weaker') effect = shiftEffect(effect, -1)
   if (own && sprayed) {

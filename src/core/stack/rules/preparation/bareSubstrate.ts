@@ -1,6 +1,6 @@
 import { familyRow } from '../../../knowledge/families'
 import { type PrimerNeed, substrateRow } from '../../../knowledge/substrates'
-import type { ActStep } from '../../../model/sequence'
+import type { ActStep, Step } from '../../../model/sequence'
 import type { Family, Role } from '../../../model/vocabulary'
 import type { StepContext } from '../../state/stepContext'
 import { capital, theWork } from '../../state/words'
@@ -63,13 +63,20 @@ export const needsPrimer: Rule = {
 }
 
 function primerWays(context: StepContext): Remedy[] {
-  const { stack, index } = context
+  const { stack, index, resolved } = context
+  // A line runs on gloss: the primer alone would drink it.
+  const gloss: Step[] = resolved.row.runs
+    ? [
+        { do: 'clear', family: 'alcohol-acrylic', sheen: 'gloss', coats: ['mist', 'light'] },
+        { wait: '24 h' },
+      ]
+    : []
   const etch = substrateRow(stack.substrate).etch
   const suited = { suits: [stack.substrate] }
   const families: readonly Family[] = ['lacquer', 'acrylic-pu', 'water-acrylic']
   return families.map((family) => ({
     kind: 'shield',
-    say: `Prime first: ${familyRow(family).name} primer, then 24 h`,
+    say: `Prime first: ${familyRow(family).name} primer, then 24 h${gloss.length > 0 ? ', and gloss over it' : ''}`,
     edit: {
       insert: {
         before: index,
@@ -85,6 +92,7 @@ function primerWays(context: StepContext): Remedy[] {
             ...(stack.substrate === 'polycarbonate' ? { product: suited } : {}),
           },
           { wait: '24 h' },
+          ...gloss,
         ],
       },
     },

@@ -9,6 +9,7 @@ import { filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { ripeness } from '../../state/ripeness'
 import { effectsOn } from '../../state/solventEffects'
+import { stillFeathers } from '../../state/targets'
 import { theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
@@ -32,7 +33,12 @@ export const sealFirst: Rule = {
     const { resolved } = context
     if (!resolved.row.weathering || resolved.row.kind !== 'film') return null
     const hits = effectsOn(context).filter(
-      ({ film }) => !film.weathering && film.role !== 'clear' && film.role !== 'release',
+      ({ film }) =>
+        !film.weathering &&
+        film.role !== 'clear' &&
+        film.role !== 'release' &&
+        // Soot in oil of this evening is worked into what comes over it.
+        !(resolved.row.feathered && stillFeathers(film, context.at, context.series)),
     )
     return worstDraft(
       hits.map(({ film, effect }): Draft | null => {

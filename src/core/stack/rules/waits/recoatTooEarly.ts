@@ -17,6 +17,7 @@ import { goesOnTouchDry } from '../../state/gentleWater'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
+import { stillFeathers } from '../../state/targets'
 import { afterAge, capital, theWork } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
@@ -42,6 +43,7 @@ export const recoatTooEarly: Rule = {
 function overFilm(context: StepContext, film: Film): Draft | null {
   const { resolved, at, series } = context
   if (resolved.row.weathering && film.weathering) return null
+  if (resolved.row.feathered && stillFeathers(film, at, series)) return null
   if (film.loose || (resolved.row.loose && holdsPowder(film, at, series))) return null
   const same = film.family === resolved.family && film.role === resolved.role
   return same ? overOwn(context, film) : overOther(context, film)
