@@ -31,6 +31,7 @@ export const filmSchema = v.looseObject({
   retarder: v.optional(ranged(0, 50, 'percent')),
   thinning: v.optional(ranged(0, 1, '(share of the mix)')),
   reworkHours: v.optional(ranged(0, 24 * 60, 'hours')),
+  warmAir: v.optional(ranged(1, 3600, 'seconds')),
   product: v.optional(productSchema),
 })
 

@@ -230,6 +230,14 @@ test.each([
   { film: { family: 'enamel-wash' }, touch: 'PT40M', recoat: 'PT24H' },
   { film: { family: 'oil' }, touch: 'PT24H', recoat: 'PT72H' },
   { film: { family: 'watercolour' }, touch: 'PT10M', recoat: null },
+  // Two heat cycles save an hour of the 90 min, and all but a twentieth of the first 30.
+  {
+    film: { family: 'water-acrylic', tool: 'brush', warmAir: 40 },
+    touch: 'PT1M30S',
+    recoat: 'PT30M',
+  },
+  // Solvent paint gains nothing.
+  { film: { family: 'enamel', warmAir: 600 }, touch: 'PT6H', recoat: 'PT24H' },
 ])('dry: $film', ({ film, touch, recoat }) => {
   const parsed = readDry({ format: 'tectoria-dry', version: 1, film })
   if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
