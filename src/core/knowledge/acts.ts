@@ -117,7 +117,7 @@ const PREP = {
   weathering: false,
   effect: null,
 } as const
-const WIPES = ['swab', 'wet-swab', 'soak', 'needle', 'hand'] as const
+const WIPES = ['swab', 'wet-swab', 'soak', 'hand'] as const
 const SPRAYS = ['airbrush', 'spray-can', 'stencil', 'soak'] as const
 const COLOURS = ['paint', 'wash', 'oil', 'metal', 'iron', 'paste'] as const
 

@@ -86,6 +86,45 @@ table('spots beside one another', [
   },
 ])
 
+table('salt at once, and rinsed', [
+  {
+    why: 'sprinkled on tacky release, painted over at once, brushed off and rinsed',
+    steps: [
+      ...[...ready, { do: 'base', family: 'lacquer' } as Step, DAY, { do: 'release' } as Step],
+      { do: 'salt', wetted: 'tacky' },
+      { do: 'base', family: 'alcohol-acrylic' },
+      { wait: '4 h' },
+      { do: 'unsalt' },
+      { do: 'wash' },
+    ],
+    told: ['6 recoat-too-early note', '6 salt-not-dry note'],
+  },
+  {
+    why: 'washed again later, the chips still open',
+    steps: [
+      ...[...ready, { do: 'base', family: 'lacquer' } as Step, DAY, { do: 'release' } as Step],
+      { do: 'salt', wetted: 'tacky' },
+      { do: 'base', family: 'alcohol-acrylic' },
+      { wait: '4 h' },
+      { do: 'unsalt' },
+      { do: 'wash' },
+      { do: 'wash' },
+    ],
+    told: ['6 recoat-too-early note', '6 salt-not-dry note', '10 unsealed-chips risk'],
+  },
+])
+
+table('a touch-up by needle is a spot', [
+  {
+    why: 'on whole chrome it bites all the same',
+    steps: [
+      ...[...ready, BLACK, { wait: '4 d' } as Step, CHROME, { wait: '4 d' } as Step],
+      { do: 'base', family: 'lacquer', tool: 'needle', over: 'patch' },
+    ],
+    told: ['6 solvent-attacks-film stop'],
+  },
+])
+
 table('oils and stains of one evening', [
   {
     why: 'dots, blended, a streak and a stain into it',
@@ -121,6 +160,11 @@ table('oils and stains of one evening', [
       { do: 'wash-clean' },
     ],
     told: [],
+  },
+  {
+    why: 'a stain in lacquer over it bites, whatever the evening',
+    steps: [...locked, { do: 'dust' }, { do: 'oil-dots' }, { do: 'rust-wash', family: 'lacquer' }],
+    told: ['6 lock-first risk'],
   },
   {
     why: 'a blast mark in oil, worked into the stain over it',

@@ -1,7 +1,9 @@
 import type { ClimateSeries } from '../../drying/series'
 import { type ActRow, actRow } from '../../knowledge/acts'
+import { familyRow } from '../../knowledge/families'
 import { EPSILON, type Film, filmReaches } from './film'
 import { newestRelease, type Stack } from './stack'
+import type { StepContext } from './stepContext'
 
 /** Films of one effect laid less than this apart are one sitting, minutes. */
 const ONE_SITTING = 4 * 60
@@ -19,6 +21,13 @@ export function stillFeathers(film: Film, at: number, series: ClimateSeries): bo
   if (!actRow(film.act, undefined).feathered) return false
   const until = filmReaches(film, 'workTo', series) ?? film.end
   return at <= Math.min(until, film.end + FEATHERED_FOR) + EPSILON
+}
+
+/** Is this laid into what still feathers: slow paint into slow paint of one evening? */
+export function worksInto(context: StepContext, film: Film): boolean {
+  const { resolved, at, series } = context
+  if (!resolved.row.feathered || !resolved.family || !familyRow(resolved.family).slow) return false
+  return familyRow(film.family).slow && stillFeathers(film, at, series)
 }
 
 /**

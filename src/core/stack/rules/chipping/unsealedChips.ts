@@ -11,6 +11,8 @@ export const unsealedChips: Rule = {
   judge: (context) => {
     const { resolved, stack, at, series } = context
     if (stack.chippedAt === null || resolved.row.kind === 'open') return null
+    // The rinse belongs to brushing salt off.
+    if (stack.salty && resolved.row.cleansFace) return null
     const sprayed = resolved.coverage === 'whole' && resolved.row.kind === 'film'
     const wet =
       !sprayed &&

@@ -10,7 +10,7 @@ import { theFilm } from '../../state/filmName'
 import { ripeness } from '../../state/ripeness'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
-import { sameSitting, stillFeathers } from '../../state/targets'
+import { sameSitting, stillFeathers, worksInto } from '../../state/targets'
 import { capital, theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
@@ -33,8 +33,9 @@ export const lockFirst: Rule = {
 
 /** Were they laid for one effect in one sitting? */
 function mixes(context: StepContext, film: Film): boolean {
-  const { effect, feathered } = context.resolved.row
-  if (feathered && stillFeathers(film, context.at, context.series)) return true
+  const { effect, feathered, kind } = context.resolved.row
+  const feathers = feathered && stillFeathers(film, context.at, context.series)
+  if (kind === 'clean' ? feathers : worksInto(context, film)) return true
   return effect !== null && effect === film.effect && sameSitting(film, context.at)
 }
 

@@ -9,7 +9,7 @@ import { filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { ripeness } from '../../state/ripeness'
 import { effectsOn } from '../../state/solventEffects'
-import { stillFeathers } from '../../state/targets'
+import { worksInto } from '../../state/targets'
 import { theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
@@ -38,7 +38,7 @@ export const sealFirst: Rule = {
         film.role !== 'clear' &&
         film.role !== 'release' &&
         // Soot in oil of this evening is worked into what comes over it.
-        !(resolved.row.feathered && stillFeathers(film, context.at, context.series)),
+        !worksInto(context, film),
     )
     return worstDraft(
       hits.map(({ film, effect }): Draft | null => {

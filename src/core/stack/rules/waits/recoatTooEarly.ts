@@ -17,7 +17,7 @@ import { goesOnTouchDry } from '../../state/gentleWater'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { stillFeathers } from '../../state/targets'
+import { worksInto } from '../../state/targets'
 import { afterAge, capital, theWork } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
@@ -43,7 +43,7 @@ export const recoatTooEarly: Rule = {
 function overFilm(context: StepContext, film: Film): Draft | null {
   const { resolved, at, series } = context
   if (resolved.row.weathering && film.weathering) return null
-  if (resolved.row.feathered && stillFeathers(film, at, series)) return null
+  if (worksInto(context, film)) return null
   if (film.loose || (resolved.row.loose && holdsPowder(film, at, series))) return null
   const same = film.family === resolved.family && film.role === resolved.role
   return same ? overOwn(context, film) : overOther(context, film)
@@ -103,6 +103,8 @@ function overOther(context: StepContext, film: Film): Draft | null {
 
 function grade(context: StepContext, film: Film, early: boolean): Severity {
   if (!early && goesOnTouchDry(context, film)) return 'note'
+  // Grains on a release coat hold the colour off: painted over while it is tacky it only comes off with them.
+  if (film.role === 'release' && context.stack.masks.some(({ dries }) => dries)) return 'note'
   if (!bothPatchy(context, film)) return early ? 'stop' : 'risk'
   return context.resolved.spot ? 'note' : 'risk'
 }
