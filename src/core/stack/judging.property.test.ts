@@ -63,7 +63,7 @@ it('colder never permits earlier', () => {
 })
 
 it('what is forbidden once is forbidden twice', () => {
-  for (const one of SAMPLE.slice(0, 2500)) {
+  for (const one of SAMPLE) {
     const before = grave(findingsOf(one))
     for (const place of new Set(before.map(({ step }) => step))) {
       const step = one.steps[place]
