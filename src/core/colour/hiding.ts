@@ -1,3 +1,4 @@
+import { hueOf } from './hue'
 import type { Lab } from './spectrum'
 
 /** Under this lightness anything hides like black. Source: handbook 5.1. */
@@ -20,7 +21,7 @@ export function defaultHiding({ l, a, b }: Lab): number {
   if (l < DARK) return 1
   const chroma = Math.hypot(a, b)
   if (chroma < 12) return l > 90 ? 4 : 2
-  const hue = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
+  const hue = hueOf({ a, b })
   const brown = hue > 20 && hue < 100 && l < 50 && chroma < 45
   const darkGreen = hue >= 100 && hue < 200 && l < 50
   if (brown || darkGreen) return 2

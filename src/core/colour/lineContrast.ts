@@ -1,5 +1,6 @@
 import { type Band, type FaceKind, LEFT_IN_RECESS, type WashKind } from '../knowledge/lining'
 import { colourOver } from './film'
+import { hueOf } from './hue'
 import type { Paint } from './optics'
 import { deltaE00, type Lab, labOf } from './spectrum'
 import { thicknessOf } from './thickness'
@@ -60,8 +61,4 @@ export function washKind(lab: Lab): WashKind {
   if (warm) return chroma > 6 ? 'brown' : 'warm-grey'
   if (hue >= 100 && hue < 200) return 'green-grey'
   return hue < 300 && hue >= 200 ? 'blue-grey' : 'grey'
-}
-
-function hueOf({ a, b }: Lab): number {
-  return ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360
 }

@@ -1,4 +1,5 @@
 import { defaultHiding } from './hiding'
+import { remembered } from './remembered'
 import { type Curve, curveOf, deltaE00, type Lab, labOf, labOfCurve } from './spectrum'
 
 /** Inner reflection of the surface. Source: handbook 5.1, Saunderson. */
@@ -129,9 +130,8 @@ function scaled({ k, s }: Optics, factor: number): Optics {
   return { k: k.map((value) => value * factor), s: s.map((value) => value * factor) }
 }
 
-const known = new Map<string, Optics>()
-/** As many paints as are remembered: more than a large shelf has. */
-const REMEMBERED = 4000
+/** More paints than a large shelf has. */
+const knownOptics = remembered<Optics>(4000)
 
 /**
  * Absorption and scattering of a paint: one scattering for all wavelengths from its hiding, or its own by wavelength from its
@@ -142,12 +142,7 @@ const REMEMBERED = 4000
  */
 export function opticsOf({ masstone, undertone, hiding }: Paint): Optics {
   const key = `${masstone} ${undertone ?? ''} ${hiding ?? ''}`.toLowerCase()
-  const before = known.get(key)
-  if (before) return before
-  const optics = reckon(masstone, undertone, hiding)
-  if (known.size >= REMEMBERED) known.clear()
-  known.set(key, optics)
-  return optics
+  return knownOptics(key, () => reckon(masstone, undertone, hiding))
 }
 
 function reckon(

@@ -40,15 +40,24 @@ export type Pace = { point: Milestone; factor: number }
 function paceFactor(pace: Pace | undefined, point: ClockPoint): number {
   if (!pace) return 1
   const place = (milestone: Milestone) => MILESTONES.indexOf(milestone)
-  const own = point === 'workFrom' ? 'touch' : isWindow(point) ? 'recoat' : milestoneOf(point)
+  const own = GOES_WITH[point]
   const concerned =
     pace.factor >= 1 ? place(own) >= place(pace.point) : place(own) <= place(pace.point)
   return concerned ? pace.factor : 1
 }
 
-/** A clear is polished as it cures. */
-function milestoneOf(point: Milestone | 'workFrom' | 'polish'): Milestone {
-  return point === 'polish' ? 'cured' : point === 'workFrom' ? 'touch' : point
+/** The milestone that a point goes with: windows open like the surface dries and close like the depth, a clear is polished as it cures. Source: handbook 3.2. */
+const GOES_WITH: Record<ClockPoint, Milestone> = {
+  flash: 'flash',
+  touch: 'touch',
+  workFrom: 'touch',
+  recoat: 'recoat',
+  latest: 'recoat',
+  workTo: 'recoat',
+  sand: 'sand',
+  tape: 'tape',
+  cured: 'cured',
+  polish: 'cured',
 }
 
 function isWindow(point: ClockPoint): point is 'latest' | 'workTo' {
@@ -93,32 +102,21 @@ function sheet(film: DryingFilm, point: Milestone): number | null {
   return text === undefined ? null : minutesOf(text)
 }
 
-/** What governs a point: windows open like the surface dries and close like the depth. Source: handbook 3.2. */
+/** What governs a point. Source: handbook 3.2. */
 export function processOf(film: DryingFilm, point: ClockPoint): DryingProcess {
-  switch (point) {
-    case 'flash':
-    case 'touch':
-    case 'workFrom':
-      return 'evaporation'
-    case 'latest':
-    case 'workTo':
-      return familyRow(film.family).processes.recoat
-    case 'polish':
-      return familyRow(film.family).processes.cured
-    default:
-      return familyRow(film.family).processes[point]
-  }
+  const milestone = GOES_WITH[point]
+  return isSurface(milestone) ? 'evaporation' : familyRow(film.family).processes[milestone]
 }
 
-function isSurface(point: ClockPoint): boolean {
-  return point === 'flash' || point === 'touch' || point === 'workFrom'
+function isSurface(milestone: Milestone): milestone is 'flash' | 'touch' {
+  return milestone === 'flash' || milestone === 'touch'
 }
 
 /** Coats stretch what one waits for, and never the end of a window: that goes by the thinnest place. Source: handbook 3.2. */
 function wettingOf({ coats, lies }: DryingFilm, point: ClockPoint): number {
   const factor = wetnessFactor(
     coats,
-    isSurface(point) ? 'surface' : 'depth',
+    isSurface(GOES_WITH[point]) ? 'surface' : 'depth',
     WETNESS[lies ?? 'face'],
   )
   return isWindow(point) ? Math.min(1, factor) : factor

@@ -64,23 +64,21 @@ export function undoMap(stack: Stack, at: number, series: ClimateSeries): UndoMa
     (film) => familyRow(film.family).film,
   )
   const changes = laterPoints([film, ...leaves], at, series)
-  const ways = SOLVENTS.filter((solvent) => isCleaner(solvent, leaves)).flatMap(
-    (solvent): UndoWay[] => {
-      const touch = UNDO_TOUCHES.find((touch) => works(film, leaves, solvent, touch, at, series))
-      if (!touch) return []
-      const until =
-        changes.find((time) => !works(film, leaves, solvent, touch, time, series)) ?? null
-      return [
-        {
-          solvent,
-          touch,
-          effect: effectOf(film, solvent, touch, at, series),
-          under: worstOf(leaves, solvent, touch, at, series) as '-' | 's',
-          until,
-        },
-      ]
-    },
-  )
+  const ways = SOLVENTS.flatMap((solvent): UndoWay[] => {
+    if (!isCleaner(solvent, leaves)) return []
+    const touch = UNDO_TOUCHES.find((touch) => works(film, leaves, solvent, touch, at, series))
+    if (!touch) return []
+    const until = changes.find((time) => !works(film, leaves, solvent, touch, time, series)) ?? null
+    return [
+      {
+        solvent,
+        touch,
+        effect: effectOf(film, solvent, touch, at, series),
+        under: worstOf(leaves, solvent, touch, at, series) as '-' | 's',
+        until,
+      },
+    ]
+  })
   const whole = newestWhole({ ...stack, films: stack.films.slice(0, -1) })
   return {
     film,

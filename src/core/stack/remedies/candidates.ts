@@ -187,16 +187,12 @@ export function afterNextFilmCandidates({ setting, index }: StepContext): Remedy
 /** Use another of the family's own thinners that is no hotter, mildest first. */
 export function milderSolventCandidates(context: StepContext): Remedy[] {
   const { resolved, step, index } = context
-  if (!resolved.solvent) return []
+  const { solvent: now } = resolved
+  if (!now) return []
   const family = resolved.family ?? context.target?.family
   if (!family) return step.solvent ? [dryWay(context)] : []
   return familyRow(family)
-    .thinners.filter(
-      (thinner) =>
-        thinner !== resolved.solvent &&
-        resolved.solvent !== null &&
-        !hotter(thinner, resolved.solvent),
-    )
+    .thinners.filter((thinner) => thinner !== now && !hotter(thinner, now))
     .map((solvent) => ({
       kind: 'solvent',
       say: `Use ${solventRow(solvent).name} instead`,

@@ -114,20 +114,20 @@ function waitCandidates({ rule, context }: Drafted): { soon: Remedy[]; late: Rem
 
 /** Wait before what a clean-up works on is laid: its own window stays. */
 function waitBefore({ act, family, step }: Film, more: number): Remedy {
-  return {
-    kind: more <= OVERNIGHT ? 'wait' : 'long-wait',
-    say: `Wait ${sayDuration(more)} longer before what it works on: ${actRow(act, family).name.toLowerCase()}`,
-    edit: { insert: { before: step, step: { wait: writeDuration(more) } } },
-  }
+  const what = actRow(act, family).name.toLowerCase()
+  return waiting(step, more, `longer before what it works on: ${what}`)
 }
 
 function waitWay({ index, setting }: StepContext, more: number): Remedy {
   const previous = setting.steps[index - 1]
-  const longer = previous !== undefined && !isAct(previous)
+  return waiting(index, more, previous !== undefined && !isAct(previous) ? 'longer' : 'first')
+}
+
+function waiting(before: number, more: number, how: string): Remedy {
   return {
     kind: more <= OVERNIGHT ? 'wait' : 'long-wait',
-    say: `Wait ${sayDuration(more)} ${longer ? 'longer' : 'first'}`,
-    edit: { insert: { before: index, step: { wait: writeDuration(more) } } },
+    say: `Wait ${sayDuration(more)} ${how}`,
+    edit: { insert: { before, step: { wait: writeDuration(more) } } },
   }
 }
 

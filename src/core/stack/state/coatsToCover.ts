@@ -2,6 +2,7 @@ import { paintLaid } from '../../colour/bottled'
 import { coverWith } from '../../colour/cover'
 import { stackOver } from '../../colour/film'
 import { groundOf, labInside, layer, opticsOf } from '../../colour/optics'
+import { remembered } from '../../colour/remembered'
 import { type Curve, deltaE00, hexOf, labOf } from '../../colour/spectrum'
 import type { Coat, Role } from '../../model/vocabulary'
 import { colourFilms, groundUnder, layerOf, shareMeant } from './filmColours'
@@ -47,12 +48,7 @@ export function coatsToCover(context: StepContext): CoatsToCover | null {
     undercoat: bottles.find((bottle) => bottle.undercoat)?.undercoat ?? null,
   }
   const key = JSON.stringify([under, films, laid])
-  const known = answers.get(key)
-  if (known) return known
-  const answer = reckoned(laid, stackOver(under, films))
-  if (answers.size >= REMEMBERED) answers.clear()
-  answers.set(key, answer)
-  return answer
+  return answers(key, () => reckoned(laid, stackOver(under, films)))
 }
 
 type Laid = {
@@ -64,9 +60,8 @@ type Laid = {
   undercoat: string | null
 }
 
-const answers = new Map<string, CoatsToCover>()
-/** So many answers are remembered: the same are asked for again at every judgement. */
-const REMEMBERED = 500
+/** The same are asked for again at every judgement. */
+const answers = remembered<CoatsToCover>(500)
 
 function reckoned(
   { colour, role, coats, share, swatch, undercoat }: Laid,

@@ -101,6 +101,16 @@ export function isTransparent(film: Film): boolean {
   return TRANSPARENT.includes(film.role)
 }
 
+/** The film that gives the face its colour; undefined: nobody has said one. */
+export function facing(stack: Stack): Film | undefined {
+  return seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)
+}
+
+/** Do grains lie on it that hold paint off? */
+export function hasGrains({ masks }: Stack): boolean {
+  return masks.some(({ dries }) => dries !== undefined)
+}
+
 /** The newest film that covers the whole face; null on a bare part. */
 export function newestWhole(stack: Stack): Film | null {
   return stack.films.findLast((film) => film.coverage === 'whole') ?? null

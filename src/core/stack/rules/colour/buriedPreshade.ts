@@ -1,11 +1,13 @@
 import { type ColourFilm, colourOver } from '../../../colour/film'
+import { remembered } from '../../../colour/remembered'
 import { deltaE00 } from '../../../colour/spectrum'
 import { actRow } from '../../../knowledge/acts'
 import { isAct } from '../../../model/isAct'
 import { type Film, filmState } from '../../state/film'
 import { colourFilms, groundUnder, layerOf, shareMeant } from '../../state/filmColours'
+import { hasGrains } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { theWork } from '../../state/words'
+import { coatsWord, theWork } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
 
 /** Under this difference a shading is gone, ΔE00. Source: handbook 5.2. */
@@ -20,8 +22,7 @@ export const buriedPreshade: Rule = {
     if (resolved.row.kind !== 'film' || resolved.coverage !== 'whole' || !step.colour) return null
     if (resolved.role === 'clear' || resolved.role === 'release') return null
     // Colour over release or salt is there to hide what it will be opened to.
-    if (stack.films.at(-1)?.role === 'release' || stack.masks.some(({ dries }) => dries))
-      return null
+    if (stack.films.at(-1)?.role === 'release' || hasGrains(stack)) return null
     const at = stack.films.findLastIndex((film) => actRow(film.act, undefined).shades)
     const shade = stack.films[at]
     if (!shade) return null
@@ -40,7 +41,7 @@ export const buriedPreshade: Rule = {
     if (before < GONE || after >= GONE) return null
     return {
       severity: 'note',
-      because: `Under ${resolved.coats.length === 1 ? 'one coat' : `${resolved.coats.length} coats`} of ${theWork(context)} the shading differs from the face by ΔE00 ${after.toFixed(1)}, of ${before.toFixed(1)} before: it no longer shows.`,
+      because: `Under ${coatsWord(resolved.coats.length)} of ${theWork(context)} the shading differs from the face by ΔE00 ${after.toFixed(1)}, of ${before.toFixed(1)} before: it no longer shows.`,
       on: { film: shade.family, state: filmState(shade, context.at, context.series) },
       candidates: () =>
         candidates(context, shade, (coats) => contrast(ground, laid, [...above, ...coats])),
@@ -54,21 +55,17 @@ function coatsOf({ step, resolved }: StepContext, count = resolved.coats.length)
   return [layerOf(step.colour, role, coats.slice(0, count), shareMeant(step, role))]
 }
 
-const contrasts = new Map<string, number>()
-/** How many contrasts are remembered: the same ones are asked for again at every judgement. */
-const REMEMBERED = 500
+/** The same ones are asked for again at every judgement. */
+const contrasts = remembered<number>(500)
 
 function contrast(ground: string, laid: ColourFilm, above: readonly ColourFilm[]): number {
   const key = [laid, ...above].reduce(
     (text, film) => `${text} ${film.masstone} ${film.hiding} ${film.thickness}`,
     ground,
   )
-  const known = contrasts.get(key)
-  if (known !== undefined) return known
-  const found = deltaE00(colourOver(ground, [laid, ...above]), colourOver(ground, above))
-  if (contrasts.size >= REMEMBERED) contrasts.clear()
-  contrasts.set(key, found)
-  return found
+  return contrasts(key, () =>
+    deltaE00(colourOver(ground, [laid, ...above]), colourOver(ground, above)),
+  )
 }
 
 function candidates(
@@ -82,7 +79,7 @@ function candidates(
     if (left(coatsOf(context, n)) < GONE) continue
     fewer.push({
       kind: 'coat',
-      say: n === 1 ? 'Lay one coat of it' : `Lay ${n} coats of it`,
+      say: `Lay ${coatsWord(n)} of it`,
       edit: {
         replace: {
           step: index,

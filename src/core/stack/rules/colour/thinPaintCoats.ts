@@ -6,8 +6,9 @@ import type { Coat } from '../../../model/vocabulary'
 import { changed } from '../../remedies/candidates'
 import { type CoatsToCover, coatsToCover } from '../../state/coatsToCover'
 import { isPaintedFrom } from '../../state/paintedFrom'
-import { newestRelease } from '../../state/stack'
+import { hasGrains, newestRelease } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
+import { capital, coatsWord } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Less than this from its own look nobody sees, ΔE00. Source: handbook 2.6, thin-paint-coats. */
@@ -42,7 +43,7 @@ function leavesUncovered({ toCover, planned, left }: CoatsToCover): boolean {
 /** Colour over shading that is to go on showing, misted on to change a tone, or thin over what it will be opened to. */
 function isMeantThin({ stack, resolved }: StepContext): boolean {
   if (resolved.coats.every((coat) => coat === 'mist')) return true
-  if (newestRelease(stack) || stack.masks.some(({ dries }) => dries)) return true
+  if (newestRelease(stack) || hasGrains(stack)) return true
   return stack.films.some(({ act, family }) => actRow(act, family).shades)
 }
 
@@ -94,7 +95,7 @@ function tooFew(context: StepContext, cover: CoatsToCover): Draft {
     cover.toCover === null ? 'it never covers what lies there' : `it covers in ${cover.toCover}`
   return {
     severity: 'note',
-    because: `${cover.planned === 1 ? 'One coat leaves' : `${cover.planned} coats leave`} it ΔE00 ${cover.left.toFixed(1)} from its own look: ${wants}.${weak}`,
+    because: `${capital(coatsWord(cover.planned))} ${cover.planned === 1 ? 'leaves' : 'leave'} it ΔE00 ${cover.left.toFixed(1)} from its own look: ${wants}.${weak}`,
     on: context.resolved.family ? { film: context.resolved.family } : {},
     candidates: () => moreCoats(context, 'Lay'),
   }
@@ -117,10 +118,6 @@ function moreCoats(context: StepContext, say: string): Remedy[] {
       },
     },
   ]
-}
-
-function coatsWord(count: number): string {
-  return count === 1 ? 'one coat' : `${count} coats`
 }
 
 function percent(share: number): string {

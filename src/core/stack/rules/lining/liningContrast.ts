@@ -16,10 +16,10 @@ import { THINNING } from '../../../knowledge/thinning'
 import type { SCHOOLS } from '../../../model/vocabulary'
 import { changed } from '../../remedies/candidates'
 import { faceColour } from '../../state/faceColour'
-import { type Film, filmState } from '../../state/film'
+import { filmState } from '../../state/film'
 import { isPaintedFrom } from '../../state/paintedFrom'
-import { seenFilms } from '../../state/stack'
-import type { BottleAtHand, StepContext } from '../../state/stepContext'
+import { facing } from '../../state/stack'
+import type { StepContext } from '../../state/stepContext'
 import type { Draft, Remedy, Rule } from '../finding'
 
 type Look = (typeof SCHOOLS.liningLook)[number]
@@ -46,11 +46,22 @@ function sharesOf({ step, setting }: StepContext): readonly number[] {
   return bottle && isReadyMade(bottle) ? [paintIn(bottle)] : USUAL_WASH_SHARES
 }
 
+/** Both rules ask it of the same step. */
+const linedKnown = new WeakMap<StepContext, Lined | null>()
+
 /** How a line will look; null where a colour or the scale isn't known. */
 function linedOn(context: StepContext): Lined | null {
+  const known = linedKnown.get(context)
+  if (known !== undefined) return known
+  const lined = reckoned(context)
+  linedKnown.set(context, lined)
+  return lined
+}
+
+function reckoned(context: StepContext): Lined | null {
   const { step, stack, setting, resolved } = context
   const { scale, lineDepthMm: depthMm = LINE_DEPTH_MM } = setting.sequence
-  if (!resolved.row.runs || !step.colour || scale === undefined || !facing(context)) return null
+  if (!resolved.row.runs || !step.colour || scale === undefined || !facing(stack)) return null
   const face = faceColour(stack.films, setting.steps)
   if (!face) return null
   const look = setting.school.liningLook ?? USUAL_LOOK
@@ -66,13 +77,8 @@ function linedOn(context: StepContext): Lined | null {
     )
 }
 
-/** The film that gives the face its colour; undefined: nobody has said one. */
-function facing({ stack }: StepContext): Film | undefined {
-  return seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)
-}
-
 function on(context: StepContext): Draft['on'] {
-  const film = facing(context)
+  const film = facing(context.stack)
   return film
     ? { film: film.family, state: filmState(film, context.at, context.series) }
     : { substrate: context.stack.substrate }
@@ -87,36 +93,32 @@ function otherWashes(context: StepContext, lined: Lined): Remedy[] {
       ? offMiddle(deltaE00, lined.band)
       : null
   }
-  const ways = (found: { off: number | null; say: string; fields: object }[]) =>
-    found
-      .filter(({ off }) => off !== null)
-      .sort((a, b) => (a.off as number) - (b.off as number))
-      .map(
-        ({ say, fields }): Remedy => ({
-          kind: 'coat',
-          say,
-          edit: { replace: { step: index, with: changed(step, fields) } },
-        }),
-      )
   const shelf = setting.shelf
     .filter(({ role, colour, family }) => role === 'wash' && colour && family === resolved.family)
-    .map((bottle: BottleAtHand) => ({
+    .map((bottle) => ({
+      rank: 0,
       off: reads({ masstone: bottle.colour as string }, paintIn(bottle)),
       say: `Line with ${bottle.name} instead`,
       fields: { colour: bottle.colour, bottle: bottle.id, thinning: undefined },
     }))
   const suits = WASHES_FOR[faceKind(labOf(lined.face))]
   const tones = WASH_TONES.map(({ kind, say, colour }) => ({
+    rank: suits.includes(kind) ? 1 : 2,
     off: reads({ masstone: colour }, lined.share),
-    kind,
     say: `Line with a ${say} instead`,
     fields: { colour, bottle: undefined },
   }))
-  const [suited, others] = [
-    tones.filter(({ kind }) => suits.includes(kind)),
-    tones.filter(({ kind }) => !suits.includes(kind)),
-  ]
-  return [...ways(shelf), ...ways(suited), ...ways(others), ...strengths(context, lined, reads)]
+  const ways = [...shelf, ...tones]
+    .filter(({ off }) => off !== null)
+    .sort((a, b) => a.rank - b.rank || (a.off as number) - (b.off as number))
+    .map(
+      ({ say, fields }): Remedy => ({
+        kind: 'coat',
+        say,
+        edit: { replace: { step: index, with: changed(step, fields) } },
+      }),
+    )
+  return [...ways, ...strengths(context, lined, reads)]
 }
 
 /** The same wash as thin or as strong as its kind is used. Source: handbook 4.5. */

@@ -8,7 +8,7 @@ import { settleFirst } from '../../remedies/candidates'
 import { type Film, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { resolveStep } from '../../state/resolvedStep'
-import { newestWhole, seenFilms } from '../../state/stack'
+import { facing, newestWhole } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
 import { capital, hasHad, theWork } from '../../state/words'
@@ -74,7 +74,7 @@ function ground(context: StepContext, top: Film | null): Draft | null {
       on: top ? { film: top.family } : { substrate: stack.substrate },
       candidates,
     }
-  const colour = seenFilms(stack).find((film) => film.coverage === 'whole' && film.colour)?.colour
+  const colour = facing(stack)?.colour
   if (colour && labOf(colour).l < BLACK) return null
   return {
     severity: colour ? 'risk' : 'note',

@@ -14,7 +14,7 @@ import {
 } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { goesOnTouchDry } from '../../state/gentleWater'
-import { openFilms } from '../../state/stack'
+import { hasGrains, openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
 import { worksInto } from '../../state/targets'
@@ -104,7 +104,7 @@ function overOther(context: StepContext, film: Film): Draft | null {
 function grade(context: StepContext, film: Film, early: boolean): Severity {
   if (!early && goesOnTouchDry(context, film)) return 'note'
   // Grains on a release coat hold the colour off: painted over while it is tacky it only comes off with them.
-  if (film.role === 'release' && context.stack.masks.some(({ dries }) => dries)) return 'note'
+  if (film.role === 'release' && hasGrains(context.stack)) return 'note'
   if (!bothPatchy(context, film)) return early ? 'stop' : 'risk'
   return context.resolved.spot ? 'note' : 'risk'
 }

@@ -2,7 +2,7 @@ import { sayDuration, writeDuration } from '../../../model/duration'
 import { otherUnderCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
-import { openFilms } from '../../state/stack'
+import { hasGrains, openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { afterAge, capital } from '../../state/words'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
@@ -29,7 +29,7 @@ function draft(context: StepContext, film: Film): Draft | null {
   const latest = latestRecoat(film, series)
   if (latest === null || at <= latest + EPSILON) return null
   // Salt holds the colour off by itself: the release under it has only to come off with it.
-  const salted = film.role === 'release' && context.stack.masks.some(({ dries }) => dries)
+  const salted = film.role === 'release' && hasGrains(context.stack)
   return {
     severity: salted ? 'note' : 'risk',
     because: `${capital(theFilm(film))} takes the next paint up to ${sayDuration(latest - film.end)} after its last coat; this comes ${afterAge(film, context)}.`,
