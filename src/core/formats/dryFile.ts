@@ -56,7 +56,7 @@ export function readDry(value: unknown): Parsed<DryRequest> {
 
 /** What dries of it: a powder by itself doesn't, its fixer does. */
 function dryingFilm(film: RequestedFilm): RequestedFilm {
-  return familyRow(film.family).powder ? { role: 'fixer', ...film } : film
+  return familyRow(film.family).powder && !film.act ? { ...film, role: 'fixer' } : film
 }
 
 /** The answer of `dry`: every milestone from the last coat, at the climate given or through its readings. Source: handbook 3.1, 3.2. */

@@ -230,6 +230,7 @@ test.each([
   { film: { family: 'enamel-wash' }, touch: 'PT40M', recoat: 'PT24H' },
   { film: { family: 'oil' }, touch: 'PT24H', recoat: 'PT72H' },
   { film: { family: 'watercolour' }, touch: 'PT10M', recoat: null },
+  { film: { family: 'pigment', role: 'pigment' }, touch: 'PT1H', recoat: 'PT12H' },
   // Two heat cycles save an hour of the 90 min, and all but a twentieth of the first 30.
   {
     film: { family: 'water-acrylic', tool: 'brush', warmAir: 40 },
