@@ -49,7 +49,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator)(/|$)',
+          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|minisearch)(/|$)',
         ],
       },
     },

@@ -8,6 +8,7 @@ import { mixAnswer, readMix } from '../src/core/formats/mixFile'
 import { benchAnswer, planAnswer, projectSchedule } from '../src/core/formats/planFile'
 import { readProject } from '../src/core/formats/projectFile'
 import { checkAnswer, readSequence } from '../src/core/formats/sequenceFile'
+import { readText } from '../src/core/formats/text/textFile'
 import type { Parsed } from '../src/core/model/input'
 import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
 
@@ -22,6 +23,8 @@ export type Flags = {
 /** A command reads its document and then answers with one object. */
 export type Command = {
   about: string
+  /** It reads the file as it stands, not as JSON. */
+  plain?: true
   run: (value: unknown, flags: Flags) => Parsed<unknown>
 }
 
@@ -82,6 +85,7 @@ export const COMMANDS: Record<string, Command> = {
             flags,
           ),
   },
+  text: { about: 'a plan in plain words', plain: true, run: (value) => readText(value) },
   project: command('everything that follows from a project', readProject, (project, flags) =>
     planAnswer(project, flags.now, until(flags)),
   ),

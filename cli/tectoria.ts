@@ -1,12 +1,12 @@
 import { readFileSync, writeSync } from 'node:fs'
-import { type Problem, parseJson } from '../src/core/model/input'
+import { type Parsed, type Problem, parseJson } from '../src/core/model/input'
 import { COMMANDS, type Flags } from './commands'
 
 const USAGE = `Usage: npm run -s tectoria -- COMMAND FILE [--seconds N] [--now INSTANT]
 ${Object.entries(COMMANDS)
   .map(([name, { about }]) => `  ${name.padEnd(10)}${about}`)
   .join('\n')}
-  FILE      a JSON file, or - for standard input
+  FILE      a JSON file, for text a plan in words, or - for standard input
 Answers one JSON object on standard output. Exit status: 0 answered, 2 the input is not valid, 1 something failed.`
 
 /** Longest time for a schedule unless it is said, seconds. */
@@ -83,9 +83,10 @@ function main(args: readonly string[]): number {
   if (!command)
     throw new Misuse(name === undefined ? 'Which command?' : `There is no command "${name}".`)
   if (file === undefined) throw new Misuse('Which file? - is standard input.')
-  const json = parseJson(readFileSync(file === '-' ? 0 : file, 'utf8'))
-  if (!json.ok) return refuse(json.problems)
-  const answered = command.run(json.value, flags)
+  const text = readFileSync(file === '-' ? 0 : file, 'utf8')
+  const read: Parsed<unknown> = command.plain ? { ok: true, value: text } : parseJson(text)
+  if (!read.ok) return refuse(read.problems)
+  const answered = command.run(read.value, flags)
   if (!answered.ok) return refuse(answered.problems)
   print(answered.value)
   return 0

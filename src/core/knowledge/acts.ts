@@ -103,6 +103,8 @@ export type ActRow = {
   marks?: 'chip' | 'scratch'
   /** How hard it is sprayed. Source: handbook 4.5, pressure and nozzle. */
   sprayed?: 'close' | 'primer-and-clear'
+  /** Said of a paint it is another act, laid from this unless it says: "wash" with a colour. Source: docs/formats.md. */
+  withPaint?: Family
   /** It rubs the face: counted against what the film there bears. Source: handbook 2.6, wear-through. */
   rubs?: boolean
 }
@@ -189,7 +191,14 @@ const HANDLE = { ...PREP, kind: 'handle' } as const
 
 /** One row an act: what it means when a step leaves it out. Source: the sequence format, docs/formats.md. */
 export const ACT_TABLE = {
-  wash: { stage: 2, ...PREP, name: 'Wash the part', cleansFace: true, liftsChips: true },
+  wash: {
+    stage: 2,
+    ...PREP,
+    name: 'Wash the part',
+    cleansFace: true,
+    liftsChips: true,
+    withPaint: 'water-wash',
+  },
   degrease: { stage: 2, ...PREP, name: 'Degrease', cleansFace: true },
   scribe: { stage: 2, ...PREP, name: 'Rescribe' },
   fill: { stage: 2, ...PREP, name: 'Fill', fills: true },

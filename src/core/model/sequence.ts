@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { climateChangeSchema, climateSchema } from './climate'
-import { durationField, hexField, ranged, wholeRanged } from './fields'
+import { durationField, hexField, nameField, noteField, ranged, wholeRanged } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import {
   ACTS,
@@ -75,6 +75,10 @@ const ACT_FIELDS = {
   adhesive: v.optional(v.picklist(ADHESIVES)),
   product: v.optional(productSchema),
   climate: v.optional(climateChangeSchema),
+  /** Ours: what the modeller calls this step: "rust, second tone". */
+  name: v.optional(nameField),
+  /** Ours: a note to oneself. */
+  note: noteField,
   /** Ours: the cautions of this step have been read and the protection is at hand. */
   protection: v.optional(v.picklist(['confirmed'])),
   /** Ours: rubs or passes over one place in this act. Source: handbook 2.6, wear-through. */
@@ -108,6 +112,8 @@ export const actStepSchema = v.looseObject(ACT_FIELDS)
 export const waitStepSchema = v.looseObject({
   wait: durationField,
   climate: v.optional(climateChangeSchema),
+  name: v.optional(nameField),
+  note: noteField,
 })
 
 /** A step is a wait when it says `wait`, otherwise an act. */
