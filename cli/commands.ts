@@ -1,5 +1,6 @@
 import { readBenchProblem, type SolveOptions, solve } from '../src/core/bench'
 import { blendAnswer, readBlend } from '../src/core/formats/blendFile'
+import { checkAnswer } from '../src/core/formats/checkFile'
 import { coverAnswer, readCover } from '../src/core/formats/coverFile'
 import { dryAnswer, readDry } from '../src/core/formats/dryFile'
 import { explainAnswer, readExplain } from '../src/core/formats/explainFile'
@@ -7,7 +8,7 @@ import { matchAnswer, readMatch } from '../src/core/formats/matchFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
 import { benchAnswer, planAnswer, projectSchedule } from '../src/core/formats/planFile'
 import { readProject } from '../src/core/formats/projectFile'
-import { checkAnswer, readSequence } from '../src/core/formats/sequenceFile'
+import { readSequence } from '../src/core/formats/sequenceFile'
 import { readText } from '../src/core/formats/text/textFile'
 import type { Parsed } from '../src/core/model/input'
 import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
@@ -16,6 +17,9 @@ import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
 export type Flags = {
   /** Longest time for a schedule, seconds. */
   seconds: number
+  /** What to convert to, and the file that it is written to. */
+  to?: string
+  out?: string
   /** The instant a project is judged at, epoch milliseconds. */
   now: number
 }
@@ -48,7 +52,8 @@ const MANY_STEPS = 1e9
 /** So much longer, ms, until there is any plan at all. */
 const GRACE = 3000
 
-function until(flags: Flags): SolveOptions {
+/** Longest time that a computation may take by its flags; a plan is always waited for a little. */
+export function until(flags: Flags): SolveOptions {
   const end = Date.now() + flags.seconds * 1000
   let found = false
   return {

@@ -55,6 +55,8 @@ test.each([
   { args: [], says: 'Which command?' },
   { args: ['paint', FILE], says: 'There is no command "paint"' },
   { args: ['check'], says: 'Which file?' },
+  { args: ['convert'], says: 'Which file?' },
+  { args: ['convert', FILE, '--out'], says: '--out: found nothing' },
   { args: ['check', join(FOLDER, 'gone.json')], says: 'no such file' },
   { args: ['schedule', FILE, '--seconds', '-1'], says: '--seconds: found -1' },
   { args: ['project', FILE, '--now', 'later'], says: '--now: found later' },
@@ -64,6 +66,38 @@ test.each([
   expect(status).toBe(1)
   expect(answer).toBeNull()
   expect(errors).toContain(says)
+})
+
+it('reads a plan in words, and says what of it wasn’t understood', () => {
+  const { status, answer } = run(['text', '-'], 'prime grey primmer mist light; 12h\ngloss')
+  expect(status).toBe(0)
+  expect(answer).toMatchObject({
+    format: 'tectoria-text',
+    sequence: { steps: [{ do: 'prime' }, { wait: '12 h' }, { do: 'clear', sheen: 'gloss' }] },
+    lines: [
+      { line: 1, steps: [0, 1], notUnderstood: ['primmer'], nearest: ['primer'] },
+      { line: 2, steps: [2], notUnderstood: [], nearest: [] },
+    ],
+  })
+  expect(run(['text', '-'], 'fnord')).toMatchObject({
+    status: 2,
+    answer: { errors: [{ path: 'line 1' }] },
+  })
+})
+
+it('converts to a file, or onto standard output', () => {
+  const out = join(FOLDER, 'example.txt')
+  expect(run(['convert', FILE, '--to', 'txt', '--out', out])).toMatchObject({
+    status: 0,
+    answer: { format: 'tectoria-convert', to: 'txt', out },
+  })
+  const back = run(['convert', out, '--to', 'json'])
+  expect(back.answer).toMatchObject({ format: 'tectoria-sequence', steps: EXAMPLE.steps })
+  expect(run(['convert', FILE, '--to', 'doc'])).toMatchObject({
+    status: 2,
+    answer: { errors: [{ path: '--to', found: 'doc' }] },
+  })
+  expect(run(['convert', FILE, '--to', 'ics']).status).toBe(2)
 })
 
 it('schedules a bench problem and a project', () => {

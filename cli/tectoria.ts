@@ -1,8 +1,10 @@
 import { readFileSync, writeSync } from 'node:fs'
 import { type Parsed, type Problem, parseJson } from '../src/core/model/input'
 import { COMMANDS, type Flags } from './commands'
+import { runConvert } from './convert'
 
 const USAGE = `Usage: npm run -s tectoria -- COMMAND FILE [--seconds N] [--now INSTANT]
+       npm run -s tectoria -- convert FILE --to json|csv|gpl|ics|md|txt|svg|zip [--out FILE]
 ${Object.entries(COMMANDS)
   .map(([name, { about }]) => `  ${name.padEnd(10)}${about}`)
   .join('\n')}
@@ -15,12 +17,15 @@ const DEFAULT_SECONDS = 5
 class Misuse extends Error {}
 
 function print(value: unknown): void {
-  const bytes = Buffer.from(`${JSON.stringify(value, null, 2)}\n`)
+  printBytes(Buffer.from(`${JSON.stringify(value, null, 2)}\n`))
+}
+
+function printBytes(bytes: Uint8Array): void {
   for (let at = 0; at < bytes.length; ) at += writeSome(bytes, at)
 }
 
 /** A pipe that is full for the moment takes nothing: try again. */
-function writeSome(bytes: Buffer, at: number): number {
+function writeSome(bytes: Uint8Array, at: number): number {
   try {
     return writeSync(1, bytes, at)
   } catch (error) {
@@ -50,6 +55,8 @@ function readArguments(args: readonly string[]): Arguments {
     if (arg === '--help' || arg === '-h') help = true
     else if (arg === '--seconds') flags.seconds = secondsOf(args[++i])
     else if (arg === '--now') flags.now = instantOf(args[++i])
+    else if (arg === '--to') flags.to = args[++i] ?? ''
+    else if (arg === '--out') flags.out = pathOf(args[++i])
     else if (arg.startsWith('--')) throw new Misuse(`There is no flag "${arg}".`)
     else words.push(arg)
   }
@@ -61,6 +68,11 @@ function secondsOf(text: string | undefined): number {
   if (text === undefined || !(seconds > 0 && seconds <= 3600))
     throw new Misuse(`--seconds: found ${text ?? 'nothing'}, expected a number above 0, up to 3600`)
   return seconds
+}
+
+function pathOf(text: string | undefined): string {
+  if (!text) throw new Misuse('--out: found nothing, expected the file to write')
+  return text
 }
 
 function instantOf(text: string | undefined): number {
@@ -79,7 +91,15 @@ function main(args: readonly string[]): number {
     return 0
   }
   const [name, file] = words
+  if (name === 'convert' && file !== undefined) {
+    const converted = runConvert(file, flags)
+    if (!converted.ok) return refuse(converted.problems)
+    if ('answer' in converted.value) print(converted.value.answer)
+    else printBytes(Buffer.from(converted.value.file))
+    return 0
+  }
   const command = name === undefined ? undefined : COMMANDS[name]
+  if (name === 'convert') throw new Misuse('Which file? - is standard input.')
   if (!command)
     throw new Misuse(name === undefined ? 'Which command?' : `There is no command "${name}".`)
   if (file === undefined) throw new Misuse('Which file? - is standard input.')

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Sequence } from '../model/sequence'
-import { checkAnswer, readSequence } from './sequenceFile'
+import { checkAnswer } from './checkFile'
+import { readSequence } from './sequenceFile'
 
 const folder = join(__dirname, '../../../docs/examples')
 const files = readdirSync(folder).filter((name) => name.endsWith('.json'))

@@ -3,11 +3,12 @@ import { planParts } from '../builds/planParts'
 import type { Project } from '../model/project'
 import { sameValue } from '../model/sameValue'
 import { EXAMPLE } from '../stack/tests/sequences'
+import { checkAnswer } from './checkFile'
 import { dryAnswer, readDry } from './dryFile'
 import { mixAnswer, readMix } from './mixFile'
 import { planAnswer, projectSchedule } from './planFile'
 import { previewImport, readProject } from './projectFile'
-import { checkAnswer, readSequence } from './sequenceFile'
+import { readSequence } from './sequenceFile'
 
 const MIX = {
   format: 'tectoria-mix',

@@ -4,6 +4,7 @@ export { FAMILY_TABLE, familyRow } from './families'
 export { faultRow } from './faults'
 export { ACT_MINUTES } from './limits'
 export { CUT_LINE_MM, FILTER_MOST, PLATE_GAP_MM } from './lining'
+export { MILESTONE_WORDS, SEEN_WORDS } from './milestones'
 export {
   COMPLEXITY,
   CUPS,
@@ -18,6 +19,7 @@ export { solventRow } from './solvents'
 export { STAGE_NAMES, type Stage } from './stages'
 export { STARTER_KINDS, type Starter, type StarterKind } from './starters/starter'
 export { STARTERS } from './starters/starters'
+export { stepName } from './stepName'
 export { substrateRow } from './substrates'
 export { TECHNIQUE_GROUPS, type Technique } from './techniques/technique'
 export { TECHNIQUES } from './techniques/techniques'

@@ -2,13 +2,14 @@
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { entryWords } from '@/core/formats/logWords'
 import { type LogIndex, newestFirst, stands } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
 import { useStock } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { useNow } from '../shared/now'
-import { clockWords, dayWords, entryWords } from './entry'
+import { clockWords, dayWords } from './entry'
 
 /** What an entry is high before it was measured, px. */
 const ENTRY_HIGH = 60

@@ -2,11 +2,11 @@
 
 import Link from 'next/link'
 import { useRef } from 'react'
+import { LABEL_SIZE, type LabelMark, labelData, labelMarks } from '@/core/formats/labelDrawing'
 import { type MixLabel, mixLabel } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
-import { familyName } from '../shared/words'
 
 /** The label of a kept mix: on the screen, printed alone, or as an SVG. */
 export function LabelView({ id }: { id: string }) {
@@ -52,90 +52,52 @@ export function LabelView({ id }: { id: string }) {
   )
 }
 
-/** Size of a label, mm. */
-const SIZE = { width: 90, height: 50 } as const
-/** More ingredients than this don't fit on it: the rest is counted. */
-const FITTING = 4
-
 const DAY = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' })
 const HOUR = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+const DATES = { day: (at: number) => DAY.format(at), hour: (at: number) => HOUR.format(at) }
 
 /** A label of 90 by 50 mm; black on white, so that it prints the same from both themes. */
 function LabelDrawing({ label, ref }: { label: MixLabel; ref: React.Ref<SVGSVGElement> }) {
-  const { ingredients, more, colour } = label
-  const shown = ingredients.slice(0, FITTING)
-  const rest = ingredients.length - shown.length
   return (
     <svg
       ref={ref}
       xmlns="http://www.w3.org/2000/svg"
-      viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
+      viewBox={`0 0 ${LABEL_SIZE.width} ${LABEL_SIZE.height}`}
       className="w-full print:w-[90mm]"
       role="img"
       aria-label={words(label)}
       fontFamily="'Atkinson Hyperlegible Next Variable', sans-serif"
     >
-      <metadata>{JSON.stringify({ format: 'tectoria-label', version: 1, ...label })}</metadata>
-      <rect
-        x="0.25"
-        y="0.25"
-        width="89.5"
-        height="49.5"
-        fill="#ffffff"
-        stroke="#141414"
-        strokeWidth="0.5"
-      />
-      <rect
-        x="4"
-        y="4"
-        width="18"
-        height="18"
-        fill={colour ?? '#ffffff'}
-        stroke="#767676"
-        strokeWidth="0.3"
-      />
-      <text x="26" y="9" fontSize="5.4" fontWeight="700" fill="#141414">
-        {cut(label.name, 24)}
-      </text>
-      <text x="26" y="15" fontSize="3.4" fill="#141414">
-        {label.family ? familyName(label.family) : 'Mix'}, {Math.round(label.paintShare * 100)} %
-        paint
-      </text>
-      <text x="26" y="20.4" fontSize="3.4" fill="#141414">
-        {label.potLifeEnds === null
-          ? `Mixed ${DAY.format(label.mixedAt)}`
-          : `Use by ${HOUR.format(label.potLifeEnds)}`}
-      </text>
-      <line x1="4" x2="86" y1="24.4" y2="24.4" stroke="#141414" strokeWidth="0.4" />
-      <g fontSize="2.8" textAnchor="end" fill="#141414">
-        <text x="50" y="28.4">
-          parts
-        </text>
-        <text x="86" y="28.4">
-          drops for {more.ml} ml more
-        </text>
-      </g>
-      {shown.map(({ name, parts }, i) => (
-        <g key={name} fontSize="3.4" fill="#141414" transform={`translate(0 ${32.4 + i * 3.7})`}>
-          <text x="4">{cut(name, 22)}</text>
-          <text x="50" textAnchor="end">
-            {Number(parts.toFixed(3))}
-          </text>
-          <text x="86" textAnchor="end" fontWeight="700">
-            {more.drops[i]}
-          </text>
-        </g>
+      <metadata>{labelData(label)}</metadata>
+      {labelMarks(label, DATES).map((mark, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the marks of a label never move
+        <Mark key={i} mark={mark} />
       ))}
-      <text x="4" y="48" fontSize="2.8" fill="#141414">
-        {rest > 0 ? `and ${rest} more · ` : ''}
-        {label.for ?? ''}
-      </text>
     </svg>
   )
 }
 
-function cut(text: string, most: number): string {
-  return text.length > most ? `${text.slice(0, most - 1)}…` : text
+function Mark({ mark }: { mark: LabelMark }) {
+  if (mark.is === 'box') {
+    const { x, y, width, height, fill, edge, thick } = mark
+    return <rect {...{ x, y, width, height, fill }} stroke={edge} strokeWidth={thick} />
+  }
+  if (mark.is === 'rule')
+    return (
+      <line x1={mark.x1} x2={mark.x2} y1={mark.y} y2={mark.y} stroke="#141414" strokeWidth="0.4" />
+    )
+  return (
+    <text
+      x={mark.x}
+      y={mark.y}
+      fontSize={mark.size}
+      fill="#141414"
+      fontWeight={mark.bold ? 700 : undefined}
+      textAnchor={mark.end ? 'end' : undefined}
+    >
+      {mark.text}
+    </text>
+  )
 }
 
 function words({ name, ingredients, more, paintShare }: MixLabel): string {

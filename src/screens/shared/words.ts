@@ -1,13 +1,8 @@
-import { ACT_TABLE, actRow, FAMILY_TABLE, laysClear } from '@/core/knowledge'
-import type { ActStep } from '@/core/model/sequence'
+import { ACT_TABLE, FAMILY_TABLE, MILESTONE_WORDS, SEEN_WORDS, stepName } from '@/core/knowledge'
 import type { Act, Family, Solvent, Substrate, Tool } from '@/core/model/vocabulary'
 import type { UndoTouch } from '@/core/stack'
 
-/** A step's name on screen: "Gloss clear", "Base colour". */
-export function stepName(step: ActStep): string {
-  const { name } = actRow(step.do, step.family)
-  return laysClear(step) && step.sheen ? `${capital(step.sheen)} clear` : name
-}
+export { MILESTONE_WORDS, SEEN_WORDS, stepName }
 
 export function actName(act: Act): string {
   return ACT_TABLE[act].name
@@ -25,23 +20,6 @@ export function capital(text: string): string {
 export function plain(id: Tool | Solvent | Substrate | string): string {
   return capital(id.replaceAll('-', ' '))
 }
-
-/** What a milestone means on a clock. */
-export const MILESTONE_WORDS = {
-  flash: 'next coat',
-  touch: 'touch-dry',
-  recoat: 'next product',
-  sand: 'sands',
-  tape: 'bears tape',
-  cured: 'cured',
-} as const
-
-/** What can be seen of a film that dries. */
-export const SEEN_WORDS = {
-  'not-yet': 'still tacky',
-  just: 'dry just now',
-  reached: 'dry already',
-} as const
 
 /** How a solvent is touched to a film that is to come off. */
 export const TOUCH_WORDS = {

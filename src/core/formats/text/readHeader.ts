@@ -1,5 +1,5 @@
 import type { Build, Part } from '../../model/build'
-import type { Climate } from '../../model/climate'
+import { REFERENCE_CLIMATE } from '../../model/climate'
 import type { Sequence } from '../../model/sequence'
 import { SCHOOLS, type SchoolQuestion, type Substrate } from '../../model/vocabulary'
 import { type Item, itemsOf } from './items'
@@ -22,10 +22,18 @@ type Missed = (item: { text: string; from: number; to: number }) => void
 export const USUAL_SUBSTRATE: Substrate = 'polystyrene'
 
 /** What a line begins with that speaks of the whole. */
-const KEYS = /^(?:(build|story|due|choices|air)|(part)\s+([^:]*)):\s*(.*)$/i
+const KEYS = /^(?:(build|sequence|story|due|choices|air)|(part)\s+([^:]*)):\s*(.*)$/i
 
 /** Words that a part's name is put in quotes for: a line that begins with them speaks of the whole. */
-export const HEAD_WORDS: readonly string[] = ['build', 'story', 'due', 'choices', 'air', 'part']
+export const HEAD_WORDS: readonly string[] = [
+  'build',
+  'sequence',
+  'story',
+  'due',
+  'choices',
+  'air',
+  'part',
+]
 
 /**
  * Reads a line that speaks of the whole: "build: Gannet’s Lament, 1:144, display", "part Hull: polystyrene, 374 cm²", "due:
@@ -52,6 +60,10 @@ export function readHeader(
       return true
     case 'part':
       readPart(name, rest, lexicon, header, shifted)
+      return true
+    case 'sequence':
+      for (const token of tokensOf(rest))
+        if (token.is === 'json') Object.assign(header.sequence, token.value)
       return true
     case 'story':
       header.fields.story = unquoted(rest)
@@ -177,14 +189,15 @@ export function questionWords(question: SchoolQuestion): string {
   return question.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
 }
 
-function airOf(items: readonly Item[], missed: Missed): Climate {
-  const climate: Climate = { celsius: 20, humidity: 50, air: 'room' }
+function airOf(items: readonly Item[], missed: Missed): Sequence['climate'] {
+  let climate: NonNullable<Sequence['climate']> = { celsius: REFERENCE_CLIMATE.celsius }
   for (const item of items) {
     const air = senseOf(item, 'air')?.says.air
     if (air) climate.air = air
     else if (item.is !== 'token') {
       if (!senseOf(item, 'humidity') && !senseOf(item, 'filler')) missed(item)
-    } else if (item.token.is === 'number' && item.token.unit === '%')
+    } else if (item.token.is === 'json') climate = { ...climate, ...(item.token.value as object) }
+    else if (item.token.is === 'number' && item.token.unit === '%')
       climate.humidity = item.token.value
     else if (item.token.is === 'number' && /c$/.test(item.token.unit))
       climate.celsius = item.token.value

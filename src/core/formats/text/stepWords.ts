@@ -1,4 +1,5 @@
-import { ACT_WORDS } from '../../knowledge/words/acts'
+import { actRow } from '../../knowledge/acts'
+import { ACT_WORDS, STEP_WORDS } from '../../knowledge/words/acts'
 import {
   COAT_WORDS,
   FAMILY_WORDS,
@@ -22,7 +23,7 @@ export function stepWords(step: SaidStep, known: Known, lexicon: Lexicon): strin
   const thinner = known.shelf?.find(({ id }) => id === step.thinner)
   const mix = known.mixes?.find(({ id }) => id === step.mix)
   const words = [
-    ACT_WORDS[step.do][0],
+    actWord(step),
     step.sheen && !bottle?.sheen && SHEEN_WORDS[step.sheen][0],
     step.family && step.family !== (bottle ?? mix)?.family && FAMILY_WORDS[step.family][0],
     bottle && named(bottle.name, 'bottle', lexicon),
@@ -38,6 +39,13 @@ export function stepWords(step: SaidStep, known: Known, lexicon: Lexicon): strin
     ...sheetWords(step),
   ]
   return words.flatMap((word) => (word ? [word] : []))
+}
+
+/** The act as it is written: "wash" with a paint is another act than without. */
+function actWord({ do: act, family }: SaidStep): string {
+  const isPainted = family !== undefined && actRow(act, undefined).withPaint !== undefined
+  const painted = STEP_WORDS.find(({ step }) => step.do === act)
+  return (isPainted && painted?.words[0]) || ACT_WORDS[act][0]
 }
 
 /** A wait in words. */

@@ -1,3 +1,4 @@
+import type { Part } from '../../model/build'
 import type { Parsed, Problem } from '../../model/input'
 import { isAct } from '../../model/isAct'
 import type { Sequence, Step } from '../../model/sequence'
@@ -63,6 +64,14 @@ function problemOf({ line, text, notUnderstood }: ReadLine): Problem {
   }
 }
 
+function depthsOf(part: Part | undefined): Partial<Sequence> {
+  const { lineDepthMm, jointGapMm } = part ?? {}
+  return {
+    ...(lineDepthMm === undefined ? {} : { lineDepthMm }),
+    ...(jointGapMm === undefined ? {} : { jointGapMm }),
+  }
+}
+
 /** The whole as one sequence: steps that name parts say them in `on`. */
 function sequenceOf({ header, steps }: ReadPlan): unknown {
   const { scale, use, school } = header.fields
@@ -72,6 +81,7 @@ function sequenceOf({ header, steps }: ReadPlan): unknown {
     format: 'tectoria-sequence',
     version: 1,
     substrate: header.parts[0]?.substrate ?? USUAL_SUBSTRATE,
+    ...depthsOf(header.parts[0]),
     ...(scale === undefined ? {} : { scale }),
     ...(use === undefined ? {} : { use }),
     ...(hasWaits ? {} : { waits: 'auto' }),

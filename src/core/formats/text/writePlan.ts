@@ -1,8 +1,9 @@
 import { SUBSTRATE_WORDS } from '../../knowledge/words/materials'
-import { USE_WORDS } from '../../knowledge/words/ways'
+import { AIR_WORDS, USE_WORDS, WAITS_WORDS } from '../../knowledge/words/ways'
 import type { Build, BuildStep, Part } from '../../model/build'
 import { isAct } from '../../model/isAct'
 import { sameValue } from '../../model/sameValue'
+import type { Sequence, Step } from '../../model/sequence'
 import type { SchoolQuestion } from '../../model/vocabulary'
 import { type Known, type Lexicon, lexiconOf, phraseOf } from './lexicon'
 import { partId, questionWords } from './readHeader'
@@ -33,6 +34,70 @@ export function writePlan(build: Build, known: Omit<Known, 'parts' | 'techniques
     if (round === MOST_ROUNDS || better.every((line, i) => line === lines[i])) return `${text}\n`
     lines = better
   }
+}
+
+/** A sequence in plain words that read back as the same sequence. */
+export function writeSequence(sequence: Sequence): string {
+  const { format, version, substrate, steps, waits, climate, scale, use, school, ...rest } =
+    sequence
+  const { lineDepthMm, jointGapMm, ...more } = rest
+  const part = {
+    id: 'model',
+    name: 'Model',
+    substrate,
+    ...(lineDepthMm === undefined ? {} : { lineDepthMm }),
+    ...(jointGapMm === undefined ? {} : { jointGapMm }),
+  }
+  const build = {
+    id: 'sequence',
+    name: 'Sequence',
+    ...(school === undefined ? {} : { school }),
+    parts: [part],
+    steps: steps.map((step, i) => ({ ...step, id: `s${i}`, parts: [part.id] }) as BuildStep),
+  }
+  const head = [
+    SUBSTRATE_WORDS[substrate][0],
+    ...(scale === undefined ? [] : [`1:${scale}`]),
+    ...(use === undefined ? [] : [USE_WORDS[use][0]]),
+    ...(waits === undefined ? [] : [WAITS_WORDS[waits][0]]),
+  ].join(', ')
+  const air = climate === undefined ? [] : [airLine(climate)]
+  const isPlain = lineDepthMm === undefined && jointGapMm === undefined
+  const lines = writePlan(build, {})
+    .split('\n')
+    .filter((line) => !line.startsWith('build:'))
+  const kept = isPlain ? lines.filter((line) => !line.startsWith('part Model:')) : lines
+  const first = kept.length - 1 - steps.length
+  const own = kept.map((line, i) => withBraces(line, tiesOf(steps[i - first])))
+  return [
+    ...(Object.keys(more).length > 0 ? [withBraces('sequence:', more)] : []),
+    head,
+    ...air,
+    ...own,
+  ].join('\n')
+}
+
+/** What ties a step of a sequence to parts, which a build says in its own way. */
+function tiesOf(step: Step | undefined): Record<string, unknown> {
+  const { id, parts } = (step ?? {}) as { id?: unknown; parts?: unknown }
+  return { ...(id === undefined ? {} : { id }), ...(parts === undefined ? {} : { parts }) }
+}
+
+function airLine({
+  celsius,
+  humidity,
+  air,
+  partCelsius,
+  ...rest
+}: NonNullable<Sequence['climate']>): string {
+  const words = AIR_WORDS.find(({ says }) => says.air === air)?.words[0]
+  const more = { ...rest, ...(partCelsius === undefined ? {} : { partCelsius }) }
+  const said = [
+    `${celsius} °C`,
+    ...(humidity === undefined ? [] : [`${humidity} %`]),
+    ...(words ? [words] : []),
+  ]
+  return withBraces(`air: ${said.join(', ')}`, more)
 }
 
 /** A step on its line: its parts, its words, and what there are no words for. */
@@ -136,8 +201,8 @@ function withBraces(line: string, fields: Record<string, unknown>): string {
 
 /** A step as a line: the parts that it is for first, unless it is for all of them. */
 function lineOf(step: BuildStep, parts: readonly Part[], known: Known, lexicon: Lexicon): Line {
-  const own = parts.filter(({ id }) => step.parts.includes(id))
-  const isAll = own.length === parts.length
+  const own = step.parts.flatMap((id) => parts.find((part) => part.id === id) ?? [])
+  const isAll = sameValue(own, parts)
   const on = isAll ? '' : `${own.map(({ name }) => named(name, 'part', lexicon)).join(', ')}: `
   return { on, words: isAct(step) ? stepWords(step, known, lexicon) : waitWords(step), braces: {} }
 }

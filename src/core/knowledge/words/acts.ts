@@ -108,8 +108,8 @@ export const ACT_WORDS = {
   'cut-polish': ['cut', 'cut flat', 'cut back', 'wet flat', 'colour sand', 'flat the clear'],
   compound: ['compound', 'polish', 'polish with compound', 'buff'],
   'glue-clear': [
-    'glaze the windows',
     'fit the glass',
+    'glaze the windows',
     'glue glass',
     'glue the glass',
     'fit windows',
