@@ -39,6 +39,8 @@ function sentence(act: LoggedAct, step: string, project: Project): string {
       return `${bottle()}: ${ml} found in it`
     case 'noted':
       return act.text ?? ''
+    case 'corrected':
+      return 'When the act before really was'
     case 'undone':
       return 'Took the act before back'
   }

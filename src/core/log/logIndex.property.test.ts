@@ -22,9 +22,18 @@ const acts = fc
       ({ kind, ref, minute, back, ml }, i): LoggedAct => ({
         id: `a${i}`,
         // What takes something back comes after it.
-        at: new Date((kind === 'undone' ? 1000 + i : minute) * 60_000).toISOString(),
+        at: new Date(
+          (kind === 'undone' || kind === 'corrected' ? 1000 + i : minute) * 60_000,
+        ).toISOString(),
         kind,
-        ...(kind === 'undone' ? { undoes: `a${Math.max(0, i - 1 - back)}` } : ref),
+        ...(kind === 'undone'
+          ? { undoes: `a${Math.max(0, i - 1 - back)}` }
+          : kind === 'corrected'
+            ? {
+                corrects: `a${Math.max(0, i - 1 - back)}`,
+                happenedAt: new Date((minute + back) * 60_000).toISOString(),
+              }
+            : ref),
         ...(kind === 'observed' ? { seen: 'just' as const } : {}),
         ...(kind === 'mixed' ? { drawn: [{ bottle: 'k', ml }] } : {}),
         ...(kind === 'poured' || kind === 'weighed' ? { bottle: 'k', ml } : {}),

@@ -36,6 +36,8 @@ export type LogIndex = {
   observations: readonly Observation[]
   /** Acts that take an act back, by its id. */
   undoers: ReadonlyMap<string, readonly LoggedAct[]>
+  /** Acts that say when an act really was, by its id, the newest last. */
+  correctors: ReadonlyMap<string, readonly LoggedAct[]>
 }
 
 const EMPTY: LogIndex = {
@@ -46,6 +48,7 @@ const EMPTY: LogIndex = {
   mixed: [],
   observations: [],
   undoers: new Map(),
+  correctors: new Map(),
 }
 
 const NO_PART: PartLog = { steps: new Map(), observed: new Map() }
@@ -70,7 +73,8 @@ export function extendLog(before: LogIndex, acts: readonly LoggedAct[]): LogInde
   const added = longer ? acts.slice(known) : acts
   const index: Draft = {
     acts,
-    undoers: withUndoers(start.undoers, added),
+    undoers: withNamed(start.undoers, added, ({ undoes }) => undoes),
+    correctors: withNamed(start.correctors, added, ({ corrects }) => corrects),
     builds: new Map(start.builds),
     bottles: new Map(start.bottles),
     tools: new Map(start.tools),
@@ -92,6 +96,20 @@ export function stands({ undoers }: Pick<LogIndex, 'undoers'>, act: LoggedAct): 
     return (undoers.get(id) ?? []).some((undoer) => !isUndone(undoer.id))
   }
   return !isUndone(act.id)
+}
+
+/** Is it an act about another act? */
+function speaksOfAnother({ kind }: LoggedAct): boolean {
+  return kind === 'undone' || kind === 'corrected'
+}
+
+/** An act at the instant at which it really was: as the newest correction that stands says, else as it was logged. */
+export function asItWas(
+  index: Pick<LogIndex, 'undoers' | 'correctors'>,
+  act: LoggedAct,
+): LoggedAct {
+  const at = index.correctors.get(act.id)?.findLast((other) => stands(index, other))?.happenedAt
+  return at === undefined || at === act.at ? act : { ...act, at }
 }
 
 /** The log as it is read: what was logged last comes first. A log in order of time costs no sorting. */
@@ -119,6 +137,7 @@ export function progressOfStep(log: LogIndex, { build, part, step }: StepRef) {
 type Draft = {
   acts: readonly LoggedAct[]
   undoers: ReadonlyMap<string, readonly LoggedAct[]>
+  correctors: ReadonlyMap<string, readonly LoggedAct[]>
   builds: Map<string, BuildLog>
   bottles: Map<string, readonly LoggedAct[]>
   tools: Map<string, number>
@@ -131,34 +150,37 @@ function isPrefix(old: readonly LoggedAct[], acts: readonly LoggedAct[]): boolea
   return old.length === 0 || acts[old.length - 1] === old[old.length - 1]
 }
 
-function withUndoers(
+/** Acts by the act that they name, carried on. */
+function withNamed(
   before: ReadonlyMap<string, readonly LoggedAct[]>,
   added: readonly LoggedAct[],
+  named: (act: LoggedAct) => string | undefined,
 ): ReadonlyMap<string, readonly LoggedAct[]> {
-  const undoing = added.filter((act) => act.kind === 'undone' && act.undoes !== undefined)
-  if (undoing.length === 0) return before
-  const undoers = new Map(before)
-  for (const act of undoing) {
-    const target = act.undoes as string
-    undoers.set(target, [...(undoers.get(target) ?? []), act])
+  const naming = added.filter((act) => speaksOfAnother(act) && named(act) !== undefined)
+  if (naming.length === 0) return before
+  const all = new Map(before)
+  for (const act of naming) {
+    const target = named(act) as string
+    all.set(target, [...(all.get(target) ?? []), act])
   }
-  return undoers
+  return all
 }
 
-/** The acts themselves, and those that they take back or bring back. */
+/** The acts themselves, and those that they take back, bring back or correct. */
 function touchedBy(acts: readonly LoggedAct[], added: readonly LoggedAct[]): LoggedAct[] {
-  const wanted = added.flatMap(({ undoes }) => (undoes === undefined ? [] : [undoes]))
+  const wanted = added.flatMap(({ undoes, corrects }) => undoes ?? corrects ?? [])
   if (wanted.length === 0) return [...added]
-  const touched = [...added]
+  const touched = new Set(added)
   const ids = new Set(wanted)
   // What is taken back is nearly always near the end.
   for (let i = acts.length - 1; i >= 0 && ids.size > 0; i--) {
     const act = acts[i] as LoggedAct
     if (!ids.delete(act.id)) continue
-    touched.push(act)
-    if (act.undoes !== undefined) ids.add(act.undoes)
+    touched.add(act)
+    const next = act.undoes ?? act.corrects
+    if (next !== undefined) ids.add(next)
   }
-  return touched
+  return [...touched]
 }
 
 function isOf(act: LoggedAct, bottle: string): boolean {
@@ -174,7 +196,7 @@ function bottlesOf(act: LoggedAct): string[] {
 
 /** Everything anew, each act once. */
 function sortAll(index: Draft, acts: readonly LoggedAct[]): void {
-  const ordered = [...acts].sort(byTime)
+  const ordered = acts.map((act) => asItWas(index, act)).sort(byTime)
   const builds = new Map<string, MutableBuild>()
   const bottles = new Map<string, LoggedAct[]>()
   const mixed: LoggedAct[] = []
@@ -186,7 +208,7 @@ function sortAll(index: Draft, acts: readonly LoggedAct[]): void {
       own.acts.push(act)
     }
   for (const act of ordered) {
-    if (act.kind === 'undone' || !stands(index, act)) continue
+    if (speaksOfAnother(act) || !stands(index, act)) continue
     for (const bottle of bottlesOf(act)) push(bottles, bottle, act)
     if (act.tool) index.tools.set(act.tool, (index.tools.get(act.tool) ?? 0) + (act.uses ?? 1))
     if (act.kind === 'mixed') mixed.push(act)
@@ -280,7 +302,8 @@ function push(groups: Map<string, LoggedAct[]>, id: string, act: LoggedAct): voi
 /** The acts of a list that stand, each once, in order of time. */
 function standing(index: Draft, acts: readonly LoggedAct[]): LoggedAct[] {
   return [...new Map(acts.map((act) => [act.id, act])).values()]
-    .filter((act) => act.kind !== 'undone' && stands(index, act))
+    .filter((act) => !speaksOfAnother(act) && stands(index, act))
+    .map((act) => asItWas(index, act))
     .sort(byTime)
 }
 

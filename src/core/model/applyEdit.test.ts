@@ -62,3 +62,49 @@ test.each([
   const read = parseEdit({ do: 'set', fields })
   expect(read).toMatchObject({ ok: false, problems: [{ path, found: JSON.stringify(fields) }] })
 })
+
+describe('parts', () => {
+  const shared = build(step('s', { endsAfter: { p: 1, q: 1 } }), step('own', { parts: ['q'] }))
+  const logged = (id: string) => (id === 's' ? { status: 'done' as const, coats: 1 } : null)
+  test.each<{ edit: Edit; parts: string; steps: string; why: string }>([
+    {
+      edit: { do: 'removePart', part: 'q' },
+      parts: 'p',
+      steps: 's:p',
+      why: 'one is taken out with what is meant for it alone, logged or not',
+    },
+    {
+      edit: { do: 'orderParts', parts: ['q', 'p'] },
+      parts: 'q p',
+      steps: 's:p+q own:q',
+      why: 'they are put in order',
+    },
+  ])('$why, and back', ({ edit, parts, steps }) => {
+    const result = applyEdit(shared, edit, logged, newId)
+    if (!result.ok) throw new Error(result.why)
+    expect(result.build.parts.map(({ id }) => id).join(' ')).toBe(parts)
+    expect(result.build.steps.map((s) => `${s.id}:${s.parts.join('+')}`).join(' ')).toBe(steps)
+    const back = applyEdit(result.build, result.inverse, NOTHING_LOGGED, newId)
+    expect(back).toMatchObject({ ok: true, build: shared })
+    if (back.ok) expect(back.build.parts).toEqual(shared.parts)
+  })
+
+  test.each<{ edit: Edit; why: string }>([
+    { edit: { do: 'removePart', part: 'gone' }, why: 'isn’t there' },
+    { edit: { do: 'orderParts', parts: ['p'] }, why: 'isn’t there' },
+    { edit: { do: 'orderParts', parts: ['p', 'p'] }, why: 'isn’t there' },
+  ])('$edit is refused', ({ edit, why }) => {
+    expect(applyEdit(shared, edit, logged, newId)).toMatchObject({
+      ok: false,
+      why: expect.stringContaining(why),
+    })
+  })
+
+  it('the last one stays', () => {
+    const alone = { ...shared, parts: shared.parts.slice(0, 1), steps: [] }
+    expect(applyEdit(alone, { do: 'removePart', part: 'p' }, logged, newId)).toMatchObject({
+      ok: false,
+      why: 'A build has one part at least.',
+    })
+  })
+})

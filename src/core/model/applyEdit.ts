@@ -52,6 +52,7 @@ export function patchBetween(before: Build, after: Build): Patch {
   const { steps, parts, ...fields } = after
   const ids = (rows: readonly { id: string }[]) => rows.map(({ id }) => id)
   const sameOrder = sameValue(ids(oldSteps), ids(steps))
+  const samePartOrder = sameValue(ids(oldParts), ids(parts))
   const changed = [...new Set([...Object.keys(oldFields), ...Object.keys(fields)])].filter(
     (field) =>
       !sameValue(oldFields[field as keyof typeof oldFields], fields[field as keyof typeof fields]),
@@ -63,6 +64,7 @@ export function patchBetween(before: Build, after: Build): Patch {
     steps: rowPatches(oldSteps, steps),
     parts: rowPatches(oldParts, parts),
     order: sameOrder ? null : { before: ids(oldSteps), after: ids(steps) },
+    partOrder: samePartOrder ? null : { before: ids(oldParts), after: ids(parts) },
     fields: { before: only(oldFields), after: only(fields) },
   }
 }
@@ -76,6 +78,10 @@ export function invertPatch(patch: Patch): Patch {
     steps: turned(patch.steps),
     parts: turned(patch.parts),
     order: patch.order && { before: patch.order.after, after: patch.order.before },
+    partOrder: patch.partOrder && {
+      before: patch.partOrder.after,
+      after: patch.partOrder.before,
+    },
     fields: { before: patch.fields.after, after: patch.fields.before },
   }
 }
@@ -92,10 +98,12 @@ function rowPatches<T extends { id: string }>(before: readonly T[], after: reado
 /** What of the log an edited build would lose or change, in words; null: nothing. */
 export function lostByEdit(before: Build, after: Build, logged: Logged): string | null {
   const next = new Map(after.steps.map((step) => [step.id, step]))
+  const kept = new Set(after.parts.map(({ id }) => id))
   for (const step of before.steps)
     for (const part of step.parts) {
       const fact = logged(step.id, part)
-      if (!fact) continue
+      // A part that is taken out goes with what lies on it; the log keeps what was done.
+      if (!fact || !kept.has(part)) continue
       const now = next.get(step.id)
       if (!now?.parts.includes(part)) return 'What was logged of a step would be lost.'
       if (!keepsFacts(step, now, part, fact.coats, fact.status === 'running'))
@@ -183,6 +191,10 @@ class Desk {
         return this.setPart(edit.part, edit.fields)
       case 'addPart':
         return this.addPart(edit.part)
+      case 'removePart':
+        return this.removePart(edit.part)
+      case 'orderParts':
+        return this.orderParts(edit.parts)
       case 'patch':
         return this.patch(edit)
       case 'all':
@@ -511,8 +523,31 @@ class Desk {
     return null
   }
 
+  private removePart(id: string): string | null {
+    if (!this.parts.some((part) => part.id === id)) return GONE
+    if (this.parts.length === 1) return 'A build has one part at least.'
+    this.parts = this.parts.filter((part) => part.id !== id)
+    this.steps = this.steps.flatMap((step): BuildStep[] => {
+      if (!step.parts.includes(id)) return [step]
+      const parts = step.parts.filter((part) => part !== id)
+      if (parts.length === 0) return []
+      const { [id]: _, ...ends } = (step as BuildAct).endsAfter ?? {}
+      return [{ ...dropEnds(step), parts, ...endsOf(ends) } as BuildStep]
+    })
+    const zones = this.fields.zones as Build['zones']
+    if (zones) this.fields = { ...this.fields, zones: zones.filter(({ part }) => part !== id) }
+    return null
+  }
+
+  private orderParts(ids: readonly string[]): string | null {
+    const parts = ids.flatMap((id) => this.parts.find((part) => part.id === id) ?? [])
+    if (parts.length !== this.parts.length || new Set(ids).size !== ids.length) return GONE
+    this.parts = parts
+    return null
+  }
+
   /** All that it says of before must be so still. */
-  private patch({ steps, parts, order, fields }: Patch): string | null {
+  private patch({ steps, parts, order, partOrder, fields }: Patch): string | null {
     const moved = 'This has been changed meanwhile.'
     const own = <T extends { id: string }>(rows: readonly T[], id: string) =>
       rows.find((row) => row.id === id) ?? null
@@ -524,7 +559,7 @@ class Desk {
     const ids = this.steps.map(({ id }) => id)
     if (order && !sameValue(ids, order.before)) return moved
     this.steps = patched(this.steps, steps, order?.after)
-    this.parts = patched(this.parts, parts)
+    this.parts = patched(this.parts, parts, partOrder?.after)
     this.fields = withFields(this.fields, fields.after)
     return null
   }

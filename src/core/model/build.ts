@@ -67,6 +67,12 @@ export const buildSchema = v.looseObject({
   steps: v.pipe(v.array(buildStepSchema), v.maxLength(1000, 'a list of up to 1000 steps')),
   /** The day it is wanted for. */
   due: v.optional(dateField),
+  /** Where it stands among the builds, the lowest first. */
+  place: v.optional(v.number()),
+  /** The day it was finished. */
+  finishedOn: v.optional(dateField),
+  /** Kept for its record: shown among the archived, planned no more. */
+  archived: v.optional(v.boolean()),
   /** Put away: neither planned nor on the bench. */
   shelved: v.optional(v.boolean()),
 })

@@ -96,6 +96,12 @@ const partEditSchema = v.object({ do: v.literal('part'), part: idField, fields: 
 /** Adds a part to the build. */
 const addPartSchema = v.object({ do: v.literal('addPart'), part: partSchema })
 
+/** Takes a part out, with what is meant for it alone; what was logged of it stays in the log. */
+const removePartSchema = v.object({ do: v.literal('removePart'), part: idField })
+
+/** Puts the parts in order: all of them, by id. */
+const orderPartsSchema = v.object({ do: v.literal('orderParts'), parts: v.array(idField) })
+
 /** One row before and after; null: it isn't there. */
 const stepPatch = v.object({
   id: idField,
@@ -115,6 +121,10 @@ const patchSchema = v.object({
   parts: v.array(partPatch),
   /** Ids of all steps in order of work, where it changes. */
   order: v.nullable(v.object({ before: v.array(idField), after: v.array(idField) })),
+  /** Ids of all parts in order, where it changes. */
+  partOrder: v.optional(
+    v.nullable(v.object({ before: v.array(idField), after: v.array(idField) })),
+  ),
   fields: v.object({ before: fieldsSchema, after: fieldsSchema }),
 })
 
@@ -132,6 +142,8 @@ type Simple =
   | v.InferOutput<typeof setSchema>
   | v.InferOutput<typeof partEditSchema>
   | v.InferOutput<typeof addPartSchema>
+  | v.InferOutput<typeof removePartSchema>
+  | v.InferOutput<typeof orderPartsSchema>
   | Patch
 
 /** One change of a build, in ids of its steps, never in places of a sequence. Several as one: all of them or none. */
@@ -149,6 +161,8 @@ const editSchema: v.GenericSchema<unknown, Edit> = v.lazy(() =>
     setSchema,
     partEditSchema,
     addPartSchema,
+    removePartSchema,
+    orderPartsSchema,
     patchSchema,
     v.object({ do: v.literal('all'), edits: v.array(editSchema) }),
   ]),

@@ -28,6 +28,11 @@ export const loggedActSchema = v.looseObject({
   /** The tool or consumable that was used up by so many uses. */
   tool: v.optional(idField),
   uses: v.optional(wholeRanged(1, 1000, 'uses')),
+  /** The act whose instant this one corrects, and when it really was. */
+  corrects: v.optional(idField),
+  happenedAt: v.optional(instantField),
+  /** Its instant is a rough one: nobody looked at the clock. */
+  roughly: v.optional(v.boolean()),
   /** The act that this one takes back. */
   undoes: v.optional(idField),
 })

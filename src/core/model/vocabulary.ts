@@ -247,7 +247,7 @@ export const SCHOOLS = {
 /** A question on which practice differs. Source: handbook 1, schools. */
 export type SchoolQuestion = keyof typeof SCHOOLS
 
-/** What is written into the log. The log is only ever added to; `undone` takes an earlier act back. */
+/** What is written into the log. The log is only ever added to; `undone` takes an earlier act back, `corrected` says when it really was. */
 export const ACT_KINDS = [
   'started',
   'coat-done',
@@ -259,5 +259,6 @@ export const ACT_KINDS = [
   'poured',
   'weighed',
   'noted',
+  'corrected',
   'undone',
 ] as const

@@ -4,8 +4,8 @@ import type { StoredMix } from '@/core/model/mix'
 import { exportProject } from '../documents'
 import { BUILD, NOW, rowsOf, storedActs, storedProject, testStore } from '../tests/stores'
 import { redo, undo } from '../undo'
-import { logAct } from './acts'
-import { addBuild, editBuild } from './builds'
+import { correctAct, logAct } from './acts'
+import { addBuild, editBuild, orderBuilds, removeBuild, takeOverBuild } from './builds'
 import { forgetChanges, importProject, loadDemo, shouldLoadDemo, wipe } from './documents'
 import { addBottle, changeBottles, keepMix, pourInto } from './shelf'
 
@@ -312,5 +312,66 @@ describe('the demo', () => {
     expect(await store.db.builds.count()).toBe(4)
     await wipe(store)
     expect(await shouldLoadDemo(store)).toBe(false)
+  })
+})
+
+describe('the modeller’s own builds', () => {
+  it('an act is logged for a time before now, never for one to come or before what is logged', async () => {
+    const at = NOW - 20 * 3_600_000
+    const log = (coat: number, when: number) =>
+      logAct(store, REF, { kind: 'coat-done' }, { coat, at: when }, 'Coat')
+    expect(await log(1, at)).toMatchObject({ ok: true })
+    expect((await progress())?.coatEnds).toEqual([at])
+    expect(await log(2, NOW + 9e9)).toMatchObject({
+      ok: false,
+      why: expect.stringContaining('still to come'),
+    })
+    expect(await log(2, at - 1)).toMatchObject({
+      ok: false,
+      why: expect.stringContaining('later than that'),
+    })
+    expect((await progress())?.coatEnds).toEqual([at])
+  })
+
+  it('the time of an act is corrected by another act, and back', async () => {
+    await coat(1)
+    const [act] = await storedActs(store)
+    const was = NOW - 3_600_000
+    expect(await correctAct(store, act?.id ?? '', was, 'An hour ago')).toEqual(ok('An hour ago'))
+    expect((await progress())?.coatEnds).toEqual([was])
+    expect((await storedActs(store)).find(({ id }) => id === act?.id)).toEqual(act)
+    await undo(store)
+    expect((await progress())?.coatEnds).toEqual([Date.parse(act?.at ?? '')])
+    expect(await correctAct(store, 'gone', was, 'x')).toMatchObject({ ok: false })
+    expect(await correctAct(store, act?.id ?? '', NOW + 9e9, 'x')).toMatchObject({ ok: false })
+  })
+
+  it('a painted model is taken over as one change', async () => {
+    const films = [{ step: { do: 'prime' as const }, at: NOW - 9e7 }]
+    expect(await takeOverBuild(store, 'b', ['p'], films, 'Taken over: Hull')).toEqual(
+      ok('Taken over: Hull'),
+    )
+    const taken = await storedProject(store)
+    expect(taken.builds?.[0]?.steps).toHaveLength(BUILD.steps.length + 1)
+    expect(taken.acts?.every(({ roughly }) => roughly)).toBe(true)
+    await undo(store)
+    expect((await storedProject(store)).builds?.[0]).toEqual(BUILD)
+    const later = [{ step: { do: 'prime' as const }, at: NOW + 9e9 }]
+    expect(await takeOverBuild(store, 'b', ['p'], later, 'x')).toMatchObject({ ok: false })
+  })
+
+  it('builds are removed, put in order, and come back', async () => {
+    await addBuild(store, { ...BUILD, id: 'c', name: 'Tern' })
+    expect(await orderBuilds(store, ['c', 'b'])).toMatchObject({ ok: true })
+    expect((await storedProject(store)).builds?.map(({ id, place }) => [id, place])).toEqual([
+      ['b', 1],
+      ['c', 0],
+    ])
+    expect(await orderBuilds(store, ['c', 'b'])).toMatchObject({ ok: false })
+    expect(await removeBuild(store, 'c')).toEqual(ok('Removed: Tern'))
+    expect((await storedProject(store)).builds).toHaveLength(1)
+    await undo(store)
+    expect((await storedProject(store)).builds).toHaveLength(2)
+    expect(await removeBuild(store, 'gone')).toMatchObject({ ok: false })
   })
 })

@@ -9,7 +9,11 @@ import { type Decision, progressNow, type Reading, transact, type Written } from
 import { put } from './rows'
 
 /** What the person who logs an act takes for so: which coat comes next, from 1; null: the act has none, or it doesn't matter. */
-export type Believed = { coat: number | null }
+export type Believed = {
+  coat: number | null
+  /** When it was done, epoch milliseconds; left out: now. */
+  at?: number
+}
 
 /** The same observation or note again within this time is the same press of a key, ms. */
 const ECHO = 10_000
@@ -35,6 +39,8 @@ export function logAct(
   return transact(store, async (read): Promise<Decision> => {
     const step = await stepOf(read, ref)
     if (!step) return { refused: `${say}: that step isn’t there any more. Nothing was logged.` }
+    if ((believed.at ?? 0) > store.now())
+      return { refused: `${say}: that is still to come. Nothing was logged.` }
     const own = await actsOf(store, read, ref, act, believed)
     if ('refused' in own) return own
     const acts = [...own.acts]
@@ -74,7 +80,7 @@ async function actsOf(
   const why =
     againstProgress(act, believed, progress, coats) ?? (await echoOf(store, read, ref, act))
   if (why !== null) return { refused: why }
-  return { acts: record(ref, act, progress, coats, store.now(), store.newId) }
+  return { acts: record(ref, act, progress, coats, believed.at ?? store.now(), store.newId) }
 }
 
 async function stepOf(read: Reading, ref: StepRef): Promise<BuildStep | undefined> {
@@ -85,10 +91,13 @@ async function stepOf(read: Reading, ref: StepRef): Promise<BuildStep | undefine
 /** Why an act doesn't follow from how far the step has come; null: it does. */
 function againstProgress(
   act: BenchAct,
-  { coat }: Believed,
+  { coat, at }: Believed,
   progress: StepProgress | undefined,
   coats: number,
 ): string | null {
+  const newest = Math.max(progress?.startedAt ?? 0, ...(progress?.coatEnds ?? []))
+  if (at !== undefined && act.kind !== 'noted' && at < newest)
+    return 'Something of it was logged later than that: correct that first. Nothing was logged.'
   const laid = progress?.coatEnds.length ?? 0
   const status = progress?.status ?? 'open'
   switch (act.kind) {
@@ -131,6 +140,36 @@ async function echoOf(
 
 function sameObservation(old: LoggedAct, act: Extract<BenchAct, { kind: 'observed' }>): boolean {
   return old.seen === act.seen && old.milestone === act.milestone
+}
+
+/**
+ * Says when a logged act really was. The log is only added to: the act stays as it was logged, and a new one corrects it.
+ *
+ * @param say what is told, as "Hull: prime, coat 2 was at 18:30"
+ */
+export function correctAct(
+  store: Store,
+  id: string,
+  happenedAt: number,
+  say: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const act = await read.get('acts', id)
+    if (!act) return { refused: `${say}: that act isn’t there any more.` }
+    if (happenedAt > store.now()) return { refused: `${say}: that is still to come.` }
+    const { build, part, step } = act
+    const correction: LoggedAct = {
+      id: store.newId(),
+      at: new Date(store.now()).toISOString(),
+      kind: 'corrected',
+      corrects: id,
+      happenedAt: new Date(happenedAt).toISOString(),
+      ...(build ? { build } : {}),
+      ...(part ? { part } : {}),
+      ...(step ? { step } : {}),
+    }
+    return { label: say, writes: [put('acts', correction)] }
+  })
 }
 
 /** A note that belongs to no step, or to a build or part alone. */

@@ -1,3 +1,4 @@
+import { type FoundFilm, takeOver } from '@/core/builds'
 import { loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Build } from '@/core/model/build'
@@ -6,7 +7,7 @@ import type { Sessions } from '@/core/model/sessions'
 import type { Store } from '../store'
 import { transact, type Written } from '../transact'
 import { noteAct } from './acts'
-import { GONE, put } from './rows'
+import { away, GONE, put } from './rows'
 
 /** Puts a new build on the bench and, where they are said with it, when the modeller is there. */
 export function addBuild(
@@ -35,6 +36,59 @@ export function editBuild(store: Store, id: string, edit: Edit, label: string): 
     return result.ok
       ? { label, writes: [put('builds', result.build)] }
       : { refused: `${label}: ${result.why}` }
+  })
+}
+
+/**
+ * Takes a painted model over: what lies on these parts, from the lowest film on, and roughly since when. One change.
+ *
+ * @param label what was done, as "Taken over: Hull"
+ */
+export function takeOverBuild(
+  store: Store,
+  id: string,
+  parts: readonly string[],
+  films: readonly FoundFilm[],
+  label: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const build = await read.get('builds', id)
+    if (!build) return { refused: GONE }
+    if (films.some(({ at }) => at > store.now()))
+      return { refused: `${label}: that is still to come.` }
+    const { edit, acts } = takeOver(build, parts, films, store.newId)
+    const logged = loggedIn(await read.log({ build: id }), id)
+    const result = applyEdit(build, edit, logged, store.newId)
+    return result.ok
+      ? { label, writes: [put('builds', result.build), ...acts.map((act) => put('acts', act))] }
+      : { refused: `${label}: ${result.why}` }
+  })
+}
+
+/** Takes a build off the bench for good, with its pins; what was logged of it stays in the log. It can be taken back. */
+export function removeBuild(store: Store, id: string): Promise<Written> {
+  return transact(store, async (read) => {
+    const build = await read.get('builds', id)
+    if (!build) return { refused: GONE }
+    const pins = (await read.all('pins')).filter((pin) => pin.id.startsWith(`${id}/`))
+    return {
+      label: `Removed: ${build.name}`,
+      writes: [away('builds', id), ...pins.map((pin) => away('pins', pin.id))],
+    }
+  })
+}
+
+/** Puts builds in this order: all of them, by id. */
+export function orderBuilds(store: Store, ids: readonly string[]): Promise<Written> {
+  return transact(store, async (read) => {
+    const builds = await read.all('builds')
+    const moved = builds.flatMap((build) => {
+      const place = ids.indexOf(build.id)
+      return place < 0 || place === build.place ? [] : [put('builds', { ...build, place })]
+    })
+    return moved.length > 0
+      ? { label: 'Builds put in order', writes: moved }
+      : { refused: 'They are in this order already.' }
   })
 }
 

@@ -1,0 +1,26 @@
+import type { Build, BuildAct, BuildStep } from '../model/build'
+
+/**
+ * A build once more, as it is meant: nothing of the copy is done, taken as it is, or finished. Its parts keep their ids, which
+ * are its own; the build and its steps get new ones.
+ */
+export function copyBuild(build: Build, name: string, newId: () => string): Build {
+  const { finishedOn, archived, shelved, due, place, ...kept } = build
+  return { ...kept, id: newId(), name, steps: build.steps.map((step) => copyOf(step, newId())) }
+}
+
+/** A step once more: what was said of what happened to it is left behind. */
+function copyOf(step: BuildStep, id: string): BuildStep {
+  const { accepted, protection, endsAfter, ...kept } = step as BuildAct
+  return { ...kept, id } as BuildStep
+}
+
+/** A build with one part and nothing meant for it yet. */
+export function emptyBuild(name: string, newId: () => string): Build {
+  return {
+    id: newId(),
+    name,
+    parts: [{ id: newId(), name: 'Model', substrate: 'polystyrene' }],
+    steps: [],
+  }
+}

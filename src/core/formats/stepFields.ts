@@ -1,0 +1,250 @@
+import type { ActRow } from '../knowledge/acts'
+import { ADHESIVES, CHECKS, ROLES, SHEENS, SOLVENTS, WANTED, WETTED } from '../model/vocabulary'
+import { familiesFor, toolsFor } from './stepProblems'
+
+/** How a field is entered: one of a list, several of a list, yes or no, an amount, a time, a text, coats, a colour. */
+export type Control =
+  | { is: 'one' | 'several'; of: readonly string[] }
+  | { is: 'yes' }
+  | { is: 'amount'; unit: string; times: number }
+  | { is: 'time' }
+  | { is: 'text'; long?: true }
+  | { is: 'coats' }
+  | { is: 'colour' }
+
+/** A field of an act as it is asked for. `path` is its place in the step: "product.recoat". */
+export type StepField = {
+  path: string
+  label: string
+  control: Control
+  /** Shown at once; the others under "more". */
+  usual: boolean
+}
+
+type Row = Omit<StepField, 'usual' | 'control'> & {
+  control: Control | ((row: ActRow) => Control)
+  /** Does it make sense for the act? */
+  offered: (row: ActRow) => boolean
+  usual?: (row: ActRow) => boolean
+}
+
+const always = () => true
+const lays = ({ kind }: ActRow) => kind === 'film'
+/** Paint of some kind is put on, or liquid worked with. */
+const isWet = ({ kind, takes }: ActRow) =>
+  (kind === 'film' || kind === 'clean' || kind === 'open') && takes?.length !== 0
+const sprays = ({ inCoats, kind }: ActRow) => kind === 'film' && inCoats === true
+const weathers = ({ weathering, kind }: ActRow) => weathering && kind === 'film'
+
+const one = (of: readonly string[]): Control => ({ is: 'one', of })
+const several = (of: readonly string[]): Control => ({ is: 'several', of })
+const percent = (times: number): Control => ({ is: 'amount', unit: '%', times })
+
+/** Everything that a step may say, with the acts that it makes sense for. Source: docs/formats.md; handbook 2.6, what it asks. */
+const FIELDS: readonly Row[] = [
+  {
+    path: 'family',
+    label: 'Family',
+    control: (row) => one(familiesFor(row)),
+    offered: (row) => row.family !== null || lays(row),
+    usual: lays,
+  },
+  {
+    path: 'coats',
+    label: 'Coats',
+    control: { is: 'coats' },
+    offered: ({ inCoats }) => inCoats === true,
+    usual: sprays,
+  },
+  {
+    path: 'colour',
+    label: 'Colour',
+    control: { is: 'colour' },
+    offered: (row) => lays(row) && row.role !== 'decal',
+    usual: ({ role }) => role !== 'clear' && role !== 'release',
+  },
+  {
+    path: 'sheen',
+    label: 'Sheen',
+    control: one(SHEENS),
+    offered: lays,
+    usual: ({ role }) => role === 'clear',
+  },
+  {
+    path: 'tool',
+    label: 'Done with',
+    control: (row) => one(toolsFor(row)),
+    offered: always,
+    usual: always,
+  },
+  {
+    path: 'solvent',
+    label: 'Solvent',
+    control: one(SOLVENTS),
+    offered: (row) => row.kind !== 'mask' && row.kind !== 'handle',
+    usual: ({ kind }) => kind === 'clean' || kind === 'open',
+  },
+  {
+    path: 'grit',
+    label: 'Grit',
+    control: { is: 'amount', unit: '', times: 1 },
+    offered: ({ cuts }) => cuts !== undefined,
+    usual: always,
+  },
+  {
+    path: 'passes',
+    label: 'Passes over one place',
+    control: { is: 'amount', unit: '', times: 1 },
+    offered: ({ rubs, cuts, polishes }) => rubs === true || cuts !== undefined || polishes === true,
+    usual: ({ rubs }) => rubs === true,
+  },
+  {
+    path: 'adhesive',
+    label: 'Glue',
+    control: one(ADHESIVES),
+    offered: ({ fitsGlass, joins }) => fitsGlass === true || joins === true,
+    usual: always,
+  },
+  {
+    path: 'wetted',
+    label: 'Stuck on',
+    control: one(WETTED),
+    offered: ({ mask }) => mask === 'grain',
+    usual: ({ kind }) => kind === 'mask',
+  },
+  {
+    path: 'fall',
+    label: 'Runs',
+    control: one(['with', 'across', 'against']),
+    offered: ({ dragged, effect, kind }) =>
+      dragged === true || (kind === 'film' && effect === 'streaks'),
+    usual: ({ dragged }) => dragged === true,
+  },
+  {
+    path: 'cause',
+    label: 'Comes from',
+    control: { is: 'text' },
+    offered: (row) => weathers(row) || row.marks !== undefined,
+    usual: ({ dragged }) => dragged === true,
+  },
+  {
+    path: 'checked',
+    label: 'Looked at',
+    control: several(CHECKS),
+    offered: ({ role, joins, fitsGlass, grips }) =>
+      role === 'clear' || joins === true || fitsGlass === true || grips === true,
+    usual: ({ joins, fitsGlass }) => joins === true || fitsGlass === true,
+  },
+  { path: 'gap', label: 'Between coats', control: { is: 'time' }, offered: sprays },
+  { path: 'thinning', label: 'Thinner in the mix', control: percent(0.01), offered: isWet },
+  { path: 'retarder', label: 'Retarder', control: percent(1), offered: isWet },
+  { path: 'flowAid', label: 'Flow aid', control: percent(1), offered: isWet },
+  {
+    path: 'warmAir',
+    label: 'Warm air over it',
+    control: { is: 'amount', unit: 's', times: 1 },
+    offered: isWet,
+  },
+  {
+    path: 'over',
+    label: 'Goes on',
+    control: one(['all', 'patch']),
+    offered: lays,
+    usual: ({ tints, pools }) => tints === true || pools === true,
+  },
+  {
+    path: 'wick',
+    label: 'Pools are wicked up as they form',
+    control: { is: 'yes' },
+    offered: ({ runs, pools, ringsFlooded, weathering }) =>
+      runs === true || pools === true || ringsFlooded === true || weathering,
+  },
+  {
+    path: 'wanted',
+    label: 'Meant, and no fault',
+    control: several(WANTED),
+    offered: ({ role, mask, kind, tints }) =>
+      role === 'wash' ||
+      role === 'filter' ||
+      tints === true ||
+      kind === 'clean' ||
+      mask === 'grain',
+  },
+  {
+    path: 'etch',
+    label: 'Bites metal',
+    control: { is: 'yes' },
+    offered: ({ role }) => role === 'primer',
+  },
+  { path: 'side', label: 'Side of the glass', control: one(['inside', 'outside']), offered: lays },
+  {
+    path: 'tested',
+    label: 'Tried on a test piece',
+    control: { is: 'yes' },
+    offered: (row) => isWet(row),
+  },
+  {
+    path: 'intent',
+    label: 'Damage is the aim',
+    control: one(['attack']),
+    offered: (row) => isWet(row) || row.fitsGlass === true,
+  },
+  {
+    path: 'protection',
+    label: 'Mask and gloves are at hand',
+    control: one(['confirmed']),
+    offered: always,
+  },
+  { path: 'role', label: 'Used as', control: one(ROLES), offered: lays },
+  {
+    path: 'reworkHours',
+    label: 'Can be worked',
+    control: { is: 'amount', unit: 'h', times: 1 },
+    offered: weathers,
+  },
+  {
+    path: 'minutes',
+    label: 'Takes',
+    control: { is: 'amount', unit: 'min', times: 1 },
+    offered: always,
+  },
+  { path: 'product.flash', label: 'Flash', control: { is: 'time' }, offered: isWet },
+  { path: 'product.touch', label: 'Touch-dry', control: { is: 'time' }, offered: isWet },
+  {
+    path: 'product.recoat',
+    label: 'Next product',
+    control: { is: 'time' },
+    offered: (row) => isWet(row) || row.kind === 'mask',
+  },
+  {
+    path: 'product.latest',
+    label: 'Next product at the latest',
+    control: { is: 'time' },
+    offered: isWet,
+  },
+  { path: 'product.sand', label: 'Sands', control: { is: 'time' }, offered: isWet },
+  { path: 'product.tape', label: 'Bears tape', control: { is: 'time' }, offered: isWet },
+  { path: 'product.cured', label: 'Cured', control: { is: 'time' }, offered: isWet },
+  { path: 'product.potLife', label: 'Pot life', control: { is: 'time' }, offered: isWet },
+  {
+    path: 'product.reworkMinutes',
+    label: 'Can be worked',
+    control: { is: 'amount', unit: 'min', times: 1 },
+    offered: weathers,
+  },
+  { path: 'name', label: 'Called', control: { is: 'text' }, offered: always },
+  { path: 'note', label: 'Note', control: { is: 'text', long: true }, offered: always },
+]
+
+/** The fields that an act may say, the usual ones first. */
+export function stepFields(row: ActRow): StepField[] {
+  const offered = FIELDS.filter((field) => field.offered(row)).map(
+    ({ path, label, control, usual }): StepField => ({
+      path,
+      label,
+      control: typeof control === 'function' ? control(row) : control,
+      usual: usual?.(row) ?? false,
+    }),
+  )
+  return [...offered.filter(({ usual }) => usual), ...offered.filter(({ usual }) => !usual)]
+}
