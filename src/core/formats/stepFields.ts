@@ -21,7 +21,8 @@ export type StepField = {
   usual: boolean
 }
 
-type Row = Omit<StepField, 'usual' | 'control'> & {
+type Row = Omit<StepField, 'usual' | 'control' | 'label'> & {
+  label: string | ((row: ActRow) => string)
   control: Control | ((row: ActRow) => Control)
   /** Does it make sense for the act? */
   offered: (row: ActRow) => boolean
@@ -204,7 +205,7 @@ const FIELDS: readonly Row[] = [
   },
   {
     path: 'minutes',
-    label: 'Takes',
+    label: ({ kind }) => (kind === 'film' ? 'Each coat takes' : 'Takes'),
     control: { is: 'amount', unit: 'min', times: 1 },
     offered: always,
   },
@@ -241,7 +242,7 @@ export function stepFields(row: ActRow): StepField[] {
   const offered = FIELDS.filter((field) => field.offered(row)).map(
     ({ path, label, control, usual }): StepField => ({
       path,
-      label,
+      label: typeof label === 'function' ? label(row) : label,
       control: typeof control === 'function' ? control(row) : control,
       usual: usual?.(row) ?? false,
     }),

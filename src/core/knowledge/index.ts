@@ -1,4 +1,4 @@
-export { ACT_TABLE, actRow, laysClear } from './acts'
+export { ACT_TABLE, type ActRow, actRow, laysClear } from './acts'
 export { CAUTIONS, type Caution, cautionsFor, generalCautions } from './cautions'
 export { FAMILY_TABLE, familyRow } from './families'
 export { faultRow } from './faults'

@@ -1,4 +1,5 @@
 export { type Drawn, type PouredIn, pouredInto, thinnerFor } from './bottles'
+export { bottlesThatCan, canDo } from './canDo'
 export { conditionOf } from './condition'
 export { type MixLabel, mixLabel } from './mixLabel'
 export { paintFor } from './paintFor'

@@ -1,24 +1,31 @@
-import { familiesFor, toolsFor } from '@/core/formats/stepProblems'
-import { actRow, laysClear } from '@/core/knowledge'
+import type { StepField } from '@/core/formats/stepFields'
+import { saidDuration } from '@/core/formats/text/saidDuration'
+import { actRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { BuildAct } from '@/core/model/build'
 import type { StoredMix } from '@/core/model/mix'
-import { COATS, SHEENS, SOLVENTS } from '@/core/model/vocabulary'
 import { SelectField, TextField } from '@/ui/Field'
-import { Swatch } from '@/ui/Swatch'
-import { familyName, plain } from '../shared/words'
+import { ColourInput } from '../shared/ColourInput'
+import { CoatsField } from './CoatsField'
+import { choicesOf } from './fieldWords'
 import { PaintChoice } from './PaintChoice'
-import type { StepFields } from './stepDraft'
+import { fieldsOf, type StepFields } from './stepDraft'
 
 /** One field of the form: its value, its error, and what is typed. */
-export type FieldOf = (name: keyof StepFields) => {
+export type FieldOf = (path: string) => {
   value: string
   onChange: (event: { target: { value: string } }) => void
   error: string | undefined
   disabled: boolean
 }
 
-/** The fields of an act, as far as it has them. */
+/** What a maker's sheet says stands apart. */
+const isSheet = ({ path }: StepField) => path.startsWith('product.')
+
+/** Controls that want the whole width. */
+const WIDE = ['coats', 'colour', 'several', 'text']
+
+/** The fields of an act, as far as it has them: the usual ones at once, the others a tap away. */
 export function ActFields({
   step,
   fields,
@@ -32,111 +39,173 @@ export function ActFields({
   field: FieldOf
   shelf: readonly Bottle[]
   mixes: readonly StoredMix[]
-  onChoose: (chosen: Partial<StepFields>) => void
+  onChoose: (chosen: StepFields) => void
 }) {
-  const row = actRow(step.do, step.family)
-  const film = row.kind === 'film'
-  const { disabled } = field('family')
+  const all = fieldsOf(step)
+  const film = actRow(step.do, step.family).kind === 'film'
+  const more = all.filter((one) => !one.usual && !isSheet(one))
+  const sheet = all.filter(isSheet)
+  const grid = (list: readonly StepField[]) => (
+    <div className="grid grid-cols-2 gap-3">
+      {list.map((one) => (
+        <div key={one.path} className={WIDE.includes(one.control.is) ? 'col-span-2' : 'min-w-0'}>
+          <Control step={step} field={one} {...field(one.path)} />
+        </div>
+      ))}
+    </div>
+  )
   return (
     <>
       {film && (
         <PaintChoice
           step={step}
-          draft={fields}
+          fields={fields}
           shelf={shelf}
           mixes={mixes}
-          disabled={disabled}
+          disabled={field('family').disabled}
           onChoose={onChoose}
         />
       )}
-      {row.family && (
-        <SelectField
-          label="Family"
-          {...field('family')}
-          choices={[
-            ...(row.family === 'must'
-              ? []
-              : [{ value: '', say: `${familyName(row.family)} (usual)` }]),
-            ...familiesFor(row).map((value) => ({ value, say: familyName(value) })),
-          ]}
-        />
+      {grid(all.filter((one) => one.usual))}
+      <More say="More of it" said={saidIn(more, fields)}>
+        {grid(more)}
+        {film && <Thinners shelf={shelf} field={field} />}
+        <WayFields step={step} field={field} />
+      </More>
+      {sheet.length > 0 && (
+        <More say="What its sheet says" said={saidIn(sheet, fields)}>
+          <p className="mb-2 text-sm text-soft">
+            At 20 °C and 50 % humidity, as the maker gives it.
+          </p>
+          {grid(sheet)}
+        </More>
       )}
-      {film && <FilmFields step={step} fields={fields} field={field} />}
-      <div className="grid grid-cols-2 gap-3">
-        <SelectField
-          label="Tool"
-          {...field('tool')}
-          choices={[
-            { value: '', say: `${plain(row.tool)} (usual)` },
-            ...toolsFor(row).map((value) => ({ value, say: plain(value) })),
-          ]}
-        />
-        <SelectField
-          label="Solvent"
-          {...field('solvent')}
-          choices={[
-            { value: '', say: 'Its own' },
-            ...SOLVENTS.map((value) => ({ value, say: plain(value) })),
-          ]}
-        />
-      </div>
-      <div className="grid grid-cols-2 gap-3">
-        {film && <TextField label="Between coats" {...field('gap')} placeholder="flash time" />}
-        <TextField
-          label={film ? 'Each coat takes' : 'Takes'}
-          unit="min"
-          inputMode="decimal"
-          {...field('minutes')}
-          placeholder="by its size"
-        />
-        {film && (
-          <TextField
-            label="Thinner"
-            unit="% of the mix"
-            inputMode="decimal"
-            {...field('thinning')}
-          />
-        )}
-        {(row.kind === 'level' || row.cuts === 'face') && (
-          <TextField label="Grit" inputMode="numeric" {...field('grit')} />
-        )}
-      </div>
-      {film && <Thinners shelf={shelf} field={field} />}
-      <WayFields step={step} field={field} />
     </>
   )
 }
 
-/** How a film is laid and looks. */
-function FilmFields({
-  step,
-  fields,
-  field,
-}: {
-  step: BuildAct
-  fields: StepFields
-  field: FieldOf
-}) {
+/** How many of some fields are said. */
+function saidIn(list: readonly StepField[], fields: StepFields): number {
+  return list.filter(({ path }) => (fields[path] ?? '') !== '').length
+}
+
+function More({ say, said, children }: { say: string; said: number; children: React.ReactNode }) {
   return (
-    <>
-      <TextField label="Coats" {...field('coats')} hint={`In order: ${COATS.join(', ')}`} />
-      <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <TextField label="Colour" {...field('colour')} placeholder="#C9C4B4" />
-        <Swatch colour={/^#[0-9a-f]{6}$/i.test(fields.colour) ? fields.colour : null} />
-      </div>
-      <SelectField
-        label="Sheen"
-        {...field('sheen')}
-        choices={[
-          ...(laysClear(step) ? [] : [{ value: '', say: 'As the family dries' }]),
-          ...SHEENS.map((value) => ({ value, say: plain(value) })),
-        ]}
-      />
-    </>
+    <details open={said > 0 || undefined} className="border-t border-rule">
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">
+        {say}
+        {said > 0 && <span className="font-normal text-soft"> ({said} said)</span>}
+      </summary>
+      <div className="space-y-3 pb-2">{children}</div>
+    </details>
   )
 }
 
-/** How it is done where there is a choice: on several parts, in several sittings, with which water. */
+/** A field by how it is entered. */
+function Control({
+  step,
+  field,
+  ...given
+}: { step: BuildAct; field: StepField } & ReturnType<FieldOf>) {
+  const { label, control, path } = field
+  const row = actRow(step.do, step.family)
+  const set = (value: string) => given.onChange({ target: { value } })
+  switch (control.is) {
+    case 'coats':
+      return <CoatsField {...given} onChange={set} />
+    case 'colour':
+      return <ColourInput label={label} {...given} onChange={set} />
+    case 'one':
+      return <SelectField label={label} {...given} choices={choicesOf(field, step, row)} />
+    case 'several':
+      return (
+        <Several label={label} {...given} onChoose={set} choices={choicesOf(field, step, row)} />
+      )
+    case 'yes':
+      return (
+        <SelectField
+          label={label}
+          {...given}
+          choices={[
+            { value: '', say: 'Not said' },
+            { value: 'yes', say: 'Yes' },
+            { value: 'no', say: 'No' },
+          ]}
+        />
+      )
+    case 'time':
+      return (
+        <TextField
+          label={label}
+          {...given}
+          placeholder={path === 'gap' ? 'flash time' : '2 h'}
+          hint={takenFor(given.value)}
+        />
+      )
+    case 'amount':
+      return (
+        <TextField
+          label={label}
+          {...(control.unit === '' ? {} : { unit: control.unit })}
+          inputMode="decimal"
+          {...given}
+          placeholder={path === 'minutes' ? 'by its size' : ''}
+        />
+      )
+    default:
+      return <TextField label={label} {...given} />
+  }
+}
+
+/** What a time in words is taken for; nothing where it says so itself. */
+export function takenFor(typed: string): string | undefined {
+  const read = saidDuration(typed)
+  return read !== null && read !== typed.trim() ? `Taken for ${read}` : undefined
+}
+
+function Several({
+  label,
+  value,
+  choices,
+  disabled,
+  error,
+  onChoose,
+}: {
+  label: string
+  value: string
+  choices: readonly { value: string; say: string }[]
+  disabled: boolean
+  error: string | undefined
+  onChoose: (value: string) => void
+}) {
+  const chosen = value === '' ? [] : value.split(', ')
+  return (
+    <fieldset disabled={disabled}>
+      <legend className="mb-1 text-sm font-semibold text-soft">{label}</legend>
+      {choices.map((choice) => (
+        <label key={choice.value} className="flex min-h-9 items-center gap-2.5">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={chosen.includes(choice.value)}
+            onChange={({ target }) =>
+              onChoose(
+                (target.checked
+                  ? [...chosen, choice.value]
+                  : chosen.filter((one) => one !== choice.value)
+                ).join(', '),
+              )
+            }
+          />
+          {choice.say}
+        </label>
+      ))}
+      {error && <p className="text-sm font-semibold text-stop">{error}</p>}
+    </fieldset>
+  )
+}
+
+/** How it is done where there is a choice: on several parts, in several sittings. */
 function WayFields({ step, field }: { step: BuildAct; field: FieldOf }) {
   const row = actRow(step.do, step.family)
   const joins = row.joins === true || row.fitsGlass === true
@@ -159,18 +228,6 @@ function WayFields({ step, field }: { step: BuildAct; field: FieldOf }) {
           choices={[
             { value: '', say: 'In one sitting' },
             { value: 'yes', say: 'May lie evenings apart' },
-          ]}
-        />
-      )}
-      {row.mask === 'grain' && (
-        <SelectField
-          label="Stuck on"
-          {...field('wetted')}
-          choices={[
-            { value: '', say: 'Nobody said' },
-            { value: 'tacky', say: 'Sprinkled on tacky release' },
-            { value: 'wet', say: 'Laid wet' },
-            { value: 'sprayed', say: 'Sprayed with water' },
           ]}
         />
       )}

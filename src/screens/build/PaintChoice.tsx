@@ -1,100 +1,107 @@
-import { actRow, laysClear } from '@/core/knowledge'
+import { useState } from 'react'
+import { laysClear } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
+import type { BuildAct } from '@/core/model/build'
 import type { StoredMix } from '@/core/model/mix'
-import type { ActStep } from '@/core/model/sequence'
+import { bottlesThatCan } from '@/core/shelf'
 import { isPaintedFrom } from '@/core/stack'
-import { SelectField } from '@/ui/Field'
-import { familyName } from '../shared/words'
+import { Button } from '@/ui/Button'
+import { Swatch } from '@/ui/Swatch'
+import { BottleTray, type Paint } from './BottleTray'
+import type { StepFields } from './stepDraft'
 
-/** What a step gets from a bottle or from a kept mix. */
-export type PaintFields = {
-  family: string
-  colour: string
-  sheen: string
-  mix: string
-  bottle: string
-}
-
-/** What a step is painted from: a bottle of the shelf or a kept mix; it brings its family and its colour along. */
+/** What a step is painted from: every bottle that can do the act, or a kept mix; it brings its family and its colour along. */
 export function PaintChoice({
   step,
-  draft,
+  fields,
   shelf,
   mixes,
   disabled,
   onChoose,
 }: {
-  step: ActStep
-  draft: PaintFields
+  step: BuildAct
+  fields: StepFields
   shelf: readonly Bottle[]
   mixes: readonly StoredMix[]
   disabled: boolean
-  onChoose: (chosen: PaintFields) => void
+  onChoose: (chosen: StepFields) => void
 }) {
-  const role = actRow(step.do, step.family).role
-  const clear = laysClear(step)
-  const bottles = shelf.filter((bottle) =>
-    clear ? bottle.role === 'clear' && bottle.sheen : bottle.colour && fits(bottle, role),
-  )
-  const kept = clear ? [] : mixes.filter((mix) => mix.colour && mix.family)
+  const [open, setOpen] = useState(false)
+  const bottles = bottlesThatCan(step.do, shelf)
+  const kept = laysClear(step) ? [] : mixes.filter((mix) => mix.colour && mix.family)
   if (bottles.length + kept.length === 0) return null
-  const choose = (value: string) => {
-    const mix = kept.find((mix) => `mix ${mix.id}` === value)
-    const bottle = bottles.find((bottle) => `bottle ${bottle.id}` === value)
-    if (mix)
-      onChoose({
-        ...draft,
-        family: mix.family ?? '',
-        colour: mix.colour ?? '',
-        mix: mix.id,
-        bottle: '',
-      })
-    else if (bottle)
-      onChoose({
-        family: bottle.family,
-        colour: bottle.colour ?? draft.colour,
-        sheen: bottle.sheen ?? (clear ? draft.sheen : ''),
-        mix: '',
-        bottle: bottle.id,
-      })
-    else onChoose({ ...draft, mix: '', bottle: '' })
-  }
-  const { bottle: named, ...guessed } = draft
-  const meant = { ...guessed, do: step.do } as ActStep
+  const meant = { ...step, ...typed(fields) } as BuildAct
+  const mix = kept.find(({ id }) => id === fields.mix)
   // A step of an older file names no bottle: what it would be painted from is shown as it is guessed.
-  const current =
-    bottles.find(({ id }) => id === named) ?? bottles.find((bottle) => isPaintedFrom(meant, bottle))
+  const bottle =
+    bottles.find(({ id }) => id === fields.bottle) ??
+    bottles.find((other) => isPaintedFrom(meant, other))
+  const take = (paint: Paint) => {
+    onChoose(paintedFrom(paint, laysClear(step)))
+    setOpen(false)
+  }
   return (
-    <SelectField
-      label="Painted from"
-      disabled={disabled}
-      value={chosenOf(kept, draft, current)}
-      onChange={(event) => choose(event.target.value)}
-      choices={[
-        { value: '', say: 'Whatever suits' },
-        ...kept.map((mix) => ({ value: `mix ${mix.id}`, say: `${mix.name}, kept mix` })),
-        ...bottles.map((bottle) => ({
-          value: `bottle ${bottle.id}`,
-          say: `${bottle.name}, ${familyName(bottle.family)}`,
-        })),
-      ]}
-    />
+    <div className="border-y border-rule py-2">
+      <div className="flex items-center gap-2">
+        <Swatch colour={(mix ?? bottle)?.colour ?? null} />
+        <p className="min-w-0 flex-1 leading-tight">
+          <span className="block text-sm text-soft">Painted from</span>
+          <span className="block truncate font-semibold">
+            {mix?.name ?? bottle?.name ?? 'Whatever suits'}
+          </span>
+        </p>
+        {!disabled && (
+          <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'Leave it' : 'Another bottle'}
+          </Button>
+        )}
+      </div>
+      {open && (
+        <div className="mt-2">
+          <BottleTray
+            bottles={bottles}
+            mixes={kept}
+            chosen={(mix ?? bottle)?.id ?? ''}
+            onTake={take}
+          />
+          <Button
+            size="small"
+            look="quiet"
+            onClick={() => {
+              onChoose({ mix: '', bottle: '' })
+              setOpen(false)
+            }}
+          >
+            Whatever suits
+          </Button>
+        </div>
+      )}
+    </div>
   )
 }
 
-function chosenOf(
-  kept: readonly StoredMix[],
-  draft: PaintFields,
-  bottle: Bottle | undefined,
-): string {
-  if (kept.some((mix) => mix.id === draft.mix)) return `mix ${draft.mix}`
-  return bottle ? `bottle ${bottle.id}` : ''
+/** What a step gets from its paint. */
+function paintedFrom(paint: Paint, clear: boolean): StepFields {
+  if (paint.is === 'mix') {
+    const { id, family = '', colour = '' } = paint.mix
+    return { family, colour, mix: id, bottle: '' }
+  }
+  const { id, family, colour, sheen } = paint.bottle
+  return {
+    family,
+    ...(colour && !clear ? { colour } : {}),
+    ...(clear && !sheen ? {} : { sheen: sheen ?? '' }),
+    mix: '',
+    bottle: id,
+  }
 }
 
-/** Any colour may be laid as a colour; washes, metals and the like are laid from their own. */
-function fits(bottle: Bottle, role: Bottle['role'] | null): boolean {
-  const isColour = role === 'colour' || role === 'clear-colour'
-  return isColour
-    ? bottle.role === 'colour' || bottle.role === 'clear-colour'
-    : bottle.role === role
+/** The paint that is typed now: fields that are left empty aren't said. */
+function typed({ family, colour, sheen }: StepFields): Partial<BuildAct> {
+  return {
+    family: family || undefined,
+    colour: colour || undefined,
+    sheen: sheen || undefined,
+    bottle: undefined,
+  } as Partial<BuildAct>
 }

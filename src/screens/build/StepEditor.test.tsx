@@ -89,13 +89,18 @@ describe('the editor of a step', () => {
     expect(onSave).toHaveBeenCalledWith(CLEAR, 'every')
   })
 
+  const takeFrom = (name: RegExp) => {
+    fireEvent.click(screen.getByRole('button', { name: 'Another bottle' }))
+    fireEvent.click(screen.getByRole('button', { name }))
+  }
+
   it.each([
-    ['bottle moss', { family: 'lacquer', colour: '#5B6B3A', bottle: 'moss' }],
-    ['mix bone', { family: 'alcohol-acrylic', colour: '#CFC4A6', mix: 'bone' }],
-  ])('painted from %s it takes what that is', (value, fields) => {
+    [/^Moss/, { family: 'lacquer', colour: '#5B6B3A', bottle: 'moss' }],
+    [/^Bone/, { family: 'alcohol-acrylic', colour: '#CFC4A6', mix: 'bone' }],
+  ])('painted from %s it takes what that is', (name, fields) => {
     const base: BuildStep = { id: 'b', parts: ['hull'], do: 'base', family: 'enamel' }
-    const { onSave, apply, type } = editor(base)
-    type('Painted from', value)
+    const { onSave, apply } = editor(base)
+    takeFrom(name)
     apply()
     expect(onSave).toHaveBeenCalledWith({ ...base, ...fields }, 'every')
   })
@@ -109,7 +114,7 @@ describe('the editor of a step', () => {
     expect(onSave.mock.lastCall?.[0]).not.toHaveProperty('mix')
     cleanup()
     const clear = editor(CLEAR)
-    clear.type('Painted from', 'bottle satin')
+    takeFrom(/^Satin/)
     clear.apply()
     expect(clear.onSave).toHaveBeenCalledWith(
       { ...CLEAR, family: 'acrylic-pu', sheen: 'satin', bottle: 'satin' },
@@ -137,7 +142,7 @@ describe('the editor of a step', () => {
   })
 
   test.each([
-    { label: 'Coats', value: 'thick', says: /Found "thick", expected mist, light, wet, flood/ },
+    { label: 'Coats', value: 'fluffy', says: /Found "fluffy", expected mist, light, wet, flood/ },
     { label: 'Between coats', value: 'soon', says: /Found "soon", expected a duration/ },
     {
       label: /Each coat takes/,
@@ -145,13 +150,44 @@ describe('the editor of a step', () => {
       says: /Found -5, expected a number from 0 to 1440 minutes/,
     },
     { label: /Thinner/, value: '120', says: /Found 1.2, expected a number from 0 to 1/ },
-    { label: 'Colour', value: 'teal', says: /Found "teal", expected a colour/ },
+    { label: 'Colour', value: 'tealish', says: /Found "tealish", expected a colour/ },
   ])('refuses $value for $label beside the field, and writes nothing', ({ label, value, says }) => {
     const { onSave, apply, type } = editor(CLEAR)
     type(label, value)
     apply()
     expect(screen.getByText(says)).toBeTruthy()
     expect(onSave).not.toHaveBeenCalled()
+  })
+
+  it.each([
+    ['Coats', '2 mist x1', { coats: ['mist', 'mist'] }],
+    ['Coats', 'mist light x2', { coats: ['mist', 'light', 'light'] }],
+    ['Between coats', '1h30', { gap: '1 h 30 min' }],
+    ['Between coats', 'overnight', { gap: '12 h' }],
+    [/Thinner in the mix/, '12,5', { thinning: 0.125 }],
+    ['Colour', '#fff', { colour: '#FFFFFF' }],
+    ['Colour', 'teal', { colour: '#2C6A6C' }],
+    ['Next product', '45m', { product: { recoat: '45 min' } }],
+    ['Called', 'rust, second tone', { name: 'rust, second tone' }],
+    [/Warm air/, '40', { warmAir: 40 }],
+    [/Tried on a test piece/, 'yes', { tested: true }],
+  ])('%s may be written as %s', (label, value, fields) => {
+    const { onSave, apply, type } = editor(CLEAR)
+    type(label, value)
+    apply()
+    expect(onSave).toHaveBeenCalledWith({ ...CLEAR, ...fields }, 'every')
+  })
+
+  it('coats are tapped in one by one', () => {
+    const { onSave, apply, type } = editor(CLEAR)
+    const tap = (name: string) => fireEvent.click(screen.getByRole('button', { name }))
+    type('Coats', '')
+    tap('Add a coat: Mist')
+    tap('Add a coat: Wet')
+    tap('Add a coat: Wet')
+    tap('Take the last coat off')
+    apply()
+    expect(onSave).toHaveBeenCalledWith({ ...CLEAR, coats: ['mist', 'wet'] }, 'every')
   })
 
   it('wants at least one part', () => {

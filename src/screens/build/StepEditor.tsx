@@ -12,7 +12,7 @@ import { TextField } from '@/ui/Field'
 import { focusFirstError } from '../shared/forms'
 import { PartChecks } from '../shared/PartChecks'
 import { stepName } from '../shared/words'
-import { ActFields, type FieldOf } from './ActFields'
+import { ActFields, type FieldOf, takenFor } from './ActFields'
 import { draftOf, readStep, type StepDraft, type StepFields } from './stepDraft'
 
 type Edited = {
@@ -36,10 +36,9 @@ function useStepDraft({ step, done, kept, onDraft = () => undefined, onSave }: E
     setDraft(next)
     onDraft(sameValue(next, asItIs()) ? null : next)
   }
-  const set = (fields: Partial<StepFields>) =>
-    put({ ...draft, fields: { ...draft.fields, ...fields } })
+  const set = (fields: StepFields) => put({ ...draft, fields: { ...draft.fields, ...fields } })
   const field: FieldOf = (name) => ({
-    value: draft.fields[name],
+    value: draft.fields[name] ?? '',
     onChange: ({ target }) =>
       set({
         // Another family or colour is another paint than the kept mix or the bottle.
@@ -114,7 +113,7 @@ export function StepEditor({
           onChoose={draft.set}
         />
       ) : (
-        <TextField label="Wait" {...draft.field('wait')} hint="15 min, 24 h, 3 d" />
+        <WaitFields field={draft.field} />
       )}
       <PartChecks
         legend="On these parts"
@@ -133,6 +132,17 @@ export function StepEditor({
         />
       )}
     </form>
+  )
+}
+
+/** How long a wait is, as people say it, and a note to it. */
+function WaitFields({ field }: { field: FieldOf }) {
+  const wait = field('wait')
+  return (
+    <>
+      <TextField label="Wait" {...wait} hint={takenFor(wait.value) ?? '15 min, 1h30, overnight'} />
+      <TextField label="Note" {...field('note')} />
+    </>
   )
 }
 

@@ -1,95 +1,113 @@
+import { colourSaid } from '@/core/colour'
+import { type StepField, stepFields } from '@/core/formats/stepFields'
 import { stepProblems } from '@/core/formats/stepProblems'
+import { saidCoats } from '@/core/formats/text/saidCoats'
+import { saidDuration } from '@/core/formats/text/saidDuration'
+import { actRow } from '@/core/knowledge'
 import { type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import { errorsByField, numberOf, readForm } from '../shared/forms'
 
-/** The fields of a step as they are typed. */
-export type StepFields = Record<
-  | 'wait'
-  | 'family'
-  | 'tool'
-  | 'coats'
-  | 'sheen'
-  | 'solvent'
-  | 'colour'
-  | 'gap'
-  | 'minutes'
-  | 'thinning'
-  | 'grit'
-  | 'mix'
-  | 'bottle'
-  | 'thinner'
-  | 'together'
-  | 'split'
-  | 'wetted',
-  string
->
+/** The fields of a step as they are typed, by their path: "coats", "product.recoat". */
+export type StepFields = Readonly<Record<string, string>>
 
 /** What is typed into a step: its fields, and the parts that it is for. */
 export type StepDraft = { fields: StepFields; parts: string[] }
 
+/** Fields that no table names: what a step is painted from, and how it goes with others. */
+const TIES = ['mix', 'bottle', 'thinner'] as const
+const YES_NO = ['together', 'split'] as const
+
 /** A step as it is typed. */
 export function draftOf(step: BuildStep): StepFields {
-  const act: Partial<BuildAct> = isAct(step) ? step : {}
-  const text = (value: unknown) => (value === undefined ? '' : String(value))
-  return {
-    wait: isAct(step) ? '' : step.wait,
-    family: text(act.family),
-    tool: text(act.tool),
-    coats: act.coats?.join(', ') ?? '',
-    sheen: text(act.sheen),
-    solvent: text(act.solvent),
-    colour: text(act.colour),
-    gap: text(act.gap),
-    minutes: text(act.minutes),
-    thinning: act.thinning === undefined ? '' : String(Math.round(act.thinning * 1000) / 10),
-    grit: text(act.grit),
-    mix: text(act.mix),
-    bottle: text(act.bottle),
-    thinner: text(act.thinner),
-    together: yesNo(act.together),
-    split: yesNo(act.split),
-    wetted: text(act.wetted),
+  const own = step as BuildAct & { wait?: string }
+  const fields: Record<string, string> = { wait: own.wait ?? '' }
+  for (const field of fieldsOf(step)) fields[field.path] = textOf(field, at(own, field.path))
+  for (const tie of TIES) fields[tie] = own[tie] ?? ''
+  for (const way of YES_NO) fields[way] = own[way] === undefined ? '' : own[way] ? 'yes' : 'no'
+  return fields
+}
+
+/** The fields that a step may say. */
+export function fieldsOf(step: BuildStep): readonly StepField[] {
+  return isAct(step) ? stepFields(actRow(step.do, step.family)) : WAIT_FIELDS
+}
+
+const WAIT_FIELDS: readonly StepField[] = [
+  { path: 'name', label: 'Called', control: { is: 'text' }, usual: false },
+  { path: 'note', label: 'Note', control: { is: 'text', long: true }, usual: false },
+]
+
+function at(step: object, path: string): unknown {
+  return path
+    .split('.')
+    .reduce<unknown>((value, name) => (value as Record<string, unknown> | undefined)?.[name], step)
+}
+
+function textOf({ control }: StepField, value: unknown): string {
+  if (value === undefined) return ''
+  switch (control.is) {
+    case 'yes':
+      return value === true ? 'yes' : 'no'
+    case 'several':
+    case 'coats':
+      return (value as string[]).join(', ')
+    case 'amount':
+      return String(Number((Number(value) / control.times).toPrecision(10)))
+    default:
+      return String(value)
   }
 }
 
-/** What is said either way, or not at all. */
-function yesNo(value: boolean | undefined): string {
-  return value === undefined ? '' : value ? 'yes' : 'no'
+/** What is typed into a field, as the schema is to read it; nonsense stays as it is. Nothing typed: undefined. */
+function readField({ control }: StepField, typed: string): unknown {
+  const text = typed.trim()
+  if (text === '') return undefined
+  switch (control.is) {
+    case 'yes':
+      return text === 'yes'
+    case 'several':
+      return text.split(', ')
+    case 'coats':
+      return saidCoats(text)
+    case 'amount': {
+      const number = numberOf(text)
+      return typeof number === 'number' ? Number((number * control.times).toPrecision(10)) : number
+    }
+    case 'time':
+      return saidDuration(text) ?? text
+    case 'colour':
+      return colourSaid(text) ?? text
+    default:
+      return text
+  }
 }
-
-function saidOf(text: string): boolean | undefined {
-  return text === '' ? undefined : text === 'yes'
-}
-
-const orNothing = (text: string) => (text.trim() === '' ? undefined : text.trim())
 
 /** The step that a draft means, as it comes from the form: not judged yet. */
 function stepOf(step: BuildStep, draft: StepFields, parts: string[]): unknown {
-  if (!isAct(step)) return { ...step, parts, wait: draft.wait }
-  const thinning = numberOf(draft.thinning)
-  const coats = draft.coats.split(/[\s,]+/).filter(Boolean)
-  const next = {
-    ...step,
-    parts,
-    family: orNothing(draft.family),
-    tool: orNothing(draft.tool),
-    coats: coats.length > 0 ? coats : undefined,
-    sheen: orNothing(draft.sheen),
-    solvent: orNothing(draft.solvent),
-    colour: orNothing(draft.colour),
-    gap: orNothing(draft.gap),
-    minutes: numberOf(draft.minutes),
-    thinning: typeof thinning === 'number' ? thinning / 100 : thinning,
-    grit: numberOf(draft.grit),
-    mix: orNothing(draft.mix),
-    bottle: orNothing(draft.bottle),
-    thinner: orNothing(draft.thinner),
-    together: saidOf(draft.together),
-    split: saidOf(draft.split),
-    wetted: orNothing(draft.wetted),
+  const next: Record<string, unknown> = { ...step, parts }
+  if (!isAct(step)) next.wait = saidDuration(draft.wait ?? '') ?? draft.wait
+  const said = draft.family ?? ''
+  const family = said === '' ? undefined : (said as BuildAct['family'])
+  const fields = isAct(step) ? stepFields(actRow(step.do, family)) : WAIT_FIELDS
+  for (const field of fields) put(next, field.path, readField(field, draft[field.path] ?? ''))
+  if (isAct(step)) {
+    for (const tie of TIES) put(next, tie, draft[tie] || undefined)
+    for (const way of YES_NO) put(next, way, draft[way] ? draft[way] === 'yes' : undefined)
   }
-  return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined))
+  return next
+}
+
+/** Puts a value at a path; undefined takes it away, and an object that is left empty with it. */
+function put(step: Record<string, unknown>, path: string, value: unknown): void {
+  const [first = '', second] = path.split('.')
+  if (second !== undefined) {
+    const inner = { ...(step[first] as Record<string, unknown> | undefined) }
+    put(inner, second, value)
+    if (Object.keys(inner).length > 0) step[first] = inner
+    else delete step[first]
+  } else if (value === undefined) delete step[first]
+  else step[first] = value
 }
 
 /** Reads what is typed: the step, or what is wrong with which field. */

@@ -21,6 +21,17 @@ export function PartChecks({
   return (
     <fieldset disabled={disabled} aria-invalid={error ? true : undefined}>
       <legend className="mb-1 text-sm font-semibold text-soft">{legend}</legend>
+      {parts.length > 2 && (
+        <label className="flex min-h-9 items-center gap-2.5 font-semibold">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={parts.every(({ id }) => chosen.includes(id))}
+            onChange={({ target }) => onChoose(target.checked ? parts.map(({ id }) => id) : [])}
+          />
+          All of them
+        </label>
+      )}
       {parts.map((part) => (
         <label key={part.id} className="flex min-h-9 items-center gap-2.5">
           <input

@@ -13,6 +13,8 @@ export function errorsByField(problems: readonly Problem[]): Record<string, stri
   for (const problem of problems) {
     const field = problem.path.split(/[.[]/)[0] ?? ''
     errors[field] ??= sayProblem(problem)
+    // A field of an object within a row is one by itself: "product.recoat".
+    if (/^\w+\.\w+$/.test(problem.path)) errors[problem.path] ??= sayProblem(problem)
   }
   return errors
 }
