@@ -59,22 +59,8 @@ export type SampleRow = {
 /** Stages are told, and fold, from so many steps on. */
 const MANY = 12
 
-/**
- * The stack as a drilled core: the newest step on top, the substrate at the bottom. Steps are chosen, dragged by the grip,
- * and moved with Alt and the arrow keys; what is done stays where it is.
- */
-export function CoreSample({
-  rows,
-  substrate,
-  selected,
-  onSelect,
-  onMove,
-  onHover,
-  folded,
-  onFold,
-  picked,
-  onPick,
-}: {
+/** What the core shows, and what hears of what is done with it. */
+export type CoreSampleProps = {
   /** In order of work, first step first. */
   rows: readonly SampleRow[]
   substrate: string
@@ -90,7 +76,29 @@ export function CoreSample({
   /** Steps that are picked for an act on several; null: none are being picked. */
   picked: ReadonlySet<string> | null
   onPick: (id: string) => void
-}) {
+  /** What may be dragged onto the core from elsewhere, by its type; and what hears of it: what it is, and on which step it fell. */
+  dropped?: string
+  onDrop?: (what: string, on: string | null) => void
+}
+
+/**
+ * The stack as a drilled core: the newest step on top, the substrate at the bottom. Steps are chosen, dragged by the grip,
+ * and moved with Alt and the arrow keys; what is done stays where it is.
+ */
+export function CoreSample({
+  rows,
+  substrate,
+  selected,
+  onSelect,
+  onMove,
+  onHover,
+  folded,
+  onFold,
+  picked,
+  onPick,
+  dropped,
+  onDrop,
+}: CoreSampleProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -110,48 +118,70 @@ export function CoreSample({
       onMove(String(active.id), before(String(active.id), String(over.id)))
   }
   return (
-    <DndContext
-      id="core-sample"
-      sensors={sensors}
-      collisionDetection={underPointer}
-      modifiers={WITHIN}
-      onDragOver={({ active, over }) =>
-        onHover(String(active.id), over ? before(String(active.id), String(over.id)) : null)
-      }
-      onDragCancel={() => onHover(null, null)}
-      onDragEnd={put}
-    >
-      <SortableContext items={shown.map((row) => row.id)} strategy={verticalListSortingStrategy}>
-        <ol aria-label="Core sample, newest step first" reversed className="border-t border-rule">
-          {[...stages].reverse().map((stage) => (
-            <Fragment key={stage.first}>
-              {stage.name !== '' && (
-                <StageRow
-                  stage={stage}
-                  folded={folded.has(stage.first)}
-                  onFold={() => onFold(stage.first)}
-                />
-              )}
-              {!folded.has(stage.first) &&
-                [...stage.rows]
-                  .reverse()
-                  .map((row) => (
-                    <Row
-                      key={row.id}
-                      row={row}
-                      selected={row.id === selected}
-                      picked={picked === null ? null : picked.has(row.id)}
-                      onSelect={() => (picked === null ? onSelect(row.id) : onPick(row.id))}
-                      onShift={(by) => shift(row.id, by)}
-                    />
-                  ))}
-            </Fragment>
-          ))}
-        </ol>
-      </SortableContext>
-      <Ground substrate={substrate} />
-    </DndContext>
+    <section aria-label="Core" {...dropsOf(dropped, onDrop)}>
+      <DndContext
+        id="core-sample"
+        sensors={sensors}
+        collisionDetection={underPointer}
+        modifiers={WITHIN}
+        onDragOver={({ active, over }) =>
+          onHover(String(active.id), over ? before(String(active.id), String(over.id)) : null)
+        }
+        onDragCancel={() => onHover(null, null)}
+        onDragEnd={put}
+      >
+        <SortableContext items={shown.map((row) => row.id)} strategy={verticalListSortingStrategy}>
+          <ol aria-label="Core sample, newest step first" reversed className="border-t border-rule">
+            {[...stages].reverse().map((stage) => (
+              <Fragment key={stage.first}>
+                {stage.name !== '' && (
+                  <StageRow
+                    stage={stage}
+                    folded={folded.has(stage.first)}
+                    onFold={() => onFold(stage.first)}
+                  />
+                )}
+                {!folded.has(stage.first) &&
+                  [...stage.rows]
+                    .reverse()
+                    .map((row) => (
+                      <Row
+                        key={row.id}
+                        row={row}
+                        selected={row.id === selected}
+                        picked={picked === null ? null : picked.has(row.id)}
+                        onSelect={() => (picked === null ? onSelect(row.id) : onPick(row.id))}
+                        onShift={(by) => shift(row.id, by)}
+                      />
+                    ))}
+              </Fragment>
+            ))}
+          </ol>
+        </SortableContext>
+        <Ground substrate={substrate} />
+      </DndContext>
+    </section>
   )
+}
+
+/** Hears of what is dragged onto the core from elsewhere. */
+function dropsOf(
+  type: string | undefined,
+  onDrop: ((what: string, on: string | null) => void) | undefined,
+): Pick<React.HTMLAttributes<HTMLElement>, 'onDragOver' | 'onDrop'> {
+  if (!type || !onDrop) return {}
+  return {
+    onDragOver: (event) => {
+      if (event.dataTransfer.types.includes(type)) event.preventDefault()
+    },
+    onDrop: (event) => {
+      const what = event.dataTransfer.getData(type)
+      if (what === '') return
+      event.preventDefault()
+      const on = (event.target as Element).closest<HTMLElement>('[data-step]')
+      onDrop(what, on?.dataset.step ?? null)
+    },
+  }
 }
 
 /** What everything lies on. */

@@ -10,7 +10,7 @@ export function copyBuild(build: Build, name: string, newId: () => string): Buil
 }
 
 /** A step once more: what was said of what happened to it is left behind. */
-function copyOf(step: BuildStep, id: string): BuildStep {
+export function copyOf(step: BuildStep, id: string): BuildStep {
   const { accepted, protection, endsAfter, ...kept } = step as BuildAct
   return { ...kept, id } as BuildStep
 }

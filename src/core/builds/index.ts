@@ -1,7 +1,7 @@
 export type { Chosen, Proposal } from './addTechnique'
 export { type BenchState, stateOf } from './benchState'
 export type { DryingClock } from './clocks'
-export { copyBuild, emptyBuild } from './copyBuild'
+export { copyBuild, copyOf, emptyBuild } from './copyBuild'
 export type { CureCurve, LaidFilm } from './cureCurve'
 export type { AskedFace } from './faceOfPart'
 export { type FinishedCard, finishedCard } from './finishedCard'

@@ -39,8 +39,10 @@ function sentence(act: LoggedAct, step: string, project: Project): string {
       return `${bottle()}: ${ml} found in it`
     case 'noted':
       return act.text ?? ''
-    case 'corrected':
-      return 'When the act before really was'
+    case 'corrected': {
+      const meant = project.acts?.find(({ id }) => id === act.corrects)
+      return `Time put right: ${(meant ? sentence(meant, step, project) : step).toLowerCase()}`
+    }
     case 'undone':
       return 'Took the act before back'
   }

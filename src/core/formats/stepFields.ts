@@ -1,5 +1,5 @@
 import type { ActRow } from '../knowledge/acts'
-import { ADHESIVES, CHECKS, ROLES, SHEENS, SOLVENTS, WANTED, WETTED } from '../model/vocabulary'
+import { ADHESIVES, CHECKS, SHEENS, SOLVENTS, type WANTED, WETTED } from '../model/vocabulary'
 import { familiesFor, toolsFor } from './stepProblems'
 
 /** How a field is entered: one of a list, several of a list, yes or no, an amount, a time, a text, coats, a colour. */
@@ -27,6 +27,8 @@ type Row = Omit<StepField, 'usual' | 'control' | 'label'> & {
   /** Does it make sense for the act? */
   offered: (row: ActRow) => boolean
   usual?: (row: ActRow) => boolean
+  /** Asked of clear parts alone. */
+  glass?: true
 }
 
 const always = () => true
@@ -41,6 +43,23 @@ const one = (of: readonly string[]): Control => ({ is: 'one', of })
 const several = (of: readonly string[]): Control => ({ is: 'several', of })
 const percent = (times: number): Control => ({ is: 'amount', unit: '%', times })
 
+/** Marks that may be meant where an act is done. Source: handbook 2.6. */
+function meantIn({
+  role,
+  tints,
+  pools,
+  ringsFlooded,
+  runs,
+  mask,
+}: ActRow): (typeof WANTED)[number][] {
+  const washes = role === 'wash' || role === 'filter' || tints === true
+  return [
+    ...(washes ? (['ghost'] as const) : []),
+    ...(washes || pools || ringsFlooded || runs ? (['tide-ring'] as const) : []),
+    ...(mask === 'grain' ? (['salt-frost'] as const) : []),
+  ]
+}
+
 /** Everything that a step may say, with the acts that it makes sense for. Source: docs/formats.md; handbook 2.6, what it asks. */
 const FIELDS: readonly Row[] = [
   {
@@ -49,6 +68,13 @@ const FIELDS: readonly Row[] = [
     control: (row) => one(familiesFor(row)),
     offered: (row) => row.family !== null || lays(row),
     usual: lays,
+  },
+  {
+    path: 'tool',
+    label: 'Done with',
+    control: (row) => one(toolsFor(row)),
+    offered: always,
+    usual: always,
   },
   {
     path: 'coats',
@@ -70,13 +96,6 @@ const FIELDS: readonly Row[] = [
     control: one(SHEENS),
     offered: lays,
     usual: ({ role }) => role === 'clear',
-  },
-  {
-    path: 'tool',
-    label: 'Done with',
-    control: (row) => one(toolsFor(row)),
-    offered: always,
-    usual: always,
   },
   {
     path: 'solvent',
@@ -163,13 +182,8 @@ const FIELDS: readonly Row[] = [
   {
     path: 'wanted',
     label: 'Meant, and no fault',
-    control: several(WANTED),
-    offered: ({ role, mask, kind, tints }) =>
-      role === 'wash' ||
-      role === 'filter' ||
-      tints === true ||
-      kind === 'clean' ||
-      mask === 'grain',
+    control: (row) => several(meantIn(row)),
+    offered: (row) => meantIn(row).length > 0,
   },
   {
     path: 'etch',
@@ -177,7 +191,13 @@ const FIELDS: readonly Row[] = [
     control: { is: 'yes' },
     offered: ({ role }) => role === 'primer',
   },
-  { path: 'side', label: 'Side of the glass', control: one(['inside', 'outside']), offered: lays },
+  {
+    path: 'side',
+    label: 'Side of the glass',
+    control: one(['inside', 'outside']),
+    offered: lays,
+    glass: true,
+  },
   {
     path: 'tested',
     label: 'Tried on a test piece',
@@ -196,7 +216,6 @@ const FIELDS: readonly Row[] = [
     control: one(['confirmed']),
     offered: always,
   },
-  { path: 'role', label: 'Used as', control: one(ROLES), offered: lays },
   {
     path: 'reworkHours',
     label: 'Can be worked',
@@ -208,6 +227,7 @@ const FIELDS: readonly Row[] = [
     label: ({ kind }) => (kind === 'film' ? 'Each coat takes' : 'Takes'),
     control: { is: 'amount', unit: 'min', times: 1 },
     offered: always,
+    usual: always,
   },
   { path: 'product.flash', label: 'Flash', control: { is: 'time' }, offered: isWet },
   { path: 'product.touch', label: 'Touch-dry', control: { is: 'time' }, offered: isWet },
@@ -237,9 +257,9 @@ const FIELDS: readonly Row[] = [
   { path: 'note', label: 'Note', control: { is: 'text', long: true }, offered: always },
 ]
 
-/** The fields that an act may say, the usual ones first. */
-export function stepFields(row: ActRow): StepField[] {
-  const offered = FIELDS.filter((field) => field.offered(row)).map(
+/** The fields that an act may say, the usual ones first. @param onGlass is it done on a clear part? */
+export function stepFields(row: ActRow, onGlass = true): StepField[] {
+  const offered = FIELDS.filter((field) => field.offered(row) && (onGlass || !field.glass)).map(
     ({ path, label, control, usual }): StepField => ({
       path,
       label: typeof label === 'function' ? label(row) : label,

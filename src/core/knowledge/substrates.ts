@@ -19,6 +19,8 @@ export type SubstrateRow = {
   etch: boolean
   /** Families that never dry on it bare. */
   neverCures: readonly Family[]
+  /** It is looked through. */
+  clear?: true
   /** Warm air above this spoils the part, °C; null: the general care is enough. Source: handbook 3.2, f_A. */
   forcedAirLimit: number | null
 }
@@ -97,7 +99,7 @@ export const SUBSTRATE_TABLE = {
     primer: { for: 'all', severity: 'risk', because: 'Ordinary paint flakes off bare metal' },
     etch: true,
   },
-  'clear-styrene': { ...PLAIN, name: 'clear styrene', forcedAirLimit: 45 },
+  'clear-styrene': { ...PLAIN, name: 'clear styrene', clear: true, forcedAirLimit: 45 },
   'wood-mdf': {
     ...PLAIN,
     name: 'wood',

@@ -1,18 +1,22 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Caution } from '@/core/knowledge'
 import type { BenchAct } from '@/core/log'
 import type { ActStep } from '@/core/model/sequence'
-import { useParts, useRun } from '@/state/hooks'
+import { useParts, useRun, useSay } from '@/state/hooks'
 import { logAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { useHotkeys } from '../shared/hotkeys'
+import { useNow } from '../shared/now'
 import type { NamedItem } from '../shared/useBenchQueue'
+import { TimesBeforeNow, WhenField, zoneHere } from '../shared/WhenField'
 import { capital, listed, SEEN_WORDS, stepName } from '../shared/words'
 import { AlongParts } from './AlongParts'
 import { asksProtection, Protect } from './Protect'
 import type { Along, AlongPart } from './useAlong'
+import { useHand } from './useHand'
 
 type Bench = {
   item: NamedItem
@@ -21,26 +25,40 @@ type Bench = {
 }
 
 /** The act in hand, and the parts that its keys are for beside its own. */
-type InHand = Pick<Bench, 'item' | 'step'> & { along: readonly AlongPart[] }
+type InHand = Pick<Bench, 'item' | 'step'> & {
+  along: readonly AlongPart[]
+  /** When it was done, epoch milliseconds; null: now; `unclear`: what is typed is no time before now. */
+  at: number | null | 'unclear'
+  /** Hears that something was logged. */
+  onLogged: () => void
+}
 
 /** What can be logged of the act in hand, and of the film that lies on its part. */
-function useActs({ item, step, along }: InHand) {
+function useActs({ item, step, along, at, onLogged }: InHand) {
   const parts = useParts()
   const run = useRun()
+  const tell = useSay()
   const place = { build: item.build, part: item.part, step: item.next.step }
   const plan = parts.find((part) => part.build === item.build && part.part === item.part)
   const clock = plan?.clocks[0]
   const names = [item.partName, ...along.map((other) => other.name)]
   const name = `${listed(names)}: ${stepName(step).toLowerCase()}`
-  const log = (act: BenchAct, say: string) =>
-    run(
+  const log = async (act: BenchAct, say: string) => {
+    if (at === 'unclear') {
+      tell('When was it? Nothing was logged.')
+      return false
+    }
+    const written = await run(
       logAct,
       place,
       act,
-      { coat: item.next.coat },
+      { coat: item.next.coat, ...(at === null ? {} : { at }) },
       say,
       act.kind === 'skipped' ? [] : along.map(({ ref }) => ref),
     )
+    if (written) onLogged()
+    return written
+  }
   return {
     clock,
     running: plan?.steps.find(({ step: id }) => id === place.step)?.status === 'running',
@@ -74,7 +92,19 @@ type Acts = ReturnType<typeof useActs>
 
 /** The acts of the bench: each one key, or one large button. */
 export function ActButtons({ item, step, cautions, along: run }: Bench & { along: Along }) {
-  const acts = useActs({ item, step, along: run.chosen })
+  const [when, setWhen] = useState<string | null>(null)
+  const hand = useHand(item)
+  const now = useNow(15_000)
+  const acts = useActs({
+    item,
+    step,
+    along: run.chosen,
+    at: whenOf(when, now),
+    onLogged: () => {
+      hand.logged()
+      setWhen(null)
+    },
+  })
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)
   const begin = () => {
@@ -87,7 +117,9 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
     new Map([
       ['s', () => !acts.running && start()],
       ['d', () => acts.coat !== null && void acts.coatDone()],
-      ['f', () => void acts.finish()],
+      ['f', () => hand.isAsked(`finishes ${stepName(step).toLowerCase()}`) && void acts.finish()],
+      ['u', hand.takeBack],
+      ['w', () => setWhen(when === null ? '' : null)],
       ['k', () => void acts.skip()],
       ['t', () => acts.observe('not-yet')],
       ['y', () => acts.observe('reached')],
@@ -98,7 +130,18 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
   return (
     <div className="mt-5" data-bench-buttons>
       {run.all.length > 0 && <AlongParts own={item.partName} along={run} />}
-      <WorkButtons acts={acts} onStart={start} onNote={() => setNoting(true)} />
+      <WorkButtons
+        acts={acts}
+        onStart={start}
+        onNote={() => setNoting(true)}
+        onWhen={() => setWhen(when === null ? '' : null)}
+      />
+      {when !== null && (
+        <div className="mt-3 max-w-sm">
+          <WhenField label="It was" value={when} now={now} onChange={setWhen} />
+          <TimesBeforeNow />
+        </div>
+      )}
       {acts.clock && <SeenButtons name={acts.clock.name} onSeen={acts.observe} />}
       {protecting && (
         <Protect
@@ -118,14 +161,23 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
   )
 }
 
+/** The time that is typed; nothing typed is now. */
+function whenOf(typed: string | null, now: number): number | null | 'unclear' {
+  if (typed === null || typed.trim() === '') return null
+  const at = saidInstant(typed, now, zoneHere())
+  return at === null || at > now ? 'unclear' : at
+}
+
 function WorkButtons({
   acts,
   onStart,
   onNote,
+  onWhen,
 }: {
   acts: Acts
   onStart: () => void
   onNote: () => void
+  onWhen: () => void
 }) {
   const inCoats = acts.coat !== null
   return (
@@ -153,6 +205,9 @@ function WorkButtons({
       </Button>
       <Button size="bench" hotkey="N" onClick={onNote}>
         Note
+      </Button>
+      <Button size="bench" hotkey="W" onClick={onWhen}>
+        Earlier
       </Button>
     </div>
   )

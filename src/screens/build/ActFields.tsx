@@ -1,4 +1,4 @@
-import type { StepField } from '@/core/formats/stepFields'
+import { type StepField, stepFields } from '@/core/formats/stepFields'
 import { saidDuration } from '@/core/formats/text/saidDuration'
 import { actRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
@@ -9,7 +9,7 @@ import { ColourInput } from '../shared/ColourInput'
 import { CoatsField } from './CoatsField'
 import { choicesOf } from './fieldWords'
 import { PaintChoice } from './PaintChoice'
-import { fieldsOf, type StepFields } from './stepDraft'
+import type { StepFields } from './stepDraft'
 
 /** One field of the form: its value, its error, and what is typed. */
 export type FieldOf = (path: string) => {
@@ -32,6 +32,7 @@ export function ActFields({
   field,
   shelf,
   mixes,
+  onGlass,
   onChoose,
 }: {
   step: BuildAct
@@ -39,9 +40,11 @@ export function ActFields({
   field: FieldOf
   shelf: readonly Bottle[]
   mixes: readonly StoredMix[]
+  /** Is any part of it clear? */
+  onGlass: boolean
   onChoose: (chosen: StepFields) => void
 }) {
-  const all = fieldsOf(step)
+  const all = stepFields(actRow(step.do, step.family), onGlass)
   const film = actRow(step.do, step.family).kind === 'film'
   const more = all.filter((one) => !one.usual && !isSheet(one))
   const sheet = all.filter(isSheet)

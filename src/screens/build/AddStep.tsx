@@ -1,39 +1,119 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
-import type { Act } from '@/core/model/vocabulary'
-import { Button } from '@/ui/Button'
-import { actName } from '../shared/words'
+import type { Known } from '@/core/formats/text/lexicon'
+import type { ReadPlan } from '@/core/formats/text/readPlan'
+import { ACT_OF_ROLE } from '@/core/knowledge/words/roles'
+import type { Bottle } from '@/core/model/bottle'
+import type { StoredMix } from '@/core/model/mix'
+import type { ActStep, Step } from '@/core/model/sequence'
+import { cx } from '@/ui/cx'
 import { ACT_GROUPS } from './acts'
+import { BottleTray, type TrayPaint } from './BottleTray'
+import { paintedStep } from './paintedStep'
+import { SayStep } from './SayStep'
 
-/** Chooses an act and lays it on top of the sample, or above the chosen step. */
-export function AddStep({ onAdd }: { onAdd: (act: Act) => void }) {
-  const [act, setAct] = useState<Act>('prime')
+/** What can be opened to take a step from. */
+const DRAWERS = { acts: 'Acts', bottles: 'Bottles' } as const
+type Drawer = keyof typeof DRAWERS
+
+/** Lays steps: said in words, tapped among acts, taken from a bottle, or a whole technique. */
+export function AddStep({
+  known,
+  shelf,
+  mixes,
+  before,
+  technique,
+  onAdd,
+  onSay,
+  children,
+}: {
+  known: Known
+  shelf: readonly Bottle[]
+  mixes: readonly StoredMix[]
+  /** The steps that a new one comes after. */
+  before: readonly Step[]
+  /** Where techniques are chosen. */
+  technique: string
+  onAdd: (said: ActStep) => void
+  onSay: (read: ReadPlan) => Promise<boolean>
+  children?: React.ReactNode
+}) {
+  const [open, setOpen] = useState<Drawer | null>(null)
+  const take = (paint: TrayPaint) => {
+    const step = paintedStep(paint)
+    if (step) onAdd(step)
+  }
+  const usable = shelf.filter(({ role }) => ACT_OF_ROLE[role] !== null)
   return (
-    <form
-      className="flex gap-2"
-      onSubmit={(event) => {
-        event.preventDefault()
-        onAdd(act)
-      }}
-    >
-      <select
-        aria-label="Act to add"
-        value={act}
-        onChange={(event) => setAct(event.target.value as Act)}
-        className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2"
-      >
-        {ACT_GROUPS.map((group) => (
-          <optgroup key={group.name} label={group.name}>
-            {group.acts.map((act) => (
-              <option key={act} value={act}>
-                {actName(act)}
-              </option>
-            ))}
-          </optgroup>
+    <section aria-label="Add steps" className="mb-4">
+      <SayStep known={known} before={before} onSay={onSay} />
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        {(Object.keys(DRAWERS) as Drawer[]).map((drawer) => (
+          <button
+            key={drawer}
+            type="button"
+            aria-expanded={open === drawer}
+            onClick={() => setOpen(open === drawer ? null : drawer)}
+            className={cx(
+              'min-h-11 rounded-tool border-2 px-4',
+              open === drawer ? 'border-act bg-act-wash font-semibold' : 'border-strong bg-raised',
+            )}
+          >
+            {DRAWERS[drawer]}
+          </button>
         ))}
-      </select>
-      <Button type="submit">Add step</Button>
-    </form>
+        <Link
+          href={technique}
+          className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
+        >
+          A technique
+        </Link>
+        {children}
+      </div>
+      {open === 'acts' && <ActDrawer onAdd={onAdd} />}
+      {open === 'bottles' && (
+        <div className="mt-2 border-y-2 border-rule py-2">
+          {usable.length + mixes.length === 0 ? (
+            <p className="text-soft">
+              No bottle is on the shelf yet.{' '}
+              <Link href="/shelf" className="text-act underline">
+                Add one
+              </Link>
+            </p>
+          ) : (
+            <BottleTray bottles={usable} mixes={mixes} onTake={take} />
+          )}
+        </div>
+      )}
+    </section>
+  )
+}
+
+/** Every act by its stage; a tap lays it as it is usually done. */
+function ActDrawer({ onAdd }: { onAdd: (said: ActStep) => void }) {
+  return (
+    <div className="mt-2 max-h-80 overflow-y-auto border-y-2 border-rule py-2">
+      {ACT_GROUPS.map((group) => (
+        <fieldset key={group.name} className="mb-2 grid gap-1 sm:grid-cols-[9rem_minmax(0,1fr)]">
+          <legend className="float-left pt-2 text-sm font-semibold text-soft sm:w-36">
+            {group.name}
+          </legend>
+          <div className="flex flex-wrap gap-1">
+            {group.acts.map(({ key, name, said }) => (
+              <button
+                key={key}
+                type="button"
+                onClick={() => onAdd(said)}
+                className="min-h-9 rounded-tool border-2 border-rule bg-raised px-2.5 text-sm hover:border-ink pointer-coarse:min-h-11"
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+      ))}
+    </div>
   )
 }

@@ -6,7 +6,7 @@ import { Swatch } from '@/ui/Swatch'
 import { familyName, plain } from '../shared/words'
 
 /** What is taken from the tray. */
-export type Paint = { is: 'bottle'; bottle: Bottle } | { is: 'mix'; mix: StoredMix }
+export type TrayPaint = { is: 'bottle'; bottle: Bottle } | { is: 'mix'; mix: StoredMix }
 
 /** What is dragged from the tray is known by this. */
 export const PAINT_DRAG = 'application/x-tectoria-paint'
@@ -25,7 +25,7 @@ export function BottleTray({
   mixes: readonly StoredMix[]
   /** The id of what is taken now. */
   chosen?: string | undefined
-  onTake: (paint: Paint) => void
+  onTake: (paint: TrayPaint) => void
 }) {
   const [typed, setTyped] = useState('')
   const sought = typed.trim().toLowerCase()
@@ -37,14 +37,14 @@ export function BottleTray({
       of: bottle.sheen
         ? `${plain(bottle.sheen)} ${familyName(bottle.family).toLowerCase()}`
         : familyName(bottle.family),
-      paint: { is: 'bottle', bottle } as Paint,
+      paint: { is: 'bottle', bottle } as TrayPaint,
     })),
     ...mixes.map((mix) => ({
       id: mix.id,
       name: mix.name,
       colour: mix.colour,
       of: 'Kept mix',
-      paint: { is: 'mix', mix } as Paint,
+      paint: { is: 'mix', mix } as TrayPaint,
     })),
   ]
   const shown = tiles.filter(({ name, of }) => `${name} ${of}`.toLowerCase().includes(sought))

@@ -3,6 +3,7 @@ import type { Build, BuildAct } from '@/core/model/build'
 import { useRun } from '@/state/hooks'
 import { editBuild } from '@/store/actions/builds'
 import { cx } from '@/ui/cx'
+import { BuildTools } from './BuildTools'
 import { RelayClears, Schools } from './Schools'
 
 type LiningSurface = NonNullable<NonNullable<Build['school']>['liningSurface']>
@@ -16,6 +17,8 @@ const SURFACES: readonly { value: LiningSurface; say: string; told: string }[] =
   },
   { value: 'matt', say: 'straight on matt', told: 'Lining spreads and tints the face on purpose.' },
 ]
+
+const DAY = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeZone: 'UTC' })
 
 /** Name, scale and school of a build. */
 export function BuildFacts({ build }: { build: Build }) {
@@ -35,6 +38,8 @@ export function BuildFacts({ build }: { build: Build }) {
         <p className="mt-1 text-soft">
           {build.scale ? `1:${build.scale}` : 'No scale'} ·{' '}
           {build.use === 'handled' ? 'handled in play' : 'for display'} · {stepCount(build)} steps
+          {build.due ? ` · wanted for ${DAY.format(Date.parse(build.due))}` : ''}
+          {build.finishedOn ? ` · finished ${DAY.format(Date.parse(build.finishedOn))}` : ''}
           {build.story ? ` · ${build.story}` : ''}
         </p>
       </div>
@@ -69,6 +74,7 @@ export function BuildFacts({ build }: { build: Build }) {
       </fieldset>
       <div className="lg:col-span-2">
         <Schools build={build} />
+        <BuildTools build={build} />
       </div>
     </header>
   )

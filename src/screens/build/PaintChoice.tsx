@@ -7,7 +7,7 @@ import { bottlesThatCan } from '@/core/shelf'
 import { isPaintedFrom } from '@/core/stack'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
-import { BottleTray, type Paint } from './BottleTray'
+import { BottleTray, type TrayPaint } from './BottleTray'
 import type { StepFields } from './stepDraft'
 
 /** What a step is painted from: every bottle that can do the act, or a kept mix; it brings its family and its colour along. */
@@ -36,7 +36,7 @@ export function PaintChoice({
   const bottle =
     bottles.find(({ id }) => id === fields.bottle) ??
     bottles.find((other) => isPaintedFrom(meant, other))
-  const take = (paint: Paint) => {
+  const take = (paint: TrayPaint) => {
     onChoose(paintedFrom(paint, laysClear(step)))
     setOpen(false)
   }
@@ -81,7 +81,7 @@ export function PaintChoice({
 }
 
 /** What a step gets from its paint. */
-function paintedFrom(paint: Paint, clear: boolean): StepFields {
+function paintedFrom(paint: TrayPaint, clear: boolean): StepFields {
   if (paint.is === 'mix') {
     const { id, family = '', colour = '' } = paint.mix
     return { family, colour, mix: id, bottle: '' }

@@ -1,6 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import type { Known } from '@/core/formats/text/lexicon'
 import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
 import type { Edit } from '@/core/model/edit'
@@ -13,17 +14,21 @@ import { changedFields, focusFirstError, numberOf, readForm } from '../shared/fo
 import { useNow } from '../shared/now'
 import { capital, MILESTONE_WORDS } from '../shared/words'
 import type { ShownPart } from './judged'
+import { TakeOver } from './TakeOver'
 
 /** The part itself: substrate, area, the clocks of what lies open on it; and adding another part. */
 export function PartFacts({
   build,
   part,
   judged,
+  known,
   edit,
 }: {
   build: Build
   part: Part
   judged: ShownPart
+  /** What may be named in words. */
+  known: Known
   edit: (label: string, edit: Edit) => Promise<boolean>
 }) {
   const save = (next: Part) => {
@@ -39,7 +44,9 @@ export function PartFacts({
       <section>
         <h2 className="mb-2 font-display text-xl font-semibold">The part</h2>
         <PartForm key={JSON.stringify(part)} part={part} say="Apply to the part" onSave={save} />
+        <PartActs build={build} part={part} edit={edit} />
       </section>
+      <TakeOver build={build} part={part} known={known} />
       <details>
         <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">
           Another part
@@ -51,6 +58,57 @@ export function PartFacts({
           onSave={add}
         />
       </details>
+    </div>
+  )
+}
+
+/** Where a part stands among the others, the same once more, and taking it out. */
+function PartActs({
+  build,
+  part,
+  edit,
+}: {
+  build: Build
+  part: Part
+  edit: (label: string, edit: Edit) => Promise<boolean>
+}) {
+  const ids = build.parts.map(({ id }) => id)
+  const at = ids.indexOf(part.id)
+  const move = (by: 1 | -1) => {
+    const parts = ids.toSpliced(at, 1).toSpliced(at + by, 0, part.id)
+    void edit(`Moved: ${part.name}`, { do: 'orderParts', parts })
+  }
+  const copy = () => {
+    const id = newId()
+    const steps = build.steps.filter((step) => step.parts.includes(part.id)).map((step) => step.id)
+    void edit(`Once more: ${part.name}`, {
+      do: 'all',
+      edits: [
+        { do: 'addPart', part: { ...part, id, name: `${part.name}, once more` } },
+        ...(steps.length > 0 ? [{ do: 'share' as const, steps, with: [id] }] : []),
+      ],
+    })
+  }
+  return (
+    <div className="mt-2 flex flex-wrap gap-2">
+      <Button size="small" disabled={at === 0} onClick={() => move(-1)}>
+        Earlier
+      </Button>
+      <Button size="small" disabled={at === ids.length - 1} onClick={() => move(1)}>
+        Later
+      </Button>
+      <Button size="small" onClick={copy}>
+        The same once more
+      </Button>
+      {ids.length > 1 && (
+        <Button
+          size="small"
+          look="stop"
+          onClick={() => void edit(`Removed: ${part.name}`, { do: 'removePart', part: part.id })}
+        >
+          Remove the part
+        </Button>
+      )}
     </div>
   )
 }

@@ -1,6 +1,7 @@
 'use client'
-import Link from 'next/link'
 import { useMemo, useRef, useState } from 'react'
+import { copyOf } from '@/core/builds'
+import type { Known } from '@/core/formats/text/lexicon'
 import { substrateRow } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
 import { isSamePart, key, type PartRef } from '@/core/model/stepRef'
@@ -10,10 +11,9 @@ import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { CoreSample } from '@/ui/CoreSample'
 import { useNow } from '../shared/now'
-import { actName } from '../shared/words'
 import { AddStep } from './AddStep'
 import { followers } from './AllFindings'
-import { newStep } from './acts'
+import { PAINT_DRAG } from './BottleTray'
 import { CoverFacts } from './CoverFacts'
 import { FindingRow } from './FindingRow'
 import { type ShownPart, withoutWays } from './judged'
@@ -24,6 +24,7 @@ import { StepEditor } from './StepEditor'
 import { sampleRows } from './sampleRows'
 import type { StepDraft } from './stepDraft'
 import { stepNameIn } from './stepNameIn'
+import { useAdding } from './useAdding'
 import { type BuildEdits, useBuildEdits } from './useBuildEdits'
 import { type Hover, Verdict } from './Verdict'
 
@@ -56,6 +57,7 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
   const judged = useJudged(ref)
   const { plan } = usePlan()
   const edits = useBuildEdits(build, part.id)
+  const adding = useAdding(build, part.id, selected, edits, setSelected)
   if (!judged) return <p className="mt-4 text-soft">It is put away: nothing of it is judged.</p>
   const planned = (step: string) => (plan ? plannedAt(plan, { ...ref, step }) : null)
   const rows = sampleRows(build, judged, now, planned, (id) => (
@@ -66,26 +68,12 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
       <div className="min-w-0">
         <div className="mb-3 flex min-h-11 flex-wrap items-center justify-between gap-3">
           <Verdict judged={judged} hover={hover} build={build} part={part.id} />
-          <div className="flex flex-wrap gap-2">
-            <AddStep
-              onAdd={(act) => {
-                const made = newStep(act, part.id, newId())
-                void edits
-                  .addStep(made, selected, `Added: ${actName(act)}`)
-                  .then((written) => written && setSelected(made.id))
-              }}
-            />
-            <Link
-              href={`/library?build=${build.id}&part=${part.id}`}
-              className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
-            >
-              Add a technique
-            </Link>
-            {rows.length > 1 && picked === null && (
-              <Button onClick={() => setPicked(NONE)}>Pick several</Button>
-            )}
-          </div>
         </div>
+        <AddStep {...adding.from} onAdd={adding.add} onSay={adding.say}>
+          {rows.length > 1 && picked === null && (
+            <Button onClick={() => setPicked(NONE)}>Pick several</Button>
+          )}
+        </AddStep>
         {picked && (
           <SelectionBar
             build={build}
@@ -97,7 +85,8 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
         )}
         {rows.length === 0 && (
           <p className="mb-3 border-y-2 border-rule py-6">
-            Nothing is meant for this part yet. Add the first step: most parts begin with a primer.
+            Nothing is meant for this part yet. Say the first step, or tap it: most parts begin with
+            a primer.
           </p>
         )}
         <CoreSample
@@ -111,6 +100,8 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
           onHover={(id, before) => setHover(id === null ? null : { id, before })}
           folded={folded}
           onFold={(first) => setFolded(toggled(folded, first))}
+          dropped={PAINT_DRAG}
+          onDrop={adding.drop}
           picked={picked}
           onPick={(id) => setPicked(toggled(picked ?? NONE, id))}
         />
@@ -122,6 +113,7 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
           judged={judged}
           selected={selected}
           edits={edits}
+          known={adding.from.known}
           onClose={() => setSelected(null)}
         />
       </aside>
@@ -163,6 +155,7 @@ function Beside({
   judged,
   selected,
   edits,
+  known,
   onClose,
 }: {
   build: Build
@@ -170,13 +163,15 @@ function Beside({
   judged: ShownPart
   selected: string | null
   edits: BuildEdits
+  known: Known
   onClose: () => void
 }) {
   const project = useProject()
   /** What was typed into a step and not applied yet, by step: another row may be looked at meanwhile. */
   const drafts = useRef(new Map<string, StepDraft>())
   const step = build.steps.find(({ id }) => id === selected)
-  if (!step) return <PartFacts build={build} part={part} judged={judged} edit={edits.edit} />
+  if (!step)
+    return <PartFacts build={build} part={part} judged={judged} known={known} edit={edits.edit} />
   const status = judged.plan.steps.find((otherStep) => otherStep.step === step.id)?.status
   const coat = judged.coats.get(step.id)
   const name = stepNameIn(build, step.id)
@@ -210,6 +205,9 @@ function Beside({
               `Taken off ${on === 'every' ? 'every part' : part.name}: ${name}`,
             )
             .then((written) => done(written) && onClose())
+        }
+        onDuplicate={() =>
+          void edits.addSteps([copyOf(step, newId())], step.id, `Once more: ${name}`)
         }
         onClose={onClose}
       />

@@ -1,6 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { substrateRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, BuildAct, BuildStep, Part } from '@/core/model/build'
 import type { EditScope } from '@/core/model/edit'
@@ -68,6 +69,7 @@ export function StepEditor({
   shelf = [],
   mixes = [],
   onRemove,
+  onDuplicate,
   onClose,
   ...edited
 }: Edited & {
@@ -78,6 +80,8 @@ export function StepEditor({
   shelf?: readonly Bottle[]
   mixes?: readonly StoredMix[]
   onRemove: (on: EditScope) => void
+  /** Lays the same step once more, behind it. */
+  onDuplicate?: () => void
   onClose: () => void
 }) {
   const { step, done, kept } = edited
@@ -97,9 +101,16 @@ export function StepEditor({
         <h2 className="font-display text-2xl font-semibold">
           {isAct(step) ? stepName(step) : 'Wait'}
         </h2>
-        <Button size="small" onClick={onClose}>
-          Close
-        </Button>
+        <div className="flex shrink-0 gap-2">
+          {onDuplicate && (
+            <Button size="small" onClick={onDuplicate}>
+              Once more
+            </Button>
+          )}
+          <Button size="small" onClick={onClose}>
+            Close
+          </Button>
+        </div>
       </div>
       {done && <p className="text-soft">This is done: it stays as it was logged.</p>}
       {kept && !done && <NotApplied onBack={draft.reset} />}
@@ -110,6 +121,9 @@ export function StepEditor({
           field={draft.field}
           shelf={shelf}
           mixes={mixes}
+          onGlass={build.parts.some(
+            ({ id, substrate }) => draft.parts.includes(id) && substrateRow(substrate).clear,
+          )}
           onChoose={draft.set}
         />
       ) : (

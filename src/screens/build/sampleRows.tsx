@@ -1,5 +1,5 @@
 import { type StepPlan, stagesOf } from '@/core/builds'
-import { actRow, FAMILY_TABLE, STAGE_NAMES, type Stage } from '@/core/knowledge'
+import { STAGE_NAMES, type Stage } from '@/core/knowledge'
 import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { PlannedAt } from '@/core/schedule'
@@ -7,8 +7,9 @@ import { resolveStep } from '@/core/stack'
 import type { SampleRow } from '@/ui/CoreSample'
 import type { FilmBandProps } from '@/ui/FilmBand'
 import { clockTime } from '@/ui/time'
-import { plain, stepName } from '../shared/words'
+import { stepName } from '../shared/words'
 import type { ShownPart } from './judged'
+import { stepDetail } from './stepDetail'
 
 const MINUTE = 60_000
 
@@ -37,7 +38,7 @@ export function sampleRows(
       {
         id,
         name: isAct(step) ? stepName(step) : `Wait ${step.wait}`,
-        detail: detailOf(step),
+        detail: step.note ? `${stepDetail(step)} · ${step.note}` : stepDetail(step),
         ...whenOf(plan, planned(id), now),
         band,
         under,
@@ -56,18 +57,6 @@ function stageById(build: Build, order: readonly string[]): Map<string, Stage> {
   const steps = order.flatMap((id) => build.steps.find((step) => step.id === id) ?? [])
   const stages = stagesOf(steps)
   return new Map(steps.map((step, i) => [step.id, stages[i] ?? 13]))
-}
-
-function detailOf(step: BuildStep): string {
-  if (!isAct(step)) return 'before the next step'
-  const row = actRow(step.do, step.family)
-  const family = step.family ?? (row.family === 'must' ? null : row.family)
-  const parts = [
-    family ? FAMILY_TABLE[family].name : null,
-    step.coats ? step.coats.join(', ') : null,
-    plain(step.tool ?? row.tool).toLowerCase(),
-  ]
-  return parts.filter(Boolean).join(' · ')
 }
 
 /** When it is: as planned, and the earliest beside it where that is another time. */

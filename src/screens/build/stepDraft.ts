@@ -29,7 +29,7 @@ export function draftOf(step: BuildStep): StepFields {
 }
 
 /** The fields that a step may say. */
-export function fieldsOf(step: BuildStep): readonly StepField[] {
+function fieldsOf(step: BuildStep): readonly StepField[] {
   return isAct(step) ? stepFields(actRow(step.do, step.family)) : WAIT_FIELDS
 }
 

@@ -1,12 +1,18 @@
 import { useMemo } from 'react'
 import type { PartRemedy } from '@/core/builds'
+import { editOfText } from '@/core/formats/text/editOfText'
+import type { ReadPlan } from '@/core/formats/text/readPlan'
 import type { Build, BuildStep } from '@/core/model/build'
 import type { Edit, EditScope } from '@/core/model/edit'
+import { isAct } from '@/core/model/isAct'
+import type { ActStep, Step } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
 import { useRun } from '@/state/hooks'
 import { saveTechnique } from '@/store/actions/bench'
 import { acceptFinding, editBuild } from '@/store/actions/builds'
+import { newId } from '@/store/newId'
 import { changedFields } from '../shared/forms'
+import { stepName } from '../shared/words'
 import type { ShownFinding } from './judged'
 
 /** An edit of the order of work: one step put before another one; null: at the end. */
@@ -49,14 +55,31 @@ export function useBuildEdits(build: Build, part: string) {
         edit(label, { do: 'share', steps: [...ids], with: [...parts] }),
       saveTechnique: (technique: OwnTechnique) =>
         run(saveTechnique, technique, `Saved: ${technique.name}`),
-      addStep: (step: BuildStep, after: string | null, label: string) =>
-        edit(label, { do: 'insert', before: behind(build, after), steps: [step] }),
+      addSteps: (steps: BuildStep[], after: string | null, label: string) =>
+        edit(label, { do: 'insert', before: behind(build, after), steps }),
+      /** Lays what a text says; a text that says nothing writes nothing. */
+      saySteps: async (read: ReadPlan, after: string | null) => {
+        const said = editOfText(read, build, [part], behind(build, after), newId)
+        const first = read.steps[0]?.step
+        const more = read.steps.length - 1
+        const name =
+          first && isAct(first as Step) ? stepName(first as ActStep).toLowerCase() : 'wait'
+        const label = `Added: ${name}${more > 0 ? ` and ${more} more` : ''}`
+        return said ? edit(label, said) : false
+      },
       moveStep: (id: string, before: string | null, label: string) =>
         edit(label, moved(id, before, 'every')),
       accept: ({ step, rule }: ShownFinding, reason: string | null) =>
         run(acceptFinding, { build: build.id, part, step }, rule, reason),
     }
   }, [build, part, run])
+}
+
+/** The steps of a part up to one of them, in order of work; null: all of them. */
+export function stepsUpTo(build: Build, part: string, last: string | null): Step[] {
+  const own = build.steps.filter((step) => step.parts.includes(part))
+  const at = own.findIndex(({ id }) => id === last)
+  return at < 0 ? own : own.slice(0, at + 1)
 }
 
 /** The step behind another one, as what a new step comes before; null: at the end. */

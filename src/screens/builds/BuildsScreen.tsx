@@ -1,4 +1,5 @@
 'use client'
+import { ChevronDown, ChevronUp } from 'lucide-react'
 import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
@@ -6,7 +7,7 @@ import type { PartPlan } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { verdictOf } from '@/core/stack'
 import { useParts, useProject, useRun } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
+import { editBuild, orderBuilds } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
 import { NewBuild } from './NewBuild'
@@ -21,11 +22,13 @@ export function BuildsScreen() {
 
 function Builds() {
   const project = useProject()
-  const builds = project.builds ?? []
+  const builds = inOrder(project.builds ?? [])
   const asked = useSearchParams().get('new') !== null
   const [starting, setStarting] = useState(false)
   const [past, setPast] = useState(false)
   const finished = finishedIn(useParts())
+  const isPast = ({ id, archived, finishedOn }: Build) =>
+    archived === true || finishedOn !== undefined || finished.has(id)
   const open = starting || asked || builds.length === 0
   return (
     <div className="max-w-5xl p-4 lg:p-6">
@@ -38,24 +41,47 @@ function Builds() {
         )}
       </div>
       {open && <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />}
-      <BuildList builds={builds.filter(({ id }) => !finished.has(id))} />
-      {finished.size > 0 && (
+      <BuildList builds={builds.filter((build) => !isPast(build))} all={builds} />
+      {builds.some(isPast) && (
         <section className="mt-6">
           <Button aria-expanded={past} onClick={() => setPast(!past)}>
-            {past ? 'Hide finished builds' : `Finished builds (${finished.size})`}
+            {past
+              ? 'Hide what is finished'
+              : `Finished and archived (${builds.filter(isPast).length})`}
           </Button>
-          {past && <BuildList builds={builds.filter(({ id }) => finished.has(id))} />}
+          {past && <BuildList builds={builds.filter(isPast)} all={builds} />}
         </section>
       )}
     </div>
   )
 }
 
-function BuildList({ builds }: { builds: readonly Build[] }) {
+/** Builds in the order that they were put into; what has no place comes last. */
+function inOrder(builds: readonly Build[]): Build[] {
+  const placeOf = ({ place }: Build) => place ?? Number.POSITIVE_INFINITY
+  return builds.toSorted((a, b) => placeOf(a) - placeOf(b) || 0)
+}
+
+function BuildList({ builds, all }: { builds: readonly Build[]; all: readonly Build[] }) {
+  const run = useRun()
+  const move = (at: number, by: 1 | -1) => {
+    const here = builds[at]
+    const there = builds[at + by]
+    if (!here || !there) return
+    const ids = all.map(({ id }) => id)
+    const without = ids.filter((id) => id !== here.id)
+    const place = without.indexOf(there.id) + (by === 1 ? 1 : 0)
+    void run(orderBuilds, without.toSpliced(place, 0, here.id))
+  }
   return (
     <ul className="mt-5 border-t-2 border-strong">
-      {builds.map((build) => (
-        <BuildRow key={build.id} build={build} />
+      {builds.map((build, i) => (
+        <BuildRow
+          key={build.id}
+          build={build}
+          onEarlier={i > 0 ? () => move(i, -1) : null}
+          onLater={i < builds.length - 1 ? () => move(i, 1) : null}
+        />
       ))}
     </ul>
   )
@@ -68,7 +94,15 @@ function finishedIn(parts: readonly PartPlan[]): ReadonlySet<string> {
   return all
 }
 
-function BuildRow({ build }: { build: Build }) {
+function BuildRow({
+  build,
+  onEarlier,
+  onLater,
+}: {
+  build: Build
+  onEarlier: (() => void) | null
+  onLater: (() => void) | null
+}) {
   const parts = useParts()
   const run = useRun()
   const plans = parts.filter((part) => part.build === build.id)
@@ -108,8 +142,38 @@ function BuildRow({ build }: { build: Build }) {
           />
         </div>
       </div>
-      <Button onClick={shelve}>{build.shelved ? 'Take out' : 'Put away'}</Button>
+      <div className="flex items-center gap-1">
+        <Button onClick={shelve}>{build.shelved ? 'Take out' : 'Put away'}</Button>
+        <MoveButton say={`${build.name} earlier`} onMove={onEarlier}>
+          <ChevronUp className="size-5" aria-hidden="true" />
+        </MoveButton>
+        <MoveButton say={`${build.name} later`} onMove={onLater}>
+          <ChevronDown className="size-5" aria-hidden="true" />
+        </MoveButton>
+      </div>
     </li>
+  )
+}
+
+function MoveButton({
+  say,
+  onMove,
+  children,
+}: {
+  say: string
+  onMove: (() => void) | null
+  children: React.ReactNode
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={say}
+      disabled={onMove === null}
+      onClick={() => onMove?.()}
+      className="grid size-9 place-content-center text-soft hover:text-ink disabled:opacity-30 pointer-coarse:size-11"
+    >
+      {children}
+    </button>
   )
 }
 

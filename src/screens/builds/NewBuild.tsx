@@ -1,38 +1,72 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
-import { buildFromStarter } from '@/core/builds'
-import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/knowledge'
+import { buildFromStarter, copyBuild, emptyBuild } from '@/core/builds'
+import { saidScale, USUAL_SCALES } from '@/core/formats/text/saidScale'
+import { STARTERS } from '@/core/knowledge'
+import type { Build } from '@/core/model/build'
 import { nameField } from '@/core/model/fields'
 import type { Sessions } from '@/core/model/sessions'
 import { useProject, useRun } from '@/state/hooks'
 import { addBuild } from '@/store/actions/builds'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
-import { cx } from '@/ui/cx'
-import { TextField } from '@/ui/Field'
+import { SelectField, TextField } from '@/ui/Field'
 import { focusFirstError, readForm } from '../shared/forms'
 import { SessionsFields } from '../shared/SessionsFields'
 import { useSessionsDraft } from '../shared/sessionsDraft'
+import { type Beginning, BeginWith } from './BeginWith'
 
-/** From an empty page to a checked plan: a starting sequence, a name, and when the modeller is at the bench. */
+/** What a new build is begun with, and how it is called. */
+type Draft = { name: string; scale: string; use: '' | 'display' | 'handled'; from: Beginning }
+
+/** The build that a draft means, or what is wrong with it. */
+function buildOf(draft: Draft): { build: Build | null; errors: Record<string, string> } {
+  const errors: Record<string, string> = {}
+  const name = readForm(nameField, draft.name)
+  if (!name.ok) errors.name = Object.values(name.errors)[0] ?? ''
+  const scale = draft.scale.trim() === '' ? undefined : saidScale(draft.scale)
+  if (scale === null) errors.scale = 'Expected a scale such as 1:72 or 1/35'
+  if (!name.ok || scale === null) return { build: null, errors }
+  const begun = begin(draft.from, name.value)
+  const build = {
+    ...begun,
+    ...(scale === undefined ? {} : { scale }),
+    ...(draft.use === '' ? {} : { use: draft.use }),
+  }
+  return { build, errors }
+}
+
+function begin(from: Beginning, name: string): Build {
+  switch (from.is) {
+    case 'starter':
+      return buildFromStarter(from.starter, name, newId)
+    case 'copy':
+      return copyBuild(from.build, name, newId)
+    case 'empty':
+      return emptyBuild(name, newId)
+  }
+}
+
+const FIRST: Beginning = STARTERS[0] ? { is: 'starter', starter: STARTERS[0] } : { is: 'empty' }
+
+/** From an empty page to a checked plan: a name, a scale, what it begins with, and when the modeller is at the bench. */
 export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
   const project = useProject()
   const run = useRun()
   const router = useRouter()
-  const [chosen, setChosen] = useState(STARTERS[0]?.id ?? '')
-  const [name, setName] = useState('')
-  const [error, setError] = useState<string | null>(null)
+  const [draft, setDraft] = useState<Draft>({ name: '', scale: '', use: '', from: FIRST })
+  const [errors, setErrors] = useState<Record<string, string>>({})
   const sessions = useSessionsDraft(project.sessions ?? null)
   const form = useRef<HTMLFormElement>(null)
   const asksSessions = !project.sessions
+  const set = (fields: Partial<Draft>) => setDraft({ ...draft, ...fields })
   const start = async () => {
-    const starter = STARTERS.find((starter) => starter.id === chosen)
-    const read = readForm(nameField, name)
-    setError(read.ok ? null : (Object.values(read.errors)[0] ?? null))
+    const read = buildOf(draft)
+    setErrors(read.errors)
     const times: Sessions | null = asksSessions ? sessions.read() : (project.sessions ?? null)
-    if (!starter || !read.ok || !times) return focusFirstError(form.current)
-    const build = buildFromStarter(starter, read.value, newId)
+    const { build } = read
+    if (!build || !times) return focusFirstError(form.current)
     if (await run(addBuild, build, asksSessions ? times : null)) router.push(`/builds/${build.id}`)
   }
   return (
@@ -47,40 +81,40 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
       }}
     >
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
-        <fieldset>
-          <legend className="font-display text-xl font-semibold">Begin with</legend>
-          {STARTER_KINDS.map((kind) => (
-            <div key={kind} className="mt-3">
-              <p className="text-sm font-semibold text-soft">{KIND_WORDS[kind]}</p>
-              <div className="mt-1 border-t border-rule">
-                {STARTERS.filter((starter) => starter.kind === kind).map((starter) => (
-                  <StarterChoice
-                    key={starter.id}
-                    starter={starter}
-                    chosen={starter.id === chosen}
-                    onChoose={() => setChosen(starter.id)}
-                  />
-                ))}
-              </div>
-            </div>
-          ))}
-        </fieldset>
-        <div className="order-first min-w-0 lg:order-none lg:sticky lg:top-4 lg:h-fit">
-          <div>
-            <TextField
-              label="Name of the build"
-              value={name}
-              error={error}
-              onChange={(event) => setName(event.target.value)}
-            />
-          </div>
+        <BeginWith
+          from={draft.from}
+          builds={project.builds ?? []}
+          onChoose={(from, name) => set({ from, ...(name && draft.name === '' ? { name } : {}) })}
+        />
+        <div className="order-first min-w-0 space-y-4 lg:order-none lg:sticky lg:top-4 lg:h-fit">
+          <TextField
+            label="Name of the build"
+            value={draft.name}
+            error={errors.name}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+          <ScaleField
+            value={draft.scale}
+            usual={scaleOf(draft.from)}
+            error={errors.scale}
+            onChange={(scale) => set({ scale })}
+          />
+          <SelectField
+            label="What it is for"
+            value={draft.use === '' ? (purposeOf(draft.from) ?? 'display') : draft.use}
+            onChange={(event) => set({ use: event.target.value as Draft['use'] })}
+            choices={[
+              { value: 'display', say: 'To be looked at' },
+              { value: 'handled', say: 'To be handled in play' },
+            ]}
+          />
           {asksSessions && (
-            <div className="mt-5">
+            <div>
               <h2 className="font-display text-xl font-semibold">When are you at the bench?</h2>
               <SessionsFields draft={sessions} />
             </div>
           )}
-          <div className="mt-5 flex gap-2">
+          <div className="flex gap-2">
             <Button type="submit" look="act" size="bench">
               Start and check it
             </Button>
@@ -96,43 +130,52 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
   )
 }
 
-const KIND_WORDS = {
-  ship: 'Ships',
-  mecha: 'Mecha and machines',
-  miniature: 'Miniatures',
-  terrain: 'Terrain',
-  car: 'Car bodies',
-} as const satisfies Record<StarterKind, string>
+function scaleOf(from: Beginning): number | undefined {
+  return from.is === 'starter'
+    ? from.starter.scale
+    : from.is === 'copy'
+      ? from.build.scale
+      : undefined
+}
 
-function StarterChoice({
-  starter,
-  chosen,
-  onChoose,
+function purposeOf(from: Beginning): Build['use'] {
+  return from.is === 'starter' ? from.starter.use : from.is === 'copy' ? from.build.use : undefined
+}
+
+/** A scale, typed or tapped; nothing said is that of what it begins with. */
+function ScaleField({
+  value,
+  usual,
+  error,
+  onChange,
 }: {
-  starter: Starter
-  chosen: boolean
-  onChoose: () => void
+  value: string
+  usual: number | undefined
+  error: string | undefined
+  onChange: (scale: string) => void
 }) {
   return (
-    <label
-      className={cx(
-        'grid min-h-11 cursor-pointer grid-cols-[auto_minmax(0,1fr)] items-center gap-3 border-b border-rule px-2 py-1.5',
-        chosen ? 'bg-act-wash' : 'hover:bg-sunk',
-      )}
-    >
-      <input
-        type="radio"
-        name="starter"
-        className="size-5 shrink-0"
-        checked={chosen}
-        onChange={onChoose}
+    <div>
+      <TextField
+        label="Scale"
+        value={value}
+        error={error}
+        placeholder={usual === undefined ? '1:72' : `1:${usual}`}
+        onChange={(event) => onChange(event.target.value)}
       />
-      <span className="grid min-w-0 gap-x-4 md:grid-cols-[12rem_minmax(0,1fr)]">
-        <span className="font-semibold">
-          {starter.name} <span className="font-normal text-soft">1:{starter.scale}</span>
-        </span>
-        <span className="text-sm">{starter.about}</span>
-      </span>
-    </label>
+      <div className="mt-1 grid grid-cols-4 pl-0.5">
+        {USUAL_SCALES.map((scale) => (
+          <button
+            key={scale}
+            type="button"
+            aria-pressed={saidScale(value) === scale}
+            onClick={() => onChange(`1:${scale}`)}
+            className="-mt-0.5 -ml-0.5 min-h-9 border-2 border-strong bg-raised px-1 text-sm aria-pressed:z-10 aria-pressed:border-act aria-pressed:bg-act-wash pointer-coarse:min-h-11"
+          >
+            1:{scale}
+          </button>
+        ))}
+      </div>
+    </div>
   )
 }

@@ -3,12 +3,16 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { entryWords } from '@/core/formats/logWords'
-import { type LogIndex, newestFirst, stands } from '@/core/log'
+import { saidInstant } from '@/core/formats/text/saidInstant'
+import { asItWas, type LogIndex, newestFirst, stands } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
-import { useStock } from '@/state/hooks'
+import { useRun, useStock } from '@/state/hooks'
+import { correctAct } from '@/store/actions/acts'
+import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { useNow } from '../shared/now'
+import { TimesBeforeNow, WhenField, zoneHere } from '../shared/WhenField'
 import { clockWords, dayWords } from './entry'
 
 /** What an entry is high before it was measured, px. */
@@ -135,7 +139,7 @@ function Entries({
                 {day}
               </h2>
             )}
-            <Entry act={act} project={project} undone={!stands(log, act)} />
+            <Entry act={act} project={project} log={log} />
           </article>
         )
       })}
@@ -143,18 +147,81 @@ function Entries({
   )
 }
 
-function Entry({ act, project, undone }: { act: LoggedAct; project: Project; undone: boolean }) {
+/** Acts whose time can be put right. */
+const TIMED: readonly LoggedAct['kind'][] = [
+  'started',
+  'coat-done',
+  'finished',
+  'skipped',
+  'observed',
+]
+
+function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: LogIndex }) {
+  const [putting, setPutting] = useState(false)
   const { says, of } = entryWords(act, project)
+  const undone = !stands(log, act)
+  const was = Date.parse(asItWas(log, act).at)
+  const isCorrected = was !== Date.parse(act.at)
   return (
-    <div className="grid grid-cols-[4rem_minmax(0,1fr)] gap-3 border-b border-rule py-1.5">
-      <time className="font-semibold" dateTime={act.at}>
-        {clockWords(Date.parse(act.at))}
-      </time>
-      <span className={cx('min-w-0', undone && 'text-soft line-through')}>
-        <span className="block break-words">{says}</span>
-        {of !== '' && <span className="block text-sm text-soft">{of}</span>}
-        {undone && <span className="sr-only">taken back</span>}
-      </span>
+    <div className="border-b border-rule py-1.5">
+      <div className="grid grid-cols-[4rem_minmax(0,1fr)_auto] gap-3">
+        <time className="font-semibold" dateTime={act.at}>
+          {clockWords(Date.parse(act.at))}
+        </time>
+        <span className={cx('min-w-0', undone && 'text-soft line-through')}>
+          <span className="block break-words">{says}</span>
+          {of !== '' && <span className="block text-sm text-soft">{of}</span>}
+          {isCorrected && (
+            <span className="block text-sm">
+              It was {dayWords(was, Date.parse(act.at))}, {clockWords(was)}
+            </span>
+          )}
+          {undone && <span className="sr-only">taken back</span>}
+        </span>
+        {!undone && TIMED.includes(act.kind) && (
+          <button
+            type="button"
+            aria-expanded={putting}
+            aria-label={`Put the time right: ${says}`}
+            onClick={() => setPutting(!putting)}
+            className="min-h-8 self-start px-2 text-sm text-act underline pointer-coarse:min-h-11"
+          >
+            Time
+          </button>
+        )}
+      </div>
+      {putting && <PutRight act={act} says={says} onDone={() => setPutting(false)} />}
     </div>
+  )
+}
+
+/** Says when an act really was: the log keeps what was written, and the correction beside it. */
+function PutRight({ act, says, onDone }: { act: LoggedAct; says: string; onDone: () => void }) {
+  const run = useRun()
+  const now = useNow(60_000)
+  const [typed, setTyped] = useState('')
+  const at = saidInstant(typed, now, zoneHere())
+  const put = async () => {
+    if (at === null || at > now) return
+    const said = `${says}: ${dayWords(at, now)}, ${clockWords(at)}`
+    if (await run(correctAct, act.id, at, said)) onDone()
+  }
+  return (
+    <form
+      className="mt-1 flex max-w-md items-start gap-2 pl-[4.75rem]"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void put()
+      }}
+      onKeyDown={(event) => event.key === 'Escape' && onDone()}
+    >
+      <div className="min-w-0 flex-1">
+        <WhenField label="It really was" value={typed} now={now} onChange={setTyped} />
+        <TimesBeforeNow />
+      </div>
+      <Button type="submit" look="act" className="mt-6" disabled={at === null || at > now}>
+        Put it right
+      </Button>
+    </form>
   )
 }

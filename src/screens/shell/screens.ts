@@ -29,5 +29,7 @@ export const KEYS = [
   { keys: 'Y', does: 'bench: dry already' },
   { keys: 'J', does: 'bench: dry just now' },
   { keys: 'N', does: 'bench: note' },
+  { keys: 'W', does: 'bench: it was earlier' },
+  { keys: 'U', does: 'bench: take back what was logged in the last minute' },
   { keys: 'Alt ↑ ↓', does: 'core sample: move the step' },
 ] as const

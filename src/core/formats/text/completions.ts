@@ -67,12 +67,20 @@ function offersFor(
     for (const sense of knownAs(lexicon, phrase)) {
       if (sense.is === 'filler') continue
       const text = nameOf(sense) ?? phrase
-      if (!offers.has(text)) offers.set(text, { text, is: sense.is })
+      // Of several words for one thing the first is offered.
+      const key = JSON.stringify([sense.is, nameOf(sense) ?? meaningOf(sense)])
+      if (!offers.has(key)) offers.set(key, { text, is: sense.is })
     }
   }
   return [...offers.values()]
     .sort((a, b) => rank(a.is) - rank(b.is) || a.text.length - b.text.length)
     .slice(0, MOST_OFFERED)
+}
+
+/** What tells one meaning from another. */
+function meaningOf(sense: Sense): unknown {
+  const { is: _, ...rest } = sense
+  return rest
 }
 
 function nameOf(sense: Sense): string | null {

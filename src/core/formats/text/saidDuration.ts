@@ -8,6 +8,8 @@ const UNIT_WORDS: readonly { unit: string; words: RegExp; times?: number }[] = [
   { unit: 'h', words: /^(?:h|hrs?|hours?)$/ },
   { unit: 'd', words: /^(?:d|days?|nights?)$/ },
   { unit: 'd', words: /^(?:w|weeks?)$/, times: 7 },
+  { unit: 'd', words: /^months?$/, times: 30 },
+  { unit: 'd', words: /^years?$/, times: 365 },
 ]
 
 /** A number with a unit of time as the formats write it: "12h" is "12 h"; null: no time. */

@@ -49,7 +49,7 @@ function number(text: string, value: number, unit: string): Shape {
 
 /** Units that a number may carry without a space; any other word after it is a word of its own. */
 const UNITS =
-  /^(?:%|°[cf]|c|f|[µμ]m|cm²|cm2|mm|ml|s|sec|secs|seconds?|m|min|mins|minutes?|h|hr|hrs|hours?|d|days?|nights?|w|weeks?)$/
+  /^(?:%|°[cf]|c|f|[µμ]m|cm²|cm2|mm|ml|s|sec|secs|seconds?|m|min|mins|minutes?|h|hr|hrs|hours?|d|days?|nights?|w|weeks?|months?|years?)$/
 
 /** A line in pieces; what nothing reads comes one by one as it stands. Never throws. */
 export function tokensOf(line: string): Token[] {

@@ -100,6 +100,8 @@ export const TIME_WORDS = {
   'two nights': 2880,
   'a weekend': 2880,
   'a week': 10080,
+  'a month': 43200,
+  'a year': 525600,
 } as const
 
 /** Words that open a wait, or stand beside one. */

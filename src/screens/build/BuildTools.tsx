@@ -1,0 +1,182 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useRef, useState } from 'react'
+import { copyBuild } from '@/core/builds'
+import { oneBuild } from '@/core/formats/oneBuild'
+import { saidScale } from '@/core/formats/text/saidScale'
+import { writePlan } from '@/core/formats/text/writePlan'
+import { type Build, buildSchema } from '@/core/model/build'
+import { useProject, useRun, useSay } from '@/state/hooks'
+import { addBuild, editBuild, removeBuild } from '@/store/actions/builds'
+import { newId } from '@/store/newId'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { saveFile } from '@/ui/saveFile'
+import { focusFirstError, readForm } from '../shared/forms'
+import { FinishedFacts } from './FinishedFacts'
+
+/** What a build is called and is for, and what can be done with it as a whole. */
+export function BuildTools({ build }: { build: Build }) {
+  return (
+    <details className="border-t border-rule">
+      <summary className="min-h-9 cursor-pointer pt-2 font-semibold text-act">
+        About this build
+      </summary>
+      <div className="grid gap-x-10 gap-y-5 pb-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <BuildForm key={JSON.stringify(factsOf(build))} build={build} />
+        <div>
+          <FinishedFacts build={build} />
+          <BuildActs build={build} />
+        </div>
+      </div>
+    </details>
+  )
+}
+
+function factsOf({ name, scale, use, due, story }: Build) {
+  return {
+    name,
+    scale: scale === undefined ? '' : `1:${scale}`,
+    use: use ?? 'display',
+    due: due ?? '',
+    story: story ?? '',
+  }
+}
+
+/** Reads what is typed of a build: the fields to set, null for what is taken away, or what is wrong. */
+function readFacts(build: Build, typed: ReturnType<typeof factsOf>) {
+  const scale = typed.scale.trim() === '' ? null : saidScale(typed.scale)
+  const fields = {
+    name: typed.name.trim(),
+    scale,
+    use: typed.use,
+    due: typed.due || null,
+    story: typed.story.trim() || null,
+  }
+  const next = Object.fromEntries(
+    Object.entries({ ...build, ...fields }).filter(([, value]) => value !== null),
+  )
+  const read = readForm(buildSchema, next)
+  const errors = read.ok ? {} : { ...read.errors }
+  if (typed.scale.trim() !== '' && scale === null)
+    Object.assign(errors, { scale: 'Expected a scale such as 1:72 or 1/35' })
+  return { fields, errors: errors as Record<string, string> }
+}
+
+function BuildForm({ build }: { build: Build }) {
+  const run = useRun()
+  const [typed, setTyped] = useState(() => factsOf(build))
+  const [errors, setErrors] = useState<Record<string, string>>({})
+  const form = useRef<HTMLFormElement>(null)
+  const field = (name: keyof typeof typed) => ({
+    value: typed[name],
+    error: errors[name],
+    onChange: (event: { target: { value: string } }) =>
+      setTyped({ ...typed, [name]: event.target.value }),
+  })
+  const save = () => {
+    const { fields, errors: wrong } = readFacts(build, typed)
+    setErrors(wrong)
+    if (Object.keys(wrong).length > 0) focusFirstError(form.current)
+    else void run(editBuild, build.id, { do: 'set', fields }, `Changed: ${fields.name}`)
+  }
+  return (
+    <form
+      ref={form}
+      noValidate
+      aria-label="About this build"
+      className="grid grid-cols-2 gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+    >
+      <div className="col-span-2">
+        <TextField label="Name of the build" {...field('name')} />
+      </div>
+      <TextField label="Scale" placeholder="1:72" {...field('scale')} />
+      <SelectField
+        label="What it is for"
+        {...field('use')}
+        choices={[
+          { value: 'display', say: 'To be looked at' },
+          { value: 'handled', say: 'To be handled in play' },
+        ]}
+      />
+      <TextField label="Wanted for" type="date" {...field('due')} />
+      <div className="col-span-2">
+        <TextField label="Its story" {...field('story')} />
+      </div>
+      <div className="col-span-2">
+        <Button type="submit">Apply to the build</Button>
+      </div>
+    </form>
+  )
+}
+
+/** A day of the calendar here. */
+function today(): string {
+  const now = new Date()
+  const two = (value: number) => String(value).padStart(2, '0')
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+}
+
+function BuildActs({ build }: { build: Build }) {
+  const project = useProject()
+  const run = useRun()
+  const say = useSay()
+  const router = useRouter()
+  const set = (fields: Record<string, unknown>, label: string) =>
+    void run(editBuild, build.id, { do: 'set', fields }, label)
+  const copy = async () => {
+    const made = copyBuild(build, `${build.name}, once more`, newId)
+    if (await run(addBuild, made)) router.push(`/builds/${made.id}`)
+  }
+  const words = async () => {
+    const { shelf, mixes } = project
+    const text = writePlan(build, { ...(shelf ? { shelf } : {}), ...(mixes ? { mixes } : {}) })
+    try {
+      await navigator.clipboard.writeText(text)
+      say(`${build.name} lies in the clipboard, in words`)
+    } catch {
+      saveFile('plan.txt', text, 'text/plain')
+    }
+  }
+  const save = () =>
+    saveFile(
+      `${build.id}.json`,
+      `${JSON.stringify(oneBuild(project, build.id), null, 2)}\n`,
+      'application/json',
+    )
+  const remove = async () => {
+    if (await run(removeBuild, build.id)) router.push('/builds')
+  }
+  return (
+    <div className="mt-3 flex flex-wrap gap-2">
+      {build.finishedOn === undefined ? (
+        <Button onClick={() => set({ finishedOn: today() }, `Finished: ${build.name}`)}>
+          It is finished
+        </Button>
+      ) : (
+        <Button onClick={() => set({ finishedOn: null }, `Not finished yet: ${build.name}`)}>
+          Not finished yet
+        </Button>
+      )}
+      {build.archived ? (
+        <Button onClick={() => set({ archived: null }, `${build.name} is back on the bench`)}>
+          Out of the archive
+        </Button>
+      ) : (
+        <Button onClick={() => set({ archived: true }, `Archived: ${build.name}`)}>
+          Into the archive
+        </Button>
+      )}
+      <Button onClick={() => void copy()}>Duplicate it</Button>
+      <Button onClick={() => void words()}>Copy it as words</Button>
+      <Button onClick={save}>Export it alone</Button>
+      <Button look="stop" onClick={() => void remove()}>
+        Remove the build
+      </Button>
+    </div>
+  )
+}

@@ -1,0 +1,55 @@
+import { saidInstant } from '@/core/formats/text/saidInstant'
+import { TextField } from '@/ui/Field'
+import { clockTime } from '@/ui/time'
+
+/** The zone that times are told in here. */
+export function zoneHere(): string {
+  return Intl.DateTimeFormat().resolvedOptions().timeZone
+}
+
+/** When it was, as people say it: "yesterday evening", "an hour ago", "18:30". What it is taken for is shown. */
+export function WhenField({
+  label,
+  value,
+  now,
+  onChange,
+}: {
+  label: string
+  value: string
+  now: number
+  onChange: (typed: string) => void
+}) {
+  const at = saidInstant(value, now, zoneHere())
+  const isWrong = value.trim() !== '' && (at === null || at > now)
+  return (
+    <TextField
+      label={label}
+      value={value}
+      placeholder="an hour ago, yesterday evening, 18:30"
+      list="times-before-now"
+      error={
+        isWrong ? (at === null ? 'No time that can be told' : 'That is still to come') : undefined
+      }
+      hint={at !== null && at <= now ? `Taken for ${clockTime(at, now)}` : undefined}
+      onChange={(event) => onChange(event.target.value)}
+    />
+  )
+}
+
+/** Times that are said most often, offered beside every such field. */
+export function TimesBeforeNow() {
+  return (
+    <datalist id="times-before-now">
+      {[
+        'an hour ago',
+        'this morning',
+        'yesterday evening',
+        'a week ago',
+        'a month ago',
+        'a year ago',
+      ].map((said) => (
+        <option key={said} value={said} />
+      ))}
+    </datalist>
+  )
+}
