@@ -28,6 +28,7 @@ const CORE_LAYERS = [
   ['room', [...STACK, 'shelf']],
   ['stock', [...STACK, 'shelf', 'room']],
   ['builds', BENCH_SIDE],
+  ['search', TABLES],
   ['bench', ['model']],
   ['schedule', [...BENCH_SIDE, 'builds', 'bench']],
 ]

@@ -1,5 +1,12 @@
-import { type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useId } from 'react'
+import {
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  useId,
+  useState,
+} from 'react'
 import { cx } from './cx'
+import { isMetric, type Metric, metricOf, shownIn, unitOf } from './units'
 
 type Shared = {
   label: string
@@ -43,19 +50,45 @@ function Frame({
   )
 }
 
-/** A field of text with its label, and the error under it. */
-export function TextField({
-  label,
-  error,
-  hint,
-  unit,
-  hideLabel,
-  className,
+type TextFieldProps = Shared & InputHTMLAttributes<HTMLInputElement>
+
+/** A field of text with its label, and the error under it. A measure is shown and typed in the unit that is chosen, and kept in its own. */
+export function TextField({ unit, ...rest }: TextFieldProps) {
+  return isMetric(unit) && unit !== unitOf(unit) ? (
+    <MeasureField {...rest} metric={unit} />
+  ) : (
+    <PlainField {...rest} {...(unit === undefined ? {} : { unit })} />
+  )
+}
+
+/** A measure in another unit than the one that is kept. What is typed stays as it is while it means what is kept. */
+function MeasureField({
+  metric,
+  value,
+  onChange,
   ...rest
-}: Shared & InputHTMLAttributes<HTMLInputElement>) {
+}: Omit<TextFieldProps, 'unit'> & { metric: Metric }) {
+  const kept = String(value ?? '')
+  const [typed, setTyped] = useState(() => shownIn(kept, metric))
+  const shown = metricOf(typed, metric) === kept ? typed : shownIn(kept, metric)
+  return (
+    <PlainField
+      {...rest}
+      unit={unitOf(metric)}
+      value={shown}
+      onChange={(event) => {
+        setTyped(event.target.value)
+        const next = metricOf(event.target.value, metric)
+        onChange?.({ ...event, target: { ...event.target, value: next } })
+      }}
+    />
+  )
+}
+
+function PlainField({ label, error, hint, unit, hideLabel, className, ...rest }: TextFieldProps) {
   const id = useId()
   return (
-    <Frame id={id} {...{ label, error, hint, unit, hideLabel }}>
+    <Frame id={id} {...{ label, error, hint, hideLabel, ...(unit === undefined ? {} : { unit }) }}>
       <input
         id={id}
         className={cx(CONTROL, className)}

@@ -1,3 +1,5 @@
+import { localeHere } from './units'
+
 /** Ways of writing an instant; each is costly to make, and made once. */
 const FORMS = {
   time: { hour: '2-digit', minute: '2-digit' },
@@ -7,7 +9,7 @@ const FORMS = {
 const made = new Map<keyof typeof FORMS, Intl.DateTimeFormat>()
 
 function write(form: keyof typeof FORMS, at: number): string {
-  const known = made.get(form) ?? new Intl.DateTimeFormat(undefined, FORMS[form])
+  const known = made.get(form) ?? new Intl.DateTimeFormat(localeHere(), FORMS[form])
   made.set(form, known)
   return known.format(at)
 }

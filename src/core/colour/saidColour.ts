@@ -2,6 +2,9 @@ import { formatHex, parse } from 'culori'
 import { COLOUR_WORDS, TONE_WORDS } from '../knowledge/words/colours'
 import { hexOf, type Lab, labOf } from './spectrum'
 
+/** Letters and figures that a style sheet would take for a colour without its sign. */
+const DIGITS = /^[0-9a-f]{3,8}$/
+
 /** How much of a colour that stands last is in a colour of two words: "blue grey" is a grey. */
 const LAST_SHARE = 0.6
 
@@ -15,6 +18,7 @@ export function colourSaid(text: string): string | null {
   if (/^#?[0-9a-f]{6}$/.test(said)) return `#${said.replace('#', '').toUpperCase()}`
   const own = ofWords(said.split(/\s+/))
   if (own) return own
+  if (DIGITS.test(said)) return null
   const known = parse(said)
   return known ? formatHex(known).toUpperCase() : null
 }
@@ -26,7 +30,8 @@ export function isColourWord(word: string): boolean {
 
 function hexOfWord(word: string): string | null {
   if (Object.hasOwn(COLOUR_WORDS, word)) return COLOUR_WORDS[word as keyof typeof COLOUR_WORDS]
-  const named = /^[a-z]{3,}$/.test(word) ? parse(word) : undefined
+  // "Dead" is a word, and no colour of four digits.
+  const named = /^[a-z]{3,}$/.test(word) && !DIGITS.test(word) ? parse(word) : undefined
   return named ? formatHex(named).toUpperCase() : null
 }
 

@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import type { ActStep } from '@/core/model/sequence'
 import type { StepCard } from '@/core/shelf'
+import { measured } from '@/ui/units'
 
 /** Mix, pressure, coats, what to look for, cautions: the facts of a step in a row of columns. */
 export function StepFacts({
@@ -92,7 +93,7 @@ function Amounts({ mix, mixedFor }: { mix: StepCard['mix']; mixedFor: number }) 
         ))}
       </ul>
       <p className="text-sm text-soft">
-        {mix.totalMl.toFixed(1)} ml for the coats that are left
+        {measured(mix.totalMl, 'ml', 1)} for the coats that are left
         {mixedFor > 1 ? ` on ${mixedFor} parts` : ''}, a spare of 15 % in it.
       </p>
     </>

@@ -3,6 +3,7 @@ import type { Build, BuildAct } from '@/core/model/build'
 import { useRun } from '@/state/hooks'
 import { editBuild } from '@/store/actions/builds'
 import { cx } from '@/ui/cx'
+import { localeHere } from '@/ui/units'
 import { BuildTools } from './BuildTools'
 import { RelayClears, Schools } from './Schools'
 
@@ -18,7 +19,7 @@ const SURFACES: readonly { value: LiningSurface; say: string; told: string }[] =
   { value: 'matt', say: 'straight on matt', told: 'Lining spreads and tints the face on purpose.' },
 ]
 
-const DAY = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeZone: 'UTC' })
+const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium', timeZone: 'UTC' })
 
 /** Name, scale and school of a build. */
 export function BuildFacts({ build }: { build: Build }) {

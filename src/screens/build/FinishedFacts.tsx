@@ -1,9 +1,10 @@
 import { finishedCard } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { useStock } from '@/state/hooks'
+import { localeHere } from '@/ui/units'
 
-const HOURS = new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 })
-const DAY = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' })
+const HOURS = new Intl.NumberFormat(localeHere(), { maximumFractionDigits: 1 })
+const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
 
 /** What a build has come to so far: hours, paint, evenings, between which days. */
 export function FinishedFacts({ build }: { build: Build }) {

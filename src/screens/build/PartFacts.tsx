@@ -92,10 +92,10 @@ function PartActs({
   return (
     <div className="mt-2 flex flex-wrap gap-2">
       <Button size="small" disabled={at === 0} onClick={() => move(-1)}>
-        Earlier
+        Move it left
       </Button>
       <Button size="small" disabled={at === ids.length - 1} onClick={() => move(1)}>
-        Later
+        Move it right
       </Button>
       <Button size="small" onClick={copy}>
         The same once more

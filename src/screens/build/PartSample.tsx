@@ -1,4 +1,5 @@
 'use client'
+import { useSearchParams } from 'next/navigation'
 import { useMemo, useRef, useState } from 'react'
 import { copyOf } from '@/core/builds'
 import type { Known } from '@/core/formats/text/lexicon'
@@ -50,7 +51,10 @@ function useJudged(ref: PartRef): ShownPart | null {
 export function PartSample({ build, part }: { build: Build; part: Part }) {
   const now = useNow(60_000)
   const ref = useMemo(() => ({ build: build.id, part: part.id }), [build.id, part.id])
-  const [selected, setSelected] = useState<string | null>(null)
+  const asked = useSearchParams().get('step')
+  const [selected, setSelected] = useState<string | null>(
+    build.steps.some(({ id }) => id === asked) ? asked : null,
+  )
   const [hover, setHover] = useState<Hover | null>(null)
   const [folded, setFolded] = useState(NONE)
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null)

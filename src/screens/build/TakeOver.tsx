@@ -80,7 +80,7 @@ function Films({
       {rows.map((row, i) => {
         const film = filmOf(row, known, now)
         return (
-          <div key={row.key} className="border-l-4 border-strong pl-3">
+          <div key={row.key} className="space-y-2 border-l-4 border-strong pl-3">
             <TextField
               label={i === 0 ? 'Lowest film' : 'Over it'}
               value={row.what}

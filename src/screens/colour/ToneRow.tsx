@@ -1,6 +1,7 @@
 import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { measured } from '@/ui/units'
 import type { ReadTone } from './Tones'
 import type { ToneDraft } from './toneAddress'
 
@@ -50,7 +51,7 @@ export function ToneRow({
               <span>{read.colour}</span>
               <span>L* {read.lab.l.toFixed(1)}</span>
               <span>
-                {read.ml.toFixed(2)} ml of mix, {dropWords(read.drops)} of paint in it
+                {measured(read.ml, 'ml', 2)} of mix, {dropWords(read.drops)} of paint in it
               </span>
             </>
           ) : (

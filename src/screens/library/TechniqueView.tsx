@@ -12,6 +12,7 @@ import {
 import { sayDuration } from '@/core/model/duration'
 import type { ActStep } from '@/core/model/sequence'
 import { useAsked, useProject } from '@/state/hooks'
+import { measured } from '@/ui/units'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { capital, stepName, TOUCH_WORDS } from '../shared/words'
 import { AddTechnique } from './AddTechnique'
@@ -176,7 +177,7 @@ function Numbers({ technique, build }: { technique: Technique; build: string | n
       <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-4 gap-y-1">
         <Figure name="Hands">{sayDuration(numbers.handsOn)}</Figure>
         <Figure name="Waiting">{sayDuration(numbers.waiting)}</Figure>
-        {numbers.ml ? <Figure name="Mixed paint">{numbers.ml.toFixed(1)} ml</Figure> : null}
+        {numbers.ml ? <Figure name="Mixed paint">{measured(numbers.ml, 'ml', 1)}</Figure> : null}
         {numbers.marks && (
           <Figure name={capital(numbers.marks.what)}>
             {millimetres(numbers.marks.from)}–{millimetres(numbers.marks.to)} mm

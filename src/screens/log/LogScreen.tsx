@@ -1,7 +1,16 @@
 'use client'
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
-import { useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { useSearchParams } from 'next/navigation'
+import {
+  Suspense,
+  useDeferredValue,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react'
 import { entryWords } from '@/core/formats/logWords'
 import { saidInstant } from '@/core/formats/text/saidInstant'
 import { asItWas, type LogIndex, newestFirst, stands } from '@/core/log'
@@ -20,9 +29,17 @@ const ENTRY_HIGH = 60
 
 /** What happened, newest first. Nothing here is ever changed: an act that was taken back stays, and says so. */
 export function LogScreen() {
+  return (
+    <Suspense>
+      <Log />
+    </Suspense>
+  )
+}
+
+function Log() {
   const { project, log } = useStock()
   const [build, setBuild] = useState('')
-  const [typed, setTyped] = useState('')
+  const [typed, setTyped] = useState(useSearchParams().get('find') ?? '')
   const sought = useDeferredValue(typed.trim().toLowerCase())
   const newest = useMemo(() => newestFirst(log.acts), [log])
   const acts = useMemo(

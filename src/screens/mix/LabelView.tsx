@@ -7,6 +7,7 @@ import { type MixLabel, mixLabel } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
+import { localeHere, measured } from '@/ui/units'
 
 /** The label of a kept mix: on the screen, printed alone, or as an SVG. */
 export function LabelView({ id }: { id: string }) {
@@ -52,8 +53,8 @@ export function LabelView({ id }: { id: string }) {
   )
 }
 
-const DAY = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' })
-const HOUR = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
+const HOUR = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium', timeStyle: 'short' })
 const DATES = { day: (at: number) => DAY.format(at), hour: (at: number) => HOUR.format(at) }
 
 /** A label of 90 by 50 mm; black on white, so that it prints the same from both themes. */
@@ -104,5 +105,5 @@ function words({ name, ingredients, more, paintShare }: MixLabel): string {
   const parts = ingredients.map(
     (ingredient, i) => `${ingredient.name} ${ingredient.parts}, ${more.drops[i]} drops`,
   )
-  return `Label: ${name}, ${Math.round(paintShare * 100)} % paint. ${parts.join('; ')}, for ${more.ml} ml more.`
+  return `Label: ${name}, ${Math.round(paintShare * 100)} % paint. ${parts.join('; ')}, for ${measured(more.ml, 'ml', 2)} more.`
 }

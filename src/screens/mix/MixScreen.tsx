@@ -32,7 +32,7 @@ function MixOrLabel() {
 }
 
 function MixingDesk() {
-  const desk = useMixDesk()
+  const desk = useMixDesk(useSearchParams().get('for'))
   const { shelf, lines, setLines, amount, setAmount, cup, setCup, cups, mixed, errors } = desk
   const form = useRef<HTMLFormElement>(null)
   const paint = shelf.find((bottle) => bottle.id === lines[0]?.bottle) ?? null

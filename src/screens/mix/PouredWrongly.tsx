@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { type Mix, putRight } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
+import { measured } from '@/ui/units'
 import { isWithin, numberOf } from '../shared/forms'
 
 /** What a cup may hold, ml. */
@@ -57,9 +58,9 @@ function restWords(mixed: Mix, poured: readonly number[]): string {
   )
   const add = mixed.ingredients.flatMap(({ name }, i) => {
     const ml = rest[i] as number
-    return ml < NOTHING ? [] : [`${ml.toFixed(2)} ml of ${name}`]
+    return ml < NOTHING ? [] : [`${measured(ml, 'ml', 2)} of ${name}`]
   })
   if (add.length === 0) return 'It is the recipe as it is.'
   const total = poured.reduce((sum, ml) => sum + ml, 0) + rest.reduce((sum, ml) => sum + ml, 0)
-  return `Add ${add.join(' and ')}: ${total.toFixed(2)} ml in all.`
+  return `Add ${add.join(' and ')}: ${measured(total, 'ml', 2)} in all.`
 }

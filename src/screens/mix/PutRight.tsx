@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { addedFromShare, correction, topUp } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
+import { measured } from '@/ui/units'
 import { isWithin, numberOf } from '../shared/forms'
 
 /** A mix that isn't as it should be: what to add so that it is, or why that can't be done and what can. */
@@ -68,7 +69,7 @@ function answer(
   if (fill !== undefined) {
     const both = topUp(now, 1, 0, wanted, fill)
     return both.kind === 'add'
-      ? `Add ${both.first.toFixed(2)} ml of neat paint and ${thinnerWords(both.second, medium)}: ${fill} ml in all.`
+      ? `Add ${measured(both.first, 'ml', 2)} of neat paint and ${thinnerWords(both.second, medium)}: ${fill} ml in all.`
       : `That can’t be done: ${both.because}.`
   }
   const thicken = wanted > now.share
@@ -76,12 +77,12 @@ function answer(
   if (one.kind === 'right') return 'It is right as it is.'
   if (one.kind === 'never') return `That can’t be done: ${one.because}.`
   const thin = 1 - wanted
-  return `Add ${thicken ? `${one.ml.toFixed(2)} ml of neat paint` : thinnerWords(one.ml, medium)}: ${one.totalMl.toFixed(2)} ml in all, thinned ${Math.round(thin * 100)} % of the mix${wanted > 0 ? `, that is ${Math.round(addedFromShare(thin) * 100)} % added to the paint` : ''}.`
+  return `Add ${thicken ? `${measured(one.ml, 'ml', 2)} of neat paint` : thinnerWords(one.ml, medium)}: ${measured(one.totalMl, 'ml', 2)} in all, thinned ${Math.round(thin * 100)} % of the mix${wanted > 0 ? `, that is ${Math.round(addedFromShare(thin) * 100)} % added to the paint` : ''}.`
 }
 
 /** Thinner, or a wash's medium and water in their proportion. Source: handbook 4.3. */
 function thinnerWords(ml: number, medium: number): string {
-  if (medium === 0) return `${ml.toFixed(2)} ml of thinner`
+  if (medium === 0) return `${measured(ml, 'ml', 2)} of thinner`
   const water = ml * (1 - medium)
-  return `${(ml * medium).toFixed(2)} ml of medium and ${water.toFixed(2)} ml of water`
+  return `${(ml * medium).toFixed(2)} ml of medium and ${measured(water, 'ml', 2)} of water`
 }

@@ -6,6 +6,7 @@ import { useProject, useRun } from '@/state/hooks'
 import { removeMix } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
+import { localeHere } from '@/ui/units'
 import { LeftOver } from './LeftOver'
 
 /** Mixes that were kept, the newest first. */
@@ -33,7 +34,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
                   .map((ingredient) => `${ingredient.name} ${ingredient.parts}`)
                   .join(' : ')}{' '}
                 ·{' '}
-                {new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' }).format(
+                {new Intl.DateTimeFormat(localeHere(), { day: 'numeric', month: 'short' }).format(
                   Date.parse(mix.at),
                 )}
               </span>

@@ -3,6 +3,7 @@ import { addedFromShare, densityOf, type Mix, massOf } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { MeasuringCup } from '@/ui/MeasuringCup'
 import { Swatch } from '@/ui/Swatch'
+import { measured } from '@/ui/units'
 import { mixedColour } from './keep'
 import type { Line } from './request'
 
@@ -24,8 +25,8 @@ export function Result({
     <>
       <p className="text-2xl font-semibold">{mixed.ratio}</p>
       <p className="text-soft">
-        {mixed.totalMl.toFixed(1)} ml
-        {mixed.fills > 1 ? `, in ${mixed.fills} fills of ${mixed.fillMl.toFixed(2)} ml` : ''}
+        {measured(mixed.totalMl, 'ml', 1)}
+        {mixed.fills > 1 ? `, in ${mixed.fills} fills of ${measured(mixed.fillMl, 'ml', 2)}` : ''}
       </p>
       <p className="mb-5 text-soft">
         Thinned {(thin * 100).toFixed(0)} % of the mix, that is{' '}
@@ -75,7 +76,7 @@ function emptied(mixed: Mix, lines: readonly Line[], shelf: readonly Bottle[]): 
     const short = (mixed.ingredients[i]?.ml ?? 0) - (bottle?.leftMl ?? 0)
     return bottle && short > 0.005
       ? [
-          `${bottle.name} has ${bottle.leftMl.toFixed(2)} ml left, ${short.toFixed(2)} ml too little.`,
+          `${bottle.name} has ${measured(bottle.leftMl, 'ml', 2)} left, ${measured(short, 'ml', 2)} too little.`,
         ]
       : []
   })

@@ -10,6 +10,7 @@ import { startTimer } from '@/store/actions/bench'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { measured } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 
 type Typed = {
@@ -122,8 +123,8 @@ function Amounts({
   return (
     <>
       <p className="mt-2 text-lg">
-        Paint {paintMl.toFixed(2)} ml ({paintGrams.toFixed(2)} g), hardener {hardenerMl.toFixed(2)}{' '}
-        ml ({hardenerGrams.toFixed(2)} g).
+        Paint {measured(paintMl, 'ml', 2)} ({paintGrams.toFixed(2)} g), hardener{' '}
+        {hardenerMl.toFixed(2)} ml ({hardenerGrams.toFixed(2)} g).
       </p>
       <p className="mt-1">{wasteWords(total, needed)}</p>
       <Button className="mt-2" onClick={startPotLife}>
@@ -135,11 +136,11 @@ function Amounts({
 
 /** What of a two-part mix is thrown away: it doesn't keep. */
 function wasteWords(total: number, needed: number | null): string {
-  const lost = `${LOSS_PER_FILL.toFixed(1)} ml stay in cup and needle at every fill`
+  const lost = `${measured(LOSS_PER_FILL, 'ml', 1)} stay in cup and needle at every fill`
   if (needed === null) return `It doesn’t keep: what the coats leave is waste; ${lost}.`
   const waste = total - needed
   if (waste < 0) return `That is ${(-waste).toFixed(2)} ml too little for the coats; ${lost}.`
-  return `${waste.toFixed(2)} ml of it are waste, ${Math.round((waste / total) * 100)} %; ${lost}.`
+  return `${measured(waste, 'ml', 2)} of it are waste, ${Math.round((waste / total) * 100)} %; ${lost}.`
 }
 
 function pouredWords(poured: ReturnType<typeof pouredTwoPart>): string {
@@ -148,8 +149,8 @@ function pouredWords(poured: ReturnType<typeof pouredTwoPart>): string {
   const much = poured.errorPercent > 0 ? 'too much' : 'too little'
   const mend =
     poured.addPaintMl > 0
-      ? `${poured.addPaintMl.toFixed(2)} ml more paint`
-      : `${poured.addHardenerMl.toFixed(2)} ml more hardener`
+      ? `${measured(poured.addPaintMl, 'ml', 2)} more paint`
+      : `${measured(poured.addHardenerMl, 'ml', 2)} more hardener`
   return poured.within
     ? `${off} % ${much} hardener: it cures. ${mend} would make it exact.`
     : `${off} % ${much} hardener: it won’t cure as it should. Add ${mend}.`

@@ -1,5 +1,7 @@
 import { useMemo, useState } from 'react'
 import type { StoredMix } from '@/core/model/mix'
+import type { Project } from '@/core/model/project'
+import { refOf } from '@/core/model/stepRef'
 import { useProject, useRun } from '@/state/hooks'
 import { keepMix } from '@/store/actions/shelf'
 import { keptMix } from './keep'
@@ -17,18 +19,32 @@ const USUAL: Amount = {
   open: false,
 }
 
-/** The mix as it is typed. Nothing of it is stored until it is kept. */
-export function useMixDesk() {
+/** The area of the part that a mix is for, cm²; null: nobody has said it. */
+function areaOf({ builds }: Project, asked: string | null): number | null {
+  const ref = asked === null ? null : refOf(asked)
+  const build = builds?.find(({ id }) => id === ref?.build)
+  return build?.parts.find(({ id }) => id === ref?.part)?.areaCm2 ?? null
+}
+
+/**
+ * The mix as it is typed. Nothing of it is stored until it is kept.
+ *
+ * @param asked the part that it is for, as `build/part`; null: nobody asked
+ */
+export function useMixDesk(asked: string | null) {
   const project = useProject()
+  const area = areaOf(project, asked)
   const run = useRun()
   const shelf = useMemo(() => project.shelf ?? [], [project])
   const [lines, setLines] = useState<readonly Line[]>(BEGIN)
-  const [amount, setAmount] = useState<Amount>(USUAL)
+  const [amount, setAmount] = useState<Amount>(
+    area === null ? USUAL : { ...USUAL, by: 'area', area: String(area) },
+  )
   const [cup, setCup] = useState('7')
   const [name, setName] = useState('')
   const [nameError, setNameError] = useState<string | null>(null)
   const [takenOut, setTakenOut] = useState(true)
-  const [forBuild, setForBuild] = useState('')
+  const [forBuild, setForBuild] = useState(asked ?? '')
   const { mixed, errors } = useMemo(
     () => readMix(requestOf(lines, amount, cup, shelf)),
     [lines, amount, cup, shelf],

@@ -6,6 +6,7 @@ import { useProject, useRun } from '@/state/hooks'
 import { pin } from '@/store/actions/bench'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
+import { localeHere } from '@/ui/units'
 import { namesOf, taskName } from '../shared/names'
 import { type Block, type Lane, lanesOf, marksOf, spanOf, ZOOMS, type Zoom } from './lanes'
 import { useSessionOptions } from './useSessionOptions'
@@ -191,9 +192,9 @@ function Ground({
 function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number }) {
   const marks = marksOf(zoom, scale.from, scale.to)
   const sparse = zoom === 'month' || zoom === 'six-weeks'
-  const weekday = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric' })
-  const short = new Intl.DateTimeFormat(undefined, { day: 'numeric' })
-  const month = new Intl.DateTimeFormat(undefined, { month: 'short' })
+  const weekday = new Intl.DateTimeFormat(localeHere(), { weekday: 'short', day: 'numeric' })
+  const short = new Intl.DateTimeFormat(localeHere(), { day: 'numeric' })
+  const month = new Intl.DateTimeFormat(localeHere(), { month: 'short' })
   const label = (at: number, day: boolean, i: number) => {
     if (!day) return clockTime(at, at)
     if (!sparse) return weekday.format(at)
@@ -205,7 +206,7 @@ function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number
         className="sticky left-0 z-10 inline-block h-full bg-ground px-3 text-sm leading-7 text-soft"
         style={{ width: NAMES }}
       >
-        {new Intl.DateTimeFormat(undefined, { month: 'long' }).format(now)}
+        {new Intl.DateTimeFormat(localeHere(), { month: 'long' }).format(now)}
       </span>
       {marks.map(({ at, day }, i) => (
         <span

@@ -12,6 +12,7 @@ import { useBench, useProject } from '@/state/hooks'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
+import { localeHere } from '@/ui/units'
 import { actOnPart, namesOf } from '../shared/names'
 import { sayFinish } from '../shared/planWords'
 import { familyName } from '../shared/words'
@@ -138,7 +139,7 @@ function Questions({
   const [family, setFamily] = useState<Family>('lacquer')
   const date = freeDay(plan)
   const noon = new Date(`${date}T12:00:00`)
-  const day = new Intl.DateTimeFormat(undefined, { weekday: 'long' }).format(noon)
+  const day = new Intl.DateTimeFormat(localeHere(), { weekday: 'long' }).format(noon)
   const step = task && { build: task.build, step: task.step }
   const canLose = task && namesOf(project, task).coats > 1
   return (

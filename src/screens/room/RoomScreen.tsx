@@ -7,6 +7,7 @@ import { key, stepOf } from '@/core/model/stepRef'
 import { dailyPattern, GAP_HOURS } from '@/core/room'
 import { useAsked, useParts, useProject, useStock } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
+import { measured } from '@/ui/units'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
 import { useSensorState } from '../shared/SensorContext'
@@ -176,7 +177,7 @@ function Pattern() {
               <th scope="row" className="py-0.5 text-left font-normal text-soft">
                 {String(i * hours).padStart(2, '0')}:00
               </th>
-              <td className="text-right">{block.celsius.toFixed(1)} °C</td>
+              <td className="text-right">{measured(block.celsius, '°C', 1)}</td>
               <td className="text-right">{block.humidity.toFixed(0)} %</td>
             </tr>
           ))}

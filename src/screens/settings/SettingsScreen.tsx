@@ -11,11 +11,15 @@ import { focusFirstError, numberOf, readForm } from '../shared/forms'
 import { SessionsFields } from '../shared/SessionsFields'
 import { useSessionsDraft } from '../shared/sessionsDraft'
 import { useLatestClimate } from '../shared/useLatestClimate'
+import { useTelling } from '../shared/useTelling'
 import { DamagedRows } from './DamagedRows'
 import { DataSection } from './DataSection'
+import { UnitsSection } from './UnitsSection'
 
 export function SettingsScreen() {
   const project = useProject()
+  // Fields with units are drawn again when the units are others.
+  useTelling()
   return (
     <div className="max-w-3xl space-y-10 p-4 lg:p-6">
       <h1 className="font-display text-4xl font-semibold">Settings and data</h1>
@@ -23,6 +27,7 @@ export function SettingsScreen() {
       <RoomSection />
       <SessionsSection key={`sessions ${JSON.stringify(project.sessions)}`} />
       <ThemeSection />
+      <UnitsSection />
       <DataSection />
     </div>
   )

@@ -6,6 +6,7 @@ import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import type { PouredIn } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { ColourInput } from '../shared/ColourInput'
 import { focusFirstError } from '../shared/forms'
 import { familyName, plain } from '../shared/words'
 import { BottleUses } from './BottleUses'
@@ -23,6 +24,7 @@ export function BottleForm({
   onPour,
   onSave,
   onRemove,
+  onAlike,
   onClose,
 }: {
   bottle: Bottle
@@ -31,6 +33,7 @@ export function BottleForm({
   onPour: (poured: PouredIn) => Promise<boolean>
   onSave: (bottle: Bottle) => void
   onRemove: (() => void) | null
+  onAlike: (() => void) | null
   onClose: () => void
 }) {
   /** What was typed; the rest follows the bottle, which may be poured into meanwhile. */
@@ -81,6 +84,7 @@ export function BottleForm({
               Take it off
             </Button>
           )}
+          {onAlike && <Button onClick={onAlike}>Another like this</Button>}
           <Button onClick={onClose}>Leave it</Button>
         </div>
       </form>
@@ -140,7 +144,12 @@ function MainFields({
         hint={<DropCounter onCounted={(drops) => onDrops(String(drops))} />}
         {...field('dropsPerMl')}
       />
-      <TextField label="Colour" placeholder="#C9C4B4" {...field('colour')} />
+      <ColourInput
+        label="Colour"
+        value={draft.colour}
+        error={field('colour').error}
+        onChange={(value) => field('colour').onChange({ target: { value } })}
+      />
       <SelectField
         label="Sheen"
         {...field('sheen')}

@@ -5,6 +5,7 @@ import { useMemo } from 'react'
 import type { Bottle } from '@/core/model/bottle'
 import { usesOf } from '@/core/stock'
 import { useParts, useStock } from '@/state/hooks'
+import { measured } from '@/ui/units'
 import { stepName } from '../shared/words'
 
 /** Where a bottle is planned: each step with how much of it that takes. */
@@ -33,12 +34,12 @@ export function BottleUses({ bottle }: { bottle: Bottle }) {
               <Link href={`/builds/${build.id}?part=${part.id}`} className="underline">
                 {build.name}, {part.name}: {stepName(step)}
               </Link>
-              <span>{ml > 0 ? `${ml.toFixed(2)} ml` : 'no area said'}</span>
+              <span>{ml > 0 ? `${measured(ml, 'ml', 2)}` : 'no area said'}</span>
             </li>
           ))}
           <li className="flex justify-between gap-4 py-1 font-semibold">
-            <span>In all, of {Number(bottle.leftMl.toFixed(2))} ml</span>
-            <span>{total.toFixed(2)} ml</span>
+            <span>In all, of {measured(bottle.leftMl, 'ml', 2)}</span>
+            <span>{measured(total, 'ml', 2)}</span>
           </li>
         </ul>
       )}

@@ -3,8 +3,9 @@
 import { useMemo } from 'react'
 import { costsOf } from '@/core/stock'
 import { useParts, useStock } from '@/state/hooks'
+import { localeHere } from '@/ui/units'
 
-const MONEY = new Intl.NumberFormat(undefined, {
+const MONEY = new Intl.NumberFormat(localeHere(), {
   minimumFractionDigits: 2,
   maximumFractionDigits: 2,
 })

@@ -5,6 +5,7 @@ import type { Bottle } from '@/core/model/bottle'
 import { type PouredIn, pouredInto, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { localeHere, measured } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 
 /** The latest dilutions that are shown. */
@@ -52,7 +53,8 @@ export function PourIn({
       </p>
       {half !== null && (
         <p className="text-sm text-soft">
-          {half.toFixed(1)} ml of thinner bring it to half paint, as an airbrush usually takes it.
+          {measured(half, 'ml', 1)} of thinner bring it to half paint, as an airbrush usually takes
+          it.
         </p>
       )}
       <form
@@ -99,7 +101,7 @@ export function PourIn({
   )
 }
 
-const DATE = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' })
+const DATE = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
 
 /** What was poured into it so far, the latest first. */
 function Dilutions({ bottle: { thinnings = [] } }: { bottle: Bottle }) {
@@ -111,7 +113,7 @@ function Dilutions({ bottle: { thinnings = [] } }: { bottle: Bottle }) {
         .slice(0, SHOWN)
         .map((thinning) => (
           <li key={`${thinning.at} ${thinning.shareAfter}`}>
-            {DATE.format(Date.parse(thinning.at))}: {thinning.addedMl} ml of{' '}
+            {DATE.format(Date.parse(thinning.at))}: {measured(thinning.addedMl, 'ml', 1)} of{' '}
             {thinning.with ?? 'thinner'}, then {Math.round(thinning.shareAfter * 100)} % paint
           </li>
         ))}

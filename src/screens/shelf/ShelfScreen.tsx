@@ -9,6 +9,7 @@ import { addBottle, changeBottles, pourInto, removeBottles } from '@/store/actio
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { Swatch } from '@/ui/Swatch'
+import { localeHere, measured } from '@/ui/units'
 import { changedFields } from '../shared/forms'
 import { useNow } from '../shared/now'
 import { familyName, plain } from '../shared/words'
@@ -17,6 +18,7 @@ import { stateWords } from './bottleState'
 import { Costs } from './Costs'
 import { ManyBar } from './ManyBar'
 import { ManyRow } from './ManyRow'
+import { QuickBottle } from './QuickBottle'
 import { ShelfCsv } from './ShelfCsv'
 import { Shortages } from './Shortages'
 import { Tools } from './Tools'
@@ -30,7 +32,7 @@ export function ShelfScreen() {
 }
 
 const NONE: readonly Bottle[] = []
-const ORDER = new Intl.Collator(undefined, { numeric: true })
+const ORDER = new Intl.Collator(localeHere(), { numeric: true })
 
 type Sort = 'maker' | 'left' | 'colour' | 'family'
 
@@ -57,6 +59,18 @@ const EMPTY: Bottle = {
   role: 'colour',
   sizeMl: 17,
   leftMl: 17,
+}
+
+/** A full bottle like another one, still without a name and a colour. */
+function alike({ family, role, sheen, maker, sizeMl, solvent, product }: Bottle): Bottle {
+  const kept = { ...EMPTY, family, role, sizeMl, leftMl: sizeMl }
+  return {
+    ...kept,
+    ...(sheen ? { sheen } : {}),
+    ...(maker ? { maker } : {}),
+    ...(solvent ? { solvent } : {}),
+    ...(product ? { product } : {}),
+  }
 }
 
 /** Bottles as they are sought and put in order. */
@@ -106,6 +120,7 @@ function Shelf() {
           </Button>
         </div>
       </div>
+      <QuickBottle last={bottles.at(-1)} />
       <Seeking {...seeking} />
       {ticked && (
         <ManyBar
@@ -114,7 +129,14 @@ function Shelf() {
           onChoose={(ids) => setTicked(new Set(ids))}
         />
       )}
-      {editing && <Editing bottle={editing} bottles={bottles} onClose={() => setEditing(null)} />}
+      {editing && (
+        <Editing
+          bottle={editing}
+          bottles={bottles}
+          onAlike={(bottle) => setEditing(alike(bottle))}
+          onClose={() => setEditing(null)}
+        />
+      )}
       <Shortages />
       {bottles.length === 0 && !editing && (
         <p className="mt-6 border-y-2 border-rule py-6">
@@ -188,10 +210,13 @@ function Seeking({
 function Editing({
   bottle: edited,
   bottles,
+  onAlike,
   onClose,
 }: {
   bottle: Bottle
   bottles: readonly Bottle[]
+  /** Another bottle like it is wanted. */
+  onAlike: (bottle: Bottle) => void
   onClose: () => void
 }) {
   const run = useRun()
@@ -218,6 +243,7 @@ function Editing({
       onPour={(poured) => run(pourInto, current.id, poured)}
       onSave={(bottle) => void save(bottle)}
       onRemove={known ? () => void remove() : null}
+      onAlike={known ? () => onAlike(known) : null}
       onClose={onClose}
     />
   )
@@ -346,7 +372,7 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
           >
             {Number(bottle.leftMl.toFixed(1))}
           </span>
-          <span className="text-sm text-soft"> of {bottle.sizeMl} ml</span>
+          <span className="text-sm text-soft"> of {measured(bottle.sizeMl, 'ml', 1)}</span>
           <span className="mt-1 block h-1.5 bg-sunk" aria-hidden="true">
             <span className="block h-full bg-ink" style={{ width: `${level * 100}%` }} />
           </span>

@@ -5,6 +5,7 @@ import { missingTools, shortages, substitutesFor } from '@/core/stock'
 import { useParts, useStock } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
+import { measured } from '@/ui/units'
 import { capital } from '../shared/words'
 
 /** Bottles that don't last for what is planned, over all builds; what could stand in, and a list to take to the shop. */
@@ -18,7 +19,7 @@ export function Shortages() {
   const list = short
     .map(
       ({ bottle, shortMl }) =>
-        `- ${bottle.name}${bottle.maker ? `, ${bottle.maker}` : ''}: ${shortMl.toFixed(1)} ml short`,
+        `- ${bottle.name}${bottle.maker ? `, ${bottle.maker}` : ''}: ${measured(shortMl, 'ml', 1)} short`,
     )
     .join('\n')
   const buildName = (id: string) => project.builds?.find((build) => build.id === id)?.name ?? id
@@ -41,9 +42,9 @@ export function Shortages() {
               className="grid gap-x-6 border-t border-rule py-2 md:grid-cols-[16rem_8rem_1fr]"
             >
               <span className="font-semibold">{bottle.name}</span>
-              <span className="font-semibold text-risk">{shortMl.toFixed(1)} ml short</span>
+              <span className="font-semibold text-risk">{measured(shortMl, 'ml', 1)} short</span>
               <span className="text-soft">
-                {plannedMl.toFixed(1)} ml planned for {builds.map(buildName).join(', ')}
+                {measured(plannedMl, 'ml', 1)} planned for {builds.map(buildName).join(', ')}
                 {other
                   ? `; nearest in its place ${other.bottle.name}${other.deltaE00 === null ? '' : `, ΔE00 ${other.deltaE00.toFixed(1)}`}`
                   : '; nothing like it on the shelf'}

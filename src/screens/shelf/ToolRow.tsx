@@ -4,6 +4,7 @@ import type { BenchTool } from '@/core/model/tool'
 import type { Wear } from '@/core/stock'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { measured } from '@/ui/units'
 
 /** One tool or pack, how far it is used up, and one use more. */
 export function ToolRow({
@@ -40,7 +41,10 @@ export function ToolRow({
 /** Its kind, unless its name says that, and its size. */
 function sizeWords({ name, kind, sizeMm, holdsMl }: BenchTool): string {
   const said = name.toLowerCase().includes(kind)
-  const size = holdsMl === undefined ? sizeMm && `${sizeMm} mm` : `${holdsMl} ml`
+  const size =
+    holdsMl === undefined
+      ? sizeMm && `${measured(sizeMm, 'mm', 2)}`
+      : `${measured(holdsMl, 'ml', 2)}`
   return [said ? '' : kind, size ?? ''].filter(Boolean).join(', ')
 }
 

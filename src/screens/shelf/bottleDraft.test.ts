@@ -70,7 +70,7 @@ test.each([
 test.each([
   ['name', '', /expected a name/],
   ['sizeMl', 'large', /Found "large"/],
-  ['colour', 'teal', /expected a colour/],
+  ['colour', 'tealish', /expected a colour/],
   ['recoat', 'soon', /expected a duration/],
   ['openedOn', '2026-13-40', /expected a date/],
   ['keepsMonths', '1.5', /expected a whole number/],

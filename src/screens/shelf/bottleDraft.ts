@@ -1,3 +1,5 @@
+import { colourSaid } from '@/core/colour'
+import { saidDuration } from '@/core/formats/text/saidDuration'
 import { type Bottle, bottleSchema } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
 import type { Product } from '@/core/model/sequence'
@@ -81,14 +83,14 @@ export function readBottle(bottle: Bottle, draft: BottleDraft, now: number): For
     family: draft.family,
     role: draft.role,
     sheen: text(draft.sheen),
-    colour: text(draft.colour),
+    colour: colourOf(draft.colour),
     sizeMl: numberOf(draft.sizeMl),
     leftMl: numberOf(draft.leftMl),
     share: draft.share === sharePercent(bottle) ? bottle.share : share,
     workingStrength: STRENGTHS.find(({ value }) => value === draft.workingStrength)?.means,
     dropsPerMl: numberOf(draft.dropsPerMl),
-    undertone: text(draft.undertone),
-    undercoat: text(draft.undercoat),
+    undertone: colourOf(draft.undertone),
+    undercoat: colourOf(draft.undercoat),
     hiding: numberOf(draft.hiding),
     strength: numberOf(draft.strength),
     density: numberOf(draft.density),
@@ -112,6 +114,11 @@ export function readBottle(bottle: Bottle, draft: BottleDraft, now: number): For
   return { ok: true, value: { ...read.value, id: bottle.id } }
 }
 
+/** A colour in words or figures; what is none stays, to be refused. */
+function colourOf(typed: string): string | undefined {
+  return typed.trim() === '' ? undefined : (colourSaid(typed) ?? typed.trim())
+}
+
 /** Codes that a bottle had: the one that is corrected now joins them. */
 function codesBefore({ code, earlierCodes }: Bottle, next: string | undefined, now: number) {
   if (code === undefined || code === next) return earlierCodes
@@ -130,7 +137,9 @@ function productOf({ product }: Bottle, draft: Record<SheetPoint, string>): Prod
   const points = SHEET_POINTS.map(({ field }) => field as string)
   const rest = Object.entries(product ?? {}).filter(([field]) => !points.includes(field))
   const typed = SHEET_POINTS.flatMap(({ field }) =>
-    draft[field].trim() === '' ? [] : [[field, draft[field].trim()] as const],
+    draft[field].trim() === ''
+      ? []
+      : [[field, saidDuration(draft[field]) ?? draft[field].trim()] as const],
   )
   const fields = [...rest, ...typed]
   return fields.length === 0 ? undefined : (Object.fromEntries(fields) as Product)

@@ -2,57 +2,57 @@
 
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
-import { useState } from 'react'
-import { TECHNIQUES } from '@/core/knowledge'
-import { useProject } from '@/state/hooks'
+import { useMemo, useState } from 'react'
+import { type Findable, searchIndex } from '@/core/search'
+import { useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
+import { findable } from './findable'
 import { SCREENS } from './screens'
 
-type Hit = { say: string; kind: string; href: string }
+/** So many are shown. */
+const MOST = 9
 
-/** Everything that can be gone to by name. */
-function useHits(): Hit[] {
+/** What is found; the index is made when the finder is opened. */
+function useFound(open: boolean, query: string): Findable[] {
   const project = useProject()
-  return [
-    ...SCREENS.map(({ say, href }) => ({ say, kind: 'screen', href })),
-    ...(project.builds ?? []).flatMap((build) => [
-      { say: build.name, kind: 'build', href: `/builds/${build.id}` },
-      ...build.parts.map((part) => ({
-        say: `${part.name}, ${build.name}`,
-        kind: 'part',
-        href: `/builds/${build.id}?part=${part.id}`,
-      })),
-    ]),
-    ...[...(project.techniques ?? []), ...TECHNIQUES].map((one) => ({
-      say: one.name,
-      kind: 'technique',
-      href: `/library?id=${one.id}`,
-    })),
-    ...(project.shelf ?? []).map((bottle) => ({
-      say: `${bottle.name}${bottle.maker ? `, ${bottle.maker}` : ''}`,
-      kind: 'bottle',
-      href: `/shelf?find=${encodeURIComponent(bottle.name)}`,
-    })),
-    ...(project.mixes ?? []).map((mix) => ({
-      say: mix.name,
-      kind: 'kept mix',
-      href: `/mix?label=${mix.id}`,
-    })),
-  ]
+  const parts = useParts()
+  const index = useMemo(
+    () => (open ? searchIndex(findable(project, parts)) : null),
+    [open, project, parts],
+  )
+  return useMemo(() => {
+    if (!index) return []
+    return query.trim() === '' ? FIRST : index.find(query, MOST)
+  }, [index, query])
 }
 
-export function Finder({ open, onClose }: { open: boolean; onClose: () => void }) {
+/** What is offered before anything is typed. */
+const FIRST: Findable[] = SCREENS.map(({ say, href }) => ({
+  id: `screen ${href}`,
+  kind: 'screen',
+  says: say,
+  to: href,
+}))
+
+/** Finds anything by its name or by what else it is called, and says what it is. */
+export function Finder({
+  open,
+  onClose,
+  onKeys,
+}: {
+  open: boolean
+  onClose: () => void
+  /** The list of keys is asked for. */
+  onKeys: () => void
+}) {
   const router = useRouter()
-  const hits = useHits()
   const [text, setText] = useState('')
   const [at, setAt] = useState(0)
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = hits
-    .filter((hit) => words.every((word) => hit.say.toLowerCase().includes(word)))
-    .slice(0, 9)
-  const go = (hit: Hit | undefined) => {
+  const found = useFound(open, text)
+  const go = (hit: Findable | undefined) => {
     if (!hit) return
-    router.push(hit.href)
+    if (hit.kind === 'key') onKeys()
+    else router.push(hit.to)
     setText('')
     onClose()
   }
@@ -66,7 +66,8 @@ export function Finder({ open, onClose }: { open: boolean; onClose: () => void }
         >
           <Dialog.Title className="mb-2 font-semibold">Find anything</Dialog.Title>
           <input
-            aria-label="Name of a screen, build, part, technique, bottle or mix"
+            aria-label="What is sought"
+            placeholder="A part, a bottle, hairspray, frost, mix for hull …"
             value={text}
             onChange={(event) => {
               setText(event.target.value)
@@ -83,7 +84,7 @@ export function Finder({ open, onClose }: { open: boolean; onClose: () => void }
           />
           <ul className="mt-2">
             {found.map((hit, i) => (
-              <li key={`${hit.kind} ${hit.href} ${hit.say}`}>
+              <li key={hit.id}>
                 <button
                   type="button"
                   onClick={() => go(hit)}
@@ -92,8 +93,8 @@ export function Finder({ open, onClose }: { open: boolean; onClose: () => void }
                     i === at ? 'bg-act-wash' : 'hover:bg-sunk',
                   )}
                 >
-                  <span>{hit.say}</span>
-                  <span className="text-sm text-soft">{hit.kind}</span>
+                  <span className="line-clamp-2 min-w-0">{hit.says}</span>
+                  <span className="shrink-0 pl-3 text-sm text-soft">{hit.kind}</span>
                 </button>
               </li>
             ))}

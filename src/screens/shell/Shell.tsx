@@ -91,7 +91,11 @@ function Frame({ children }: { children: ReactNode }) {
         {children}
       </main>
       <Telling />
-      <Finder open={open === 'finder'} onClose={() => setOpen(null)} />
+      <Finder
+        open={open === 'finder'}
+        onClose={() => setOpen((now) => (now === 'finder' ? null : now))}
+        onKeys={() => setOpen('keys')}
+      />
       <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
     </div>
   )

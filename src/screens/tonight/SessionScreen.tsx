@@ -8,6 +8,7 @@ import { useParts, usePlan, useProject, useRun, useStock } from '@/state/hooks'
 import { logAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
+import { localeHere, measured } from '@/ui/units'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
 import { actOnPart, namesOf, partsNamed } from '../shared/names'
@@ -77,7 +78,7 @@ export function SessionScreen() {
   )
 }
 
-const DAY = new Intl.DateTimeFormat(undefined, {
+const DAY = new Intl.DateTimeFormat(localeHere(), {
   weekday: 'long',
   day: 'numeric',
   month: 'long',
@@ -233,7 +234,9 @@ function Prepare({ card }: { card: SessionCard }) {
               by {clockTime(mix.by, mix.by)}
               {mix.amounts.length > 0 && (
                 <span className="block">
-                  {mix.amounts.map(({ name, ml }) => `${name} ${ml.toFixed(1)} ml`).join(' + ')}
+                  {mix.amounts
+                    .map(({ name, ml }) => `${name} ${measured(ml, 'ml', 1)}`)
+                    .join(' + ')}
                 </span>
               )}
               <span className="block text-sm text-soft">

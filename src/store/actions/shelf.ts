@@ -25,6 +25,18 @@ export function addBottle(
   return transact(store, async () => ({ label: `Added: ${row.name}`, writes: [put('shelf', row)] }))
 }
 
+/** Puts several new bottles on the shelf, as one change. */
+export function addBottles(store: Store, bottles: readonly Bottle[]): Promise<Written> {
+  const rows = bottles.map(
+    (bottle) => ({ ...bottle, id: store.newId(), leftSince: nowText(store) }) as Bottle,
+  )
+  const more = rows.length > 1 ? ` and ${rows.length - 1} more` : ''
+  return transact(store, async () => ({
+    label: `Added: ${rows[0]?.name ?? 'nothing'}${more}`,
+    writes: rows.map((row) => put('shelf', row)),
+  }))
+}
+
 /**
  * Changes fields of bottles; what isn't among them stays as it is. A level or a paint share that is among them is what was
  * found in the bottle, and is written into the log.

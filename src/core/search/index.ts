@@ -1,0 +1,8 @@
+export {
+  actCalled,
+  type Findable,
+  type FoundKind,
+  familyCalled,
+  type SearchIndex,
+  searchIndex,
+} from './search'
