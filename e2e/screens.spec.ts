@@ -167,7 +167,7 @@ test('a mix for an area splits into fills of the cup', async ({ page }) => {
   const mix = page.getByRole('region', { name: 'The mix' })
   // (374 · (0.0015 + 0.0015 + 0.003) / 0.65 + 0.4 a fill) · 1.15
   await expect(mix.getByText('5.4 ml, in 3 fills of')).toBeVisible()
-  await page.getByRole('textbox', { name: 'Coats' }).fill('light, heavy')
+  await page.getByRole('textbox', { name: 'Coats' }).fill('light, fluffy')
   await expect(mix.getByText(/expected mist, light, wet, clear-wet/)).toBeVisible()
 })
 

@@ -56,7 +56,7 @@ test('graded lining asks for gloss first; matt dragged under it is told while it
   await page.getByText('gloss', { exact: true }).click()
   await expect(page.getByText('Lining runs farthest and cleans best')).toBeVisible()
 
-  await page.getByRole('link', { name: 'Add a technique' }).click()
+  await page.getByRole('link', { name: 'A technique', exact: true }).click()
   await page.getByRole('button', { name: 'Graded lining' }).click()
   await expect(page.getByLabel('Armour')).toBeChecked()
   const proposed = page.getByRole('list', { name: 'What would be added' }).getByRole('listitem')

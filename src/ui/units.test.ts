@@ -1,5 +1,15 @@
 /** @jest-environment jsdom */
-import { measured, metricOf, onTelling, shownIn, tellIn, telling, unitOf } from './units'
+import {
+  about,
+  bareMeasure,
+  measured,
+  metricOf,
+  onTelling,
+  shownIn,
+  tellIn,
+  telling,
+  unitOf,
+} from './units'
 
 afterEach(() => tellIn({ others: [], locale: 'en-GB' }))
 
@@ -12,16 +22,17 @@ test.each([
   { value: 5, unit: 'g', metric: '5 g', other: '0.176 oz' },
 ] as const)('$value $unit is told as $other', ({ value, unit, metric, other }) => {
   tellIn({ others: [], locale: 'en-GB' })
-  expect(measured(value, unit, 2)).toBe(metric)
+  expect(about(value, unit, 2)).toBe(metric)
   tellIn({ others: ['volume', 'length', 'temperature', 'pressure', 'mass'], locale: 'en-GB' })
-  expect(measured(value, unit, 2)).toBe(other)
+  expect(about(value, unit, 2)).toBe(other)
+  expect(`${bareMeasure(value, unit, 2)} ${unitOf(unit)}`).toBe(other)
   expect(`${shownIn(String(value), unit)} ${unitOf(unit)}`).toBe(other)
   expect(Number(metricOf(shownIn(String(value), unit), unit))).toBeCloseTo(value, 1)
 })
 
 it('numbers are written as the locale writes them', () => {
   tellIn({ others: [], locale: 'de-DE' })
-  expect(measured(1.25, 'ml', 2)).toBe('1,25 ml')
+  expect(measured(1.2, 'ml', 2)).toBe('1,20 ml')
 })
 
 it('what is no number stays as it was typed', () => {

@@ -30,7 +30,7 @@ const OTHERS: Record<Metric, Other> = {
 export const UNIT_CHOICES = [
   { key: 'volume', say: 'Volumes', metric: 'ml', other: 'fl oz', of: ['ml'] },
   { key: 'length', say: 'Lengths', metric: 'mm', other: 'inch', of: ['mm', 'cm²'] },
-  { key: 'temperature', say: 'Temperatures', metric: '°C', other: '°F', of: ['°C'] },
+  { key: 'temperature', say: 'Degrees', metric: '°C', other: '°F', of: ['°C'] },
   { key: 'pressure', say: 'Pressures', metric: 'bar', other: 'psi', of: ['bar'] },
   { key: 'mass', say: 'Weights', metric: 'g', other: 'oz', of: ['g'] },
 ] as const
@@ -96,26 +96,41 @@ export function localeHere(): string | undefined {
   return telling().locale ?? undefined
 }
 
-/** A number by the locale. @param digits after the point, at the most */
-export function number(value: number, digits: number): string {
+/** A number by the locale. @param fixed are all digits written, zeros too? */
+export function number(value: number, digits: number, fixed = false): string {
   return new Intl.NumberFormat(localeHere(), {
     maximumFractionDigits: digits,
-    minimumFractionDigits: 0,
+    minimumFractionDigits: fixed ? digits : 0,
     useGrouping: false,
   }).format(value)
 }
 
 /**
- * A measure with its unit, as it is told here: "12.3 ml", "0.42 fl oz".
+ * A measure with its unit, as it is told here, to so many digits: "12.30 ml", "0.416 fl oz".
  *
  * @param value in the metric unit
  * @param digits after the point of the metric unit
  */
 export function measured(value: number, metric: Metric, digits: number): string {
+  return withUnit(value, metric, digits, true)
+}
+
+/** A measure with its unit, without the digits that say nothing: "17 ml". */
+export function about(value: number, metric: Metric, digits: number): string {
+  return withUnit(value, metric, digits, false)
+}
+
+/** A measure without its unit, which stands beside it. */
+export function bareMeasure(value: number, metric: Metric, digits: number): string {
+  const other = otherOf(metric)
+  return other ? number(other.from(value), other.digits) : number(value, digits)
+}
+
+function withUnit(value: number, metric: Metric, digits: number, fixed: boolean): string {
   const other = otherOf(metric)
   return other
-    ? `${number(other.from(value), other.digits)} ${other.unit}`
-    : `${number(value, digits)} ${metric}`
+    ? `${number(other.from(value), other.digits, fixed)} ${other.unit}`
+    : `${number(value, digits, fixed)} ${metric}`
 }
 
 /** Is this a unit that may be told in another one? */

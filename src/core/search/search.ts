@@ -36,16 +36,16 @@ export type SearchIndex = { find: (query: string, most: number) => Findable[] }
 
 /** Kinds by how likely they are meant where they are found alike. */
 const WEIGHT: Record<FoundKind, number> = {
-  command: 1.6,
+  command: 1,
   screen: 1.5,
   build: 1.4,
-  part: 1.3,
+  part: 1.8,
   fault: 1.25,
   technique: 1.2,
   bottle: 1.1,
   'kept mix': 1.1,
   step: 1,
-  family: 1,
+  family: 0.6,
   finding: 0.9,
   rule: 0.85,
   key: 0.8,
@@ -76,11 +76,21 @@ export function searchIndex(findable: readonly Findable[]): SearchIndex {
   )
   return {
     find: (query, most) =>
-      index
-        .search(query)
-        .slice(0, most)
-        .flatMap(({ id }) => known.get(String(id)) ?? []),
+      byBeginning(
+        index.search(query).flatMap(({ id }) => known.get(String(id)) ?? []),
+        query,
+      ).slice(0, most),
   }
+}
+
+/** What is called by the very words comes first, then what begins with them; within each as it was found. */
+function byBeginning(found: readonly Findable[], query: string): Findable[] {
+  const sought = query.trim().toLowerCase()
+  const rank = ({ says }: Findable) => {
+    const said = says.toLowerCase()
+    return said === sought ? 0 : said.startsWith(sought) ? 1 : 2
+  }
+  return found.toSorted((a, b) => rank(a) - rank(b))
 }
 
 const GROUPS = SYNONYMS.map((words) => ({

@@ -34,7 +34,7 @@ const ITEM = {
 
 function Buttons() {
   const along = useAlong(ITEM as never)
-  const step = { do: 'line' } as never
+  const step = { do: 'line', parts: [] } as never
   return <ActButtons item={ITEM as never} step={step} cautions={[]} along={along} />
 }
 
@@ -77,7 +77,12 @@ function On({ part }: { part: string }) {
   const item = { ...ITEM, id: part, part, partName: part }
   const along = { all: [], chosen: [], toggle: () => undefined }
   return (
-    <ActButtons item={item as never} step={{ do: 'line' } as never} cautions={[]} along={along} />
+    <ActButtons
+      item={item as never}
+      step={{ do: 'line', parts: [] } as never}
+      cautions={[]}
+      along={along}
+    />
   )
 }
 

@@ -1,9 +1,11 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { isJoint } from '@/core/builds'
 import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Caution } from '@/core/knowledge'
 import type { BenchAct } from '@/core/log'
+import type { BuildAct } from '@/core/model/build'
 import type { ActStep } from '@/core/model/sequence'
 import { useParts, useRun, useSay } from '@/state/hooks'
 import { logAct } from '@/store/actions/acts'
@@ -94,6 +96,7 @@ type Acts = ReturnType<typeof useActs>
 export function ActButtons({ item, step, cautions, along: run }: Bench & { along: Along }) {
   const [when, setWhen] = useState<string | null>(null)
   const hand = useHand(item)
+  const atOnce = isJoint(step as BuildAct) ? (step as BuildAct).parts : [item.part]
   const now = useNow(15_000)
   const acts = useActs({
     item,
@@ -117,7 +120,11 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
     new Map([
       ['s', () => !acts.running && start()],
       ['d', () => acts.coat !== null && void acts.coatDone()],
-      ['f', () => hand.isAsked(`finishes ${stepName(step).toLowerCase()}`) && void acts.finish()],
+      [
+        'f',
+        () =>
+          hand.isAsked(`finishes ${stepName(step).toLowerCase()}`, atOnce) && void acts.finish(),
+      ],
       ['u', hand.takeBack],
       ['w', () => setWhen(when === null ? '' : null)],
       ['k', () => void acts.skip()],

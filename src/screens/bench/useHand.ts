@@ -7,7 +7,7 @@ import type { NamedItem } from '../shared/useBenchQueue'
 const MINUTE = 60_000
 
 /** What was last logged here, and when: on this tab, as long as the application is open. */
-const last: { part: string | null; at: number } = { part: null, at: 0 }
+const last: { item: NamedItem | null; at: number } = { item: null, at: 0 }
 
 /**
  * Guards the keys of the bench: finishing another part than the last one asks once, and what was logged within a minute is
@@ -19,12 +19,14 @@ export function useHand(item: NamedItem) {
   const asked = useRef<string | null>(null)
   return {
     logged: () => {
-      last.part = item.id
+      last.item = item
       last.at = Date.now()
     },
-    /** @returns may it be done now? else it was asked, and the next press does it */
-    isAsked: (what: string): boolean => {
-      const isOther = last.part !== null && last.part !== item.id
+    /** @param parts those that it is done to at once. @returns may it be done now? else it was asked, and the next press does it */
+    isAsked: (what: string, parts: readonly string[]): boolean => {
+      const before = last.item
+      const isOther =
+        before !== null && (before.build !== item.build || !parts.includes(before.part))
       if (!isOther || asked.current === item.next.step) return true
       asked.current = item.next.step
       say(`${item.partName} is another part than the last: the same key again ${what}`)

@@ -4,13 +4,17 @@ import Link from 'next/link'
 import { useState } from 'react'
 import type { Known } from '@/core/formats/text/lexicon'
 import type { ReadPlan } from '@/core/formats/text/readPlan'
+import { laysClear } from '@/core/knowledge'
 import { ACT_OF_ROLE } from '@/core/knowledge/words/roles'
 import type { Bottle } from '@/core/model/bottle'
 import type { StoredMix } from '@/core/model/mix'
 import type { ActStep, Step } from '@/core/model/sequence'
+import { bottlesThatCan } from '@/core/shelf'
 import { cx } from '@/ui/cx'
+import { stepName } from '../shared/words'
 import { ACT_GROUPS } from './acts'
 import { BottleTray, type TrayPaint } from './BottleTray'
+import { LayOn } from './LayOn'
 import { paintedStep } from './paintedStep'
 import { SayStep } from './SayStep'
 
@@ -25,7 +29,10 @@ export function AddStep({
   mixes,
   before,
   technique,
+  layOn,
+  laid,
   onAdd,
+  onPaint,
   onSay,
   children,
 }: {
@@ -36,11 +43,22 @@ export function AddStep({
   before: readonly Step[]
   /** Where techniques are chosen. */
   technique: string
+  /** Which parts it is for. */
+  layOn: React.ComponentProps<typeof LayOn>
+  /** The act that was laid last and can be painted from a bottle; null: none. */
+  laid: ActStep | null
   onAdd: (said: ActStep) => void
+  /** What the act that was laid last is painted from. */
+  onPaint: (paint: TrayPaint) => void
   onSay: (read: ReadPlan) => Promise<boolean>
   children?: React.ReactNode
 }) {
-  const [open, setOpen] = useState<Drawer | null>(null)
+  const [open, setOpen] = useState<ReadonlySet<Drawer>>(new Set())
+  const toggle = (drawer: Drawer) => {
+    const next = new Set(open)
+    if (!next.delete(drawer)) next.add(drawer)
+    setOpen(next)
+  }
   const take = (paint: TrayPaint) => {
     const step = paintedStep(paint)
     if (step) onAdd(step)
@@ -49,16 +67,17 @@ export function AddStep({
   return (
     <section aria-label="Add steps" className="mb-4">
       <SayStep known={known} before={before} onSay={onSay} />
+      <LayOn {...layOn} />
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {(Object.keys(DRAWERS) as Drawer[]).map((drawer) => (
           <button
             key={drawer}
             type="button"
-            aria-expanded={open === drawer}
-            onClick={() => setOpen(open === drawer ? null : drawer)}
+            aria-expanded={open.has(drawer)}
+            onClick={() => toggle(drawer)}
             className={cx(
               'min-h-11 rounded-tool border-2 px-4',
-              open === drawer ? 'border-act bg-act-wash font-semibold' : 'border-strong bg-raised',
+              open.has(drawer) ? 'border-act bg-act-wash font-semibold' : 'border-strong bg-raised',
             )}
           >
             {DRAWERS[drawer]}
@@ -72,8 +91,11 @@ export function AddStep({
         </Link>
         {children}
       </div>
-      {open === 'acts' && <ActDrawer onAdd={onAdd} />}
-      {open === 'bottles' && (
+      {open.has('acts') && laid && (
+        <PaintLaid step={laid} shelf={shelf} mixes={mixes} onTake={onPaint} />
+      )}
+      {open.has('acts') && <ActDrawer onAdd={onAdd} />}
+      {open.has('bottles') && (
         <div className="mt-2 border-y-2 border-rule py-2">
           {usable.length + mixes.length === 0 ? (
             <p className="text-soft">
@@ -87,6 +109,33 @@ export function AddStep({
           )}
         </div>
       )}
+    </section>
+  )
+}
+
+/** From what the act just laid is painted: every bottle that can, a tap away. */
+function PaintLaid({
+  step,
+  shelf,
+  mixes,
+  onTake,
+}: {
+  step: ActStep
+  shelf: readonly Bottle[]
+  mixes: readonly StoredMix[]
+  onTake: (paint: TrayPaint) => void
+}) {
+  const able = bottlesThatCan(step.do, shelf)
+  if (able.length === 0) return null
+  return (
+    <section aria-label="Painted from" className="mt-2 border-l-4 border-act pl-3">
+      <p className="text-sm font-semibold text-soft">{stepName(step)}: from which bottle?</p>
+      <BottleTray
+        bottles={able}
+        mixes={laysClear(step) ? [] : mixes}
+        chosen={(step as { bottle?: string }).bottle ?? ''}
+        onTake={onTake}
+      />
     </section>
   )
 }

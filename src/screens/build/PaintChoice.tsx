@@ -8,6 +8,7 @@ import { isPaintedFrom } from '@/core/stack'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { BottleTray, type TrayPaint } from './BottleTray'
+import { paintOf } from './paintedStep'
 import type { StepFields } from './stepDraft'
 
 /** What a step is painted from: every bottle that can do the act, or a kept mix; it brings its family and its colour along. */
@@ -37,7 +38,8 @@ export function PaintChoice({
     bottles.find(({ id }) => id === fields.bottle) ??
     bottles.find((other) => isPaintedFrom(meant, other))
   const take = (paint: TrayPaint) => {
-    onChoose(paintedFrom(paint, laysClear(step)))
+    const fields = Object.entries(paintOf(paint, laysClear(step)))
+    onChoose(Object.fromEntries(fields.map(([field, value]) => [field, value ?? ''])))
     setOpen(false)
   }
   return (
@@ -78,22 +80,6 @@ export function PaintChoice({
       )}
     </div>
   )
-}
-
-/** What a step gets from its paint. */
-function paintedFrom(paint: TrayPaint, clear: boolean): StepFields {
-  if (paint.is === 'mix') {
-    const { id, family = '', colour = '' } = paint.mix
-    return { family, colour, mix: id, bottle: '' }
-  }
-  const { id, family, colour, sheen } = paint.bottle
-  return {
-    family,
-    ...(colour && !clear ? { colour } : {}),
-    ...(clear && !sheen ? {} : { sheen: sheen ?? '' }),
-    mix: '',
-    bottle: id,
-  }
 }
 
 /** The paint that is typed now: fields that are left empty aren't said. */

@@ -73,7 +73,13 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
         <div className="mb-3 flex min-h-11 flex-wrap items-center justify-between gap-3">
           <Verdict judged={judged} hover={hover} build={build} part={part.id} />
         </div>
-        <AddStep {...adding.from} onAdd={adding.add} onSay={adding.say}>
+        <AddStep
+          {...adding.from}
+          laid={adding.laid}
+          onAdd={adding.add}
+          onPaint={adding.paint}
+          onSay={adding.say}
+        >
           {rows.length > 1 && picked === null && (
             <Button onClick={() => setPicked(NONE)}>Pick several</Button>
           )}

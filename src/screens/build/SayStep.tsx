@@ -51,7 +51,10 @@ function useSaying({ known, before, onSay }: Saying) {
     area.current?.focus()
   }
   const say = async () => {
-    if (!isEmpty && (await onSay(read))) put('')
+    if (isEmpty) return
+    // The line is free for the next one at once; what wasn’t written comes back.
+    put('')
+    if (!(await onSay(read))) put(text)
   }
   const onKey = (event: React.KeyboardEvent) => {
     const some = offers.length > 0

@@ -12,6 +12,22 @@ export function paintCalled({ shelf, mixes }: Project, id: string): TrayPaint | 
   return mix ? { is: 'mix', mix } : null
 }
 
+/** What a step gets from its paint, and what it loses by it: null takes a field away. @param clear does it lay a clear? */
+export function paintOf(paint: TrayPaint, clear: boolean): Record<string, string | null> {
+  if (paint.is === 'mix') {
+    const { id, family, colour } = paint.mix
+    return { family: family ?? null, colour: colour ?? null, mix: id, bottle: null }
+  }
+  const { id, family, colour, sheen } = paint.bottle
+  return {
+    family,
+    ...(colour && !clear ? { colour } : {}),
+    ...(clear && !sheen ? {} : { sheen: sheen ?? null }),
+    mix: null,
+    bottle: id,
+  }
+}
+
 /** The step that a bottle or a kept mix is most often opened for; null: it makes none. */
 export function paintedStep(paint: TrayPaint): ActStep | null {
   if (paint.is === 'mix') {

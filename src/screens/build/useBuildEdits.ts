@@ -58,8 +58,8 @@ export function useBuildEdits(build: Build, part: string) {
       addSteps: (steps: BuildStep[], after: string | null, label: string) =>
         edit(label, { do: 'insert', before: behind(build, after), steps }),
       /** Lays what a text says; a text that says nothing writes nothing. */
-      saySteps: async (read: ReadPlan, after: string | null) => {
-        const said = editOfText(read, build, [part], behind(build, after), newId)
+      saySteps: async (read: ReadPlan, on: readonly string[], after: string | null) => {
+        const said = editOfText(read, build, on, behind(build, after), newId)
         const first = read.steps[0]?.step
         const more = read.steps.length - 1
         const name =

@@ -4,6 +4,7 @@ import type { Build } from '@/core/model/build'
 import { newId } from '@/store/newId'
 import { cx } from '@/ui/cx'
 import { FileButton } from '@/ui/FileButton'
+import { useDropped } from '../shared/dropped'
 import { sayProblem } from '../shared/forms'
 
 /** What a build begins with: a starting sequence, nothing, or what another one is. */
@@ -40,6 +41,7 @@ export function BeginWith({
     )
     if (build) onChoose({ is: 'copy', build }, build.name)
   }
+  useDropped('plan', (file) => void take(file))
   return (
     <fieldset className="min-w-0">
       <legend className="font-display text-xl font-semibold">Begin with</legend>

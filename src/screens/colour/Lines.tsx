@@ -7,7 +7,7 @@ import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/c
 import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { capital } from '../shared/words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
@@ -76,8 +76,8 @@ export function Lines() {
         <LineFields look={look} scale={scale} depth={depth} share={share} onSet={set} />
         <p className="text-sm text-soft">
           A {look} line at 1:{scale} differs from its face by ΔE00 {answer.band.from} to{' '}
-          {answer.band.to}. A gap of {PLATE_GAP_MM} mm is {measured(width, 'mm', 2)} wide there:
-          shown ten times as large, and beside it as it is.
+          {answer.band.to}. A gap of {PLATE_GAP_MM} mm is {about(width, 'mm', 2)} wide there: shown
+          ten times as large, and beside it as it is.
         </p>
         <WashVolume widthMm={width} depthMm={question.depthMm} />
       </div>
@@ -158,7 +158,7 @@ function Row({ lined, face, width }: { lined: LinedBy; face: string; width: numb
         <span className="block font-semibold">{bottle.name}</span>
         <span className="block text-sm text-soft">
           {asItComes ? 'As it comes' : `${Number((share * 100).toFixed(2))} % paint in the wash`} ·{' '}
-          {measured(bottle.leftMl, 'ml', 1)} left
+          {about(bottle.leftMl, 'ml', 1)} left
         </span>
       </span>
       <span className="w-56">

@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
+import { useDropped } from '../shared/dropped'
 import { sayProblem } from '../shared/forms'
 
 /** Colours in from a palette file, and the shelf's out to one. */
@@ -23,6 +24,7 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
     )
     if (read.ok) setColours(read.value)
   }
+  useDropped('palette', (file) => void open(file))
   const write = () => {
     const rows = (project.shelf ?? []).flatMap((bottle) =>
       bottle.colour ? [{ name: bottle.name, colour: bottle.colour }] : [],

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 import { Surround } from './Judged'
 import type { ShownPass } from './VeilStrip'
@@ -73,7 +73,7 @@ export function Rings({ face, passes }: { face: string; passes: readonly ShownPa
                   {name}, {pass}
                 </span>
                 <span>
-                  {measured(mm, 'mm', 1)}
+                  {about(mm, 'mm', 1)}
                   <span className="text-soft"> · ΔE00 {fromFace.toFixed(1)}</span>
                   <span className="sr-only">, {colour}</span>
                 </span>

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { lineVolume } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 
 /** How much wash the lines of a model take. */
@@ -25,7 +25,7 @@ export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: num
         <p className="mt-1" aria-live="polite">
           <strong>{lineVolume(length, widthMm, depthMm).toFixed(2)} ml of wash</strong>
           <span className="block text-sm text-soft">
-            Lines {measured(widthMm, 'mm', 2)} wide full, as much again wiped away, 15 % spare.
+            Lines {about(widthMm, 'mm', 2)} wide full, as much again wiped away, 15 % spare.
           </span>
         </p>
       )}

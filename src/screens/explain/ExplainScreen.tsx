@@ -7,7 +7,7 @@ import { COATS, SHEENS, type Sheen, SUBSTRATES, type Substrate } from '@/core/mo
 import { useAsked, useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { setAddress } from '../shared/address'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { capital, plain } from '../shared/words'
@@ -42,8 +42,7 @@ function Explain() {
     <div className="p-4 lg:p-6">
       <h1 className="font-display text-4xl font-semibold">May this go on that?</h1>
       <p className="mt-1 text-soft">
-        At {measured(climate.celsius, '°C', 1)} and {climate.humidity} %, the room as it was last
-        read.
+        At {about(climate.celsius, '°C', 1)} and {climate.humidity} %, the room as it was last read.
       </p>
       <div className="mt-5 grid gap-4 border-y-2 border-strong py-4 md:grid-cols-2 xl:grid-cols-[1fr_1fr_auto]">
         <div className="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-2">

@@ -1,6 +1,8 @@
 'use client'
 
+import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
+import { useDropped } from '../shared/dropped'
 import { AreaFinder } from './AreaFinder'
 import type { Amount } from './request'
 
@@ -14,23 +16,15 @@ export function AmountFields({
   setAmount: (amount: Amount) => void
   errors: Record<string, string>
 }) {
+  const [mesh, setMesh] = useState<File | null>(null)
+  useDropped('mesh', (file) => {
+    setMesh(file)
+    setAmount({ ...amount, by: 'area' })
+  })
   return (
     <fieldset>
       <legend className="mb-1 font-display text-xl font-semibold">How much</legend>
-      <div className="flex flex-wrap gap-5">
-        {(['volume', 'area'] as const).map((by) => (
-          <label key={by} className="flex min-h-11 items-center gap-2">
-            <input
-              type="radio"
-              name="by"
-              className="size-5"
-              checked={amount.by === by}
-              onChange={() => setAmount({ ...amount, by })}
-            />
-            {by === 'volume' ? 'A volume' : 'For an area and its coats'}
-          </label>
-        ))}
-      </div>
+      <By by={amount.by} onChoose={(by) => setAmount({ ...amount, by })} />
       {amount.by === 'volume' ? (
         <div className="max-w-48">
           <TextField
@@ -80,10 +74,34 @@ export function AmountFields({
             Small or open parts
           </label>
           <div className="sm:col-span-3">
-            <AreaFinder onArea={(area) => setAmount({ ...amount, area: area.toFixed(1) })} />
+            <AreaFinder
+              key={mesh?.name}
+              dropped={mesh}
+              onArea={(area) => setAmount({ ...amount, area: area.toFixed(1) })}
+            />
           </div>
         </div>
       )}
     </fieldset>
+  )
+}
+
+/** Said as a volume, or as what is to be covered. */
+function By({ by: chosen, onChoose }: { by: Amount['by']; onChoose: (by: Amount['by']) => void }) {
+  return (
+    <div className="flex flex-wrap gap-5">
+      {(['volume', 'area'] as const).map((by) => (
+        <label key={by} className="flex min-h-11 items-center gap-2">
+          <input
+            type="radio"
+            name="by"
+            className="size-5"
+            checked={chosen === by}
+            onChange={() => onChoose(by)}
+          />
+          {by === 'volume' ? 'A volume' : 'For an area and its coats'}
+        </label>
+      ))}
+    </div>
   )
 }

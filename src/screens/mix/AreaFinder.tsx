@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { COMPLEXITY } from '@/core/knowledge'
 import { MESH_UNITS, type MeshMeasure, type MeshUnit } from '@/core/mesh'
 import { type Shape, shapeArea } from '@/core/mixing'
@@ -20,8 +20,15 @@ const SHAPES = [
 ] as const
 
 /** Finds an area: from a plain shape and how broken its surface is, or from a mesh of the part. */
-export function AreaFinder({ onArea }: { onArea: (cm2: number) => void }) {
-  const [open, setOpen] = useState(false)
+export function AreaFinder({
+  dropped,
+  onArea,
+}: {
+  /** A mesh that was dropped or pasted. */
+  dropped: File | null
+  onArea: (cm2: number) => void
+}) {
+  const [open, setOpen] = useState(dropped !== null)
   return (
     <details
       className="border-t border-rule pt-2"
@@ -34,7 +41,7 @@ export function AreaFinder({ onArea }: { onArea: (cm2: number) => void }) {
       {open && (
         <div className="grid gap-6 lg:grid-cols-2">
           <ByShape onArea={onArea} />
-          <ByMesh onArea={onArea} />
+          <ByMesh key={dropped?.name} dropped={dropped} onArea={onArea} />
         </div>
       )}
     </details>
@@ -95,7 +102,7 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
   )
 }
 
-function ByMesh({ onArea }: { onArea: (cm2: number) => void }) {
+function ByMesh({ dropped, onArea }: { dropped: File | null; onArea: (cm2: number) => void }) {
   const [unit, setUnit] = useState<MeshUnit>('mm')
   const [scale, setScale] = useState('1')
   const [up, setUp] = useState<'y' | 'z'>('z')
@@ -123,6 +130,10 @@ function ByMesh({ onArea }: { onArea: (cm2: number) => void }) {
     }
     setProgress(null)
   }
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a file is measured once it is there
+  useEffect(() => {
+    if (dropped) void measure(dropped)
+  }, [dropped])
   return (
     <fieldset>
       <legend className="font-semibold">A mesh, STL or OBJ</legend>

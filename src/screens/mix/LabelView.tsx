@@ -7,7 +7,7 @@ import { type MixLabel, mixLabel } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
-import { localeHere, measured } from '@/ui/units'
+import { about, localeHere } from '@/ui/units'
 
 /** The label of a kept mix: on the screen, printed alone, or as an SVG. */
 export function LabelView({ id }: { id: string }) {
@@ -105,5 +105,5 @@ function words({ name, ingredients, more, paintShare }: MixLabel): string {
   const parts = ingredients.map(
     (ingredient, i) => `${ingredient.name} ${ingredient.parts}, ${more.drops[i]} drops`,
   )
-  return `Label: ${name}, ${Math.round(paintShare * 100)} % paint. ${parts.join('; ')}, for ${measured(more.ml, 'ml', 2)} more.`
+  return `Label: ${name}, ${Math.round(paintShare * 100)} % paint. ${parts.join('; ')}, for ${about(more.ml, 'ml', 2)} more.`
 }

@@ -7,7 +7,7 @@ import { changeMix } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { isWithin, numberOf } from '../shared/forms'
 
 /** What is left over of a mix: how much, how old, and how often it was wetted again. */
@@ -49,7 +49,7 @@ export function LeftOver({ mix }: { mix: StoredMix }) {
   return (
     <div className="flex flex-wrap items-center gap-2">
       <span className="text-sm">
-        <strong>{measured(mix.leftMl, 'ml', 2)} left</strong>, {age(mix)}
+        <strong>{about(mix.leftMl, 'ml', 2)} left</strong>, {age(mix)}
         {rewetted.length > 0 && `, wetted again ${rewetted.length} ×`}
       </span>
       {mix.family && familyRow(mix.family).rewets && (

@@ -1,15 +1,17 @@
 'use client'
 
 import { useState } from 'react'
-import { type ImportRow, previewImport, readProject } from '@/core/formats/projectFile'
-import { type Problem, parseJson } from '@/core/model/input'
+import { type ImportRow, previewImport } from '@/core/formats/projectFile'
+import type { Problem } from '@/core/model/input'
 import type { Project } from '@/core/model/project'
 import { useProject, useRun, useStore } from '@/state/hooks'
 import { forgetChanges, importProject, loadDemo, wipe } from '@/store/actions/documents'
 import { exportProject } from '@/store/documents'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
+import { useDropped } from '../shared/dropped'
 
 /** Files larger than this are not read at all, bytes. */
 const LARGEST_FILE = 50_000_000
@@ -32,6 +34,7 @@ export function DataSection() {
     saveFile(`tectoria-${new Date().toISOString().slice(0, 10)}.json`, text, 'application/json')
   }
   const look = async (file: File) => setChosen(await readFile(file, project))
+  useDropped('project', (file) => void look(file))
   const take = async (incoming: Project, name: string) => {
     if (await run(importProject, incoming, `Imported ${name}`)) setChosen({ kind: 'none' })
   }
@@ -50,7 +53,7 @@ export function DataSection() {
         </Button>
         <FileButton
           say="Import a file"
-          accept=".json,application/json"
+          accept=".json,.zip,application/json"
           onFile={(file) => void look(file)}
         />
         <Button onClick={() => void run(loadDemo)}>Load the demo bench</Button>
@@ -96,15 +99,18 @@ async function readFile(file: File, current: Project): Promise<Chosen> {
     return refused([
       { path: '', found: `${Math.round(file.size / 1e6)} MB`, expected: 'a file of up to 50 MB' },
     ])
-  const json = parseJson(await file.text())
-  if (!json.ok) return refused(json.problems)
-  const parsed = readProject(json.value)
-  if (!parsed.ok) return refused(parsed.problems)
+  const { readContent } = await import('@/core/formats/convert/content')
+  const bytes = new Uint8Array(await file.arrayBuffer())
+  const content = readContent({ name, bytes, newId })
+  if (!content.ok) return refused(content.problems)
+  const parsed = content.value
+  if (parsed.is !== 'project')
+    return refused([{ path: '', found: name, expected: 'a project, a plan or a shelf' }])
   return {
     kind: 'preview',
     name,
-    project: parsed.value,
-    rows: previewImport(current, parsed.value),
+    project: parsed.project,
+    rows: previewImport(current, parsed.project),
   }
 }
 

@@ -5,7 +5,7 @@ import { useMemo } from 'react'
 import type { Bottle } from '@/core/model/bottle'
 import { usesOf } from '@/core/stock'
 import { useParts, useStock } from '@/state/hooks'
-import { measured } from '@/ui/units'
+import { about, measured } from '@/ui/units'
 import { stepName } from '../shared/words'
 
 /** Where a bottle is planned: each step with how much of it that takes. */
@@ -38,7 +38,7 @@ export function BottleUses({ bottle }: { bottle: Bottle }) {
             </li>
           ))}
           <li className="flex justify-between gap-4 py-1 font-semibold">
-            <span>In all, of {measured(bottle.leftMl, 'ml', 2)}</span>
+            <span>In all, of {about(bottle.leftMl, 'ml', 2)}</span>
             <span>{measured(total, 'ml', 2)}</span>
           </li>
         </ul>

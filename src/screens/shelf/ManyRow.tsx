@@ -4,7 +4,7 @@ import type { Bottle } from '@/core/model/bottle'
 import { useRun } from '@/state/hooks'
 import { changeBottles } from '@/store/actions/shelf'
 import { Swatch } from '@/ui/Swatch'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { given } from './many'
 
 /** A bottle to tick, with what is left in it written in place: Enter or leaving the field writes it. */
@@ -57,7 +57,7 @@ export function ManyRow({
           }}
           className="min-h-11 w-20 rounded-tool border-2 border-strong bg-raised px-2 text-right aria-[invalid=true]:border-stop"
         />
-        <span className="w-24 text-sm text-soft">of {measured(bottle.sizeMl, 'ml', 1)}</span>
+        <span className="w-24 text-sm text-soft">of {about(bottle.sizeMl, 'ml', 1)}</span>
       </div>
       {error && (
         <p role="alert" className="text-right text-sm font-semibold text-stop">

@@ -5,7 +5,7 @@ import type { Bottle } from '@/core/model/bottle'
 import { type PouredIn, pouredInto, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { localeHere, measured } from '@/ui/units'
+import { about, localeHere, measured } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 
 /** The latest dilutions that are shown. */
@@ -113,7 +113,7 @@ function Dilutions({ bottle: { thinnings = [] } }: { bottle: Bottle }) {
         .slice(0, SHOWN)
         .map((thinning) => (
           <li key={`${thinning.at} ${thinning.shareAfter}`}>
-            {DATE.format(Date.parse(thinning.at))}: {measured(thinning.addedMl, 'ml', 1)} of{' '}
+            {DATE.format(Date.parse(thinning.at))}: {about(thinning.addedMl, 'ml', 1)} of{' '}
             {thinning.with ?? 'thinner'}, then {Math.round(thinning.shareAfter * 100)} % paint
           </li>
         ))}

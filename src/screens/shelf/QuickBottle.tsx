@@ -7,7 +7,7 @@ import { useRun } from '@/state/hooks'
 import { addBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 import { familyName, plain } from '../shared/words'
 
 /** A bottle, or several, a line each: what is taken for what is shown before it is put on the shelf. */
@@ -20,16 +20,15 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
   const lacksColour = read.length === 1 && wantsColour(read[0] as SaidBottle)
   const put = async () => {
     if (read.length === 0) return
-    if (
-      await run(
-        addBottles,
-        read.map(({ bottle }) => bottle),
-      )
-    ) {
-      setText('')
-      setColour(null)
-      area.current?.focus()
-    }
+    // The line is free for the next one at once; what wasn’t written comes back.
+    setText('')
+    setColour(null)
+    area.current?.focus()
+    const written = await run(
+      addBottles,
+      read.map(({ bottle }) => bottle),
+    )
+    if (!written) setText(text)
   }
   return (
     <form
@@ -100,7 +99,7 @@ function TakenFor({ read }: { read: readonly SaidBottle[] }) {
                 familyName(bottle.family).toLowerCase(),
                 plain(bottle.role).toLowerCase(),
                 bottle.sheen,
-                measured(bottle.sizeMl, 'ml', 1),
+                about(bottle.sizeMl, 'ml', 1),
               ]
                 .filter(Boolean)
                 .join(' · ')}

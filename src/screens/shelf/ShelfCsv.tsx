@@ -6,6 +6,7 @@ import { importBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
+import { useDropped } from '../shared/dropped'
 import { sayProblem } from '../shared/forms'
 
 type Read = { file: string } & ({ preview: ShelfPreview } | { refused: string })
@@ -27,6 +28,7 @@ export function ShelfCsv() {
         : { file: file.name, refused: parsed.problems.map(sayProblem).join('; ') },
     )
   }
+  useDropped('shelf', (file) => void open(file))
   const take = async ({ added, changed }: ShelfPreview, file: string) => {
     const rows = [...added, ...changed.map((row) => row.after)]
     if (await run(importBottles, rows, file)) setRead(null)

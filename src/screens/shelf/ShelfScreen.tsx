@@ -9,7 +9,7 @@ import { addBottle, changeBottles, pourInto, removeBottles } from '@/store/actio
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { Swatch } from '@/ui/Swatch'
-import { localeHere, measured } from '@/ui/units'
+import { about, bareMeasure, localeHere } from '@/ui/units'
 import { changedFields } from '../shared/forms'
 import { useNow } from '../shared/now'
 import { familyName, plain } from '../shared/words'
@@ -370,9 +370,9 @@ function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
           <span
             className={cx('text-lg font-semibold', conditionOf(bottle, now).low && 'text-risk')}
           >
-            {Number(bottle.leftMl.toFixed(1))}
+            {bareMeasure(bottle.leftMl, 'ml', 1)}
           </span>
-          <span className="text-sm text-soft"> of {measured(bottle.sizeMl, 'ml', 1)}</span>
+          <span className="text-sm text-soft"> of {about(bottle.sizeMl, 'ml', 1)}</span>
           <span className="mt-1 block h-1.5 bg-sunk" aria-hidden="true">
             <span className="block h-full bg-ink" style={{ width: `${level * 100}%` }} />
           </span>

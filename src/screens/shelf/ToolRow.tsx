@@ -4,7 +4,7 @@ import type { BenchTool } from '@/core/model/tool'
 import type { Wear } from '@/core/stock'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
-import { measured } from '@/ui/units'
+import { about } from '@/ui/units'
 
 /** One tool or pack, how far it is used up, and one use more. */
 export function ToolRow({
@@ -42,9 +42,7 @@ export function ToolRow({
 function sizeWords({ name, kind, sizeMm, holdsMl }: BenchTool): string {
   const said = name.toLowerCase().includes(kind)
   const size =
-    holdsMl === undefined
-      ? sizeMm && `${measured(sizeMm, 'mm', 2)}`
-      : `${measured(holdsMl, 'ml', 2)}`
+    holdsMl === undefined ? sizeMm && `${about(sizeMm, 'mm', 2)}` : `${about(holdsMl, 'ml', 2)}`
   return [said ? '' : kind, size ?? ''].filter(Boolean).join(', ')
 }
 

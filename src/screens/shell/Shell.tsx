@@ -16,6 +16,7 @@ import { KeyList } from './KeyList'
 import { Line } from './Line'
 import { Notices } from './Notices'
 import { SCREENS } from './screens'
+import { useDrops } from './useDrops'
 
 /** The database itself can’t be read: what is there can still be taken out. */
 function Failure({ why }: { why: string }) {
@@ -61,6 +62,7 @@ function Frame({ children }: { children: ReactNode }) {
   const run = useRun()
   const router = useRouter()
   const [open, setOpen] = useState<'finder' | 'keys' | null>(null)
+  useDrops()
   useHotkeys(
     new Map([
       ['/', () => setOpen('finder')],

@@ -47,7 +47,7 @@ export function readContent(file: FileToRead): Parsed<Content> {
   if (/\.(?:stl|obj)$/i.test(name)) return readMesh(file)
   const text = strFromU8(bytes).replace(/^\uFEFF/, '')
   const start = text.trimStart()
-  if (start.startsWith('{')) return readJson(text)
+  if (start.startsWith('{') || /\.json$/i.test(name)) return readJson(text)
   if (start.startsWith('GIMP Palette')) {
     const palette = readPalette(text)
     return palette.ok ? { ok: true, value: { is: 'palette', colours: palette.value } } : palette

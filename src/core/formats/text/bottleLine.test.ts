@@ -21,6 +21,9 @@ test.each([
   ['Sienna, oil, 20 ml', 'Sienna | - | oil | oil | - | #A0522D | 20'],
   ['Chipping fluid', 'Chipping fluid | - | release | release | - | - | 17'],
   ['Brass metallic', 'Brass metallic | - | water-acrylic | metal | - | #A98B4B | 17'],
+  ['Soot Powder, Argentry', 'Soot Powder | Argentry | pigment | pigment | - | #1F1C1A | 17'],
+  ['Fixer', 'Fixer | - | water-acrylic | fixer | - | - | 17'],
+  ['Levelling Thinner, lacquer', 'Levelling Thinner | - | lacquer | thinner | - | - | 17'],
   ['', null],
 ])('%s', (line, means) => {
   expect(short(line)).toBe(means)
@@ -30,4 +33,14 @@ it('what isn’t said is as it was of the bottle before', () => {
   const before = readBottleLine('Teal, Palewater, lacquer, 10 ml')?.bottle
   expect(short('Ochre', before)).toBe('Ochre | Palewater | lacquer | colour | - | #B5853A | 10')
   expect(readBottleLine('Ochre', before)?.guessed).toEqual(['family', 'role', 'colour', 'sizeMl'])
+})
+
+test.each([
+  ['Grey Primer, lacquer', 'Teal', 'lacquer colour'],
+  ['Deep Wash, enamel wash', 'Rust Streak', 'enamel-wash wash'],
+  ['Deep Wash, enamel wash', 'Teal, lacquer', 'lacquer colour'],
+  ['Gloss Clear, lacquer', 'Teal', 'lacquer colour'],
+])('after %s, %s is taken for %s', (first, second, means) => {
+  const { family, role } = readBottleLine(second, readBottleLine(first)?.bottle)?.bottle ?? {}
+  expect(`${family} ${role}`).toBe(means)
 })

@@ -46,7 +46,7 @@ export function readBottleLine(line: string, before?: Bottle): SaidBottle | null
     name: nameIn(first),
     ...((named ?? before?.maker) ? { maker: named ?? before?.maker } : {}),
     family: family ?? USUAL.family,
-    role: role ?? before?.role ?? USUAL.role,
+    role: role ?? (found('family') === undefined && ranged(before) ? before.role : USUAL.role),
     ...(sheen ? { sheen } : {}),
     ...(colour && role !== 'clear' && role !== 'thinner' ? { colour } : {}),
     sizeMl,
@@ -56,6 +56,21 @@ export function readBottleLine(line: string, before?: Bottle): SaidBottle | null
     (field) => bottle[field] !== undefined && found(field) === undefined,
   )
   return { bottle, guessed }
+}
+
+/** Roles that come in ranges: one bottle of them is mostly followed by another. */
+const RANGES: readonly Role[] = [
+  'colour',
+  'metal',
+  'wash',
+  'filter',
+  'oil',
+  'pigment',
+  'clear-colour',
+]
+
+function ranged(before: Bottle | undefined): before is Bottle {
+  return before !== undefined && RANGES.includes(before.role)
 }
 
 type Told = {
@@ -76,23 +91,34 @@ function readPiece(text: string): Told & { text: string; isNothing: boolean } {
     const sheen = senseOf(item, 'sheen')?.sheen
     if (field?.family) told.family ??= field.family
     if (sheen) told.sheen ??= sheen
-    told.role ??= roleSaid(item)
     if (item.is === 'token' && item.token.is === 'hex')
       told.colour = colourSaid(item.text) ?? undefined
     if (item.is === 'token' && item.token.is === 'number' && item.token.unit === 'ml')
       told.sizeMl = item.token.value
   }
+  // The last word of a name says what it is: a soot powder is a powder.
+  told.role = items.map(roleNamed).findLast(Boolean) ?? items.map(roleDone).findLast(Boolean)
   for (const word of text.toLowerCase().split(/\s+/)) if (isColourWord(word)) colours.push(word)
   told.colour ??= colourSaid(colours.join(' ')) ?? undefined
   const isNothing = Object.values(told).every((value) => value === undefined)
   return { ...told, text, isNothing }
 }
 
-/** What a word says that a bottle is for: its role, or the role of what is done with it. */
-function roleSaid(item: Item): Role | undefined {
+/** What a word says that a bottle is for by itself; a solvent is a thinner. */
+function roleNamed(item: Item): Role | undefined {
   if (item.is !== 'phrase') return undefined
   for (const sense of item.senses) {
-    if (sense.is === 'field' && sense.says.role) return sense.says.role
+    if (sense.is !== 'field') continue
+    if (sense.says.role) return sense.says.role
+    if (sense.says.solvent) return 'thinner'
+  }
+  return undefined
+}
+
+/** The role of what is done with it, where a word says that. */
+function roleDone(item: Item): Role | undefined {
+  if (item.is !== 'phrase') return undefined
+  for (const sense of item.senses) {
     if (sense.is !== 'act' || sense.weak) continue
     const role = actRow(sense.acts[0], sense.says?.family).role
     if (role) return role
