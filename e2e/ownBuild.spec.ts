@@ -15,6 +15,10 @@ function hands() {
       count += 1
       await what.fill(text)
     },
+    choose: async (what: Locator, value: string) => {
+      count += 1
+      await what.selectOption(value)
+    },
     press: async (page: Page, key: string) => {
       count += 1
       await page.keyboard.press(key)
@@ -150,8 +154,25 @@ test('the largest job by pointer: bottles tapped, acts tapped, parts ticked once
       await hand.tap(tray.getByRole('button', { name: new RegExp(`^${step.bottle}`) }).last())
     }
   }
+  const laid = hand.count() - before
+  // What is unlike the usual is said at the step: a third coat, a primer that bites.
+  const editor = page.getByRole('form', { name: 'The chosen step' })
+  const openStep = async (part: string, step: RegExp) => {
+    await hand.tap(
+      page.getByRole('navigation', { name: 'Parts' }).getByRole('button', { name: part }),
+    )
+    await hand.tap(page.getByRole('button', { name: step }).last())
+  }
+  await openStep('Starboard hull', /^Base colour/)
+  await hand.tap(editor.getByRole('button', { name: 'Add a coat: Light' }))
+  await hand.tap(editor.getByRole('button', { name: 'Apply on every part' }))
+  await openStep('Aerials', /^Prime/)
+  await hand.tap(editor.getByText('More of it'))
+  await hand.choose(editor.getByLabel('Bites metal'), 'yes')
+  await hand.tap(editor.getByRole('button', { name: 'Apply to the step' }))
   test.info().annotations.push({ type: 'actions', description: String(hand.count()) })
-  expect((hand.count() - before) / STEPS.length).toBeLessThanOrEqual(2)
+  // A step in two actions, as they come; what is unlike the usual costs a few more, within the whole.
+  expect(laid / STEPS.length).toBeLessThanOrEqual(2)
   expect(hand.count()).toBeLessThanOrEqual(140)
   const project = (await exported(page)) as unknown as Project
   expect(project.builds[0]?.parts).toHaveLength(6)
@@ -214,7 +235,9 @@ test('with the keyboard only: a bottle, a build, steps, and what is done', async
   await press('Enter')
   await expect(page.getByRole('button', { name: /^Base colour/ })).toBeVisible()
   await goTo(page, 'Bench')
-  await press('d', 'd')
+  await press('d')
+  await expect(page.getByRole('button', { name: /Coat 2 done/ })).toBeVisible()
+  await press('d')
   await expect(page.getByRole('button', { name: /Coat 3 done/ })).toBeVisible()
   await press('u')
   await expect(page.getByRole('button', { name: /Coat 2 done/ })).toBeVisible()
@@ -258,7 +281,7 @@ test('a half-painted model is taken over, and its clocks run from when it was pa
   // Lacquer over enamel of the same evening is told at once.
   await page.getByLabel('Steps in words').fill('gloss lacquer')
   await page.getByLabel('Steps in words').press('Enter')
-  await expect(page.getByRole('button', { name: /Gloss clear/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Gloss clear/ })).toBeVisible()
   await expect(page.getByText('hard-over-soft').first()).toBeVisible()
   await page.keyboard.press('Control+z')
   await page.keyboard.press('Control+z')
@@ -369,5 +392,5 @@ test('a file that is dropped anywhere goes to the screen that reads it', async (
     )
     document.dispatchEvent(new DragEvent('drop', { dataTransfer: transfer, bubbles: true }))
   })
-  await expect(page.getByText(/more\.csv/)).toBeVisible()
+  await expect(page.getByRole('region', { name: /more\.csv/ })).toBeVisible()
 })

@@ -33,6 +33,7 @@ export function AddStep({
   laid,
   onAdd,
   onPaint,
+  onWait,
   onSay,
   children,
 }: {
@@ -50,6 +51,8 @@ export function AddStep({
   onAdd: (said: ActStep) => void
   /** What the act that was laid last is painted from. */
   onPaint: (paint: TrayPaint) => void
+  /** A time in which it is left alone. */
+  onWait: () => void
   onSay: (read: ReadPlan) => Promise<boolean>
   children?: React.ReactNode
 }) {
@@ -83,6 +86,13 @@ export function AddStep({
             {DRAWERS[drawer]}
           </button>
         ))}
+        <button
+          type="button"
+          onClick={onWait}
+          className="min-h-11 rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
+        >
+          A wait
+        </button>
         <Link
           href={technique}
           className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"

@@ -78,6 +78,7 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
           laid={adding.laid}
           onAdd={adding.add}
           onPaint={adding.paint}
+          onWait={adding.wait}
           onSay={adding.say}
         >
           {rows.length > 1 && picked === null && (

@@ -13,6 +13,9 @@ import { paintCalled, paintedStep, paintOf } from './paintedStep'
 import { type BuildEdits, stepsUpTo } from './useBuildEdits'
 import { useKnown } from './useKnown'
 
+/** How long a wait is until it is said. */
+const USUAL_WAIT = '12 h'
+
 /**
  * Laying steps on a part: what they may be taken from, and the ways to lay them, behind the chosen step.
  *
@@ -61,6 +64,12 @@ export function useAdding(
       void edits.edit(label, { do: 'change', targets: [{ step: laid.id }], on: 'every', fields })
     },
     add: (said: ActStep) => lay(said, selected),
+    wait: () => {
+      const made = { id: newId(), parts, wait: USUAL_WAIT } as BuildStep
+      void edits
+        .addSteps([made], selected, `Added: wait ${USUAL_WAIT}`)
+        .then((written) => written && onLaid(made.id))
+    },
     say: (read: ReadPlan) => edits.saySteps(read, parts, selected),
     /** What was dragged from the tray, onto a step. */
     drop: (paintId: string, on: string | null) => {

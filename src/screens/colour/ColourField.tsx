@@ -15,7 +15,8 @@ export function ColourField({
   onChange: (colour: string) => void
 }) {
   const [text, setText] = useState(value)
-  useEffect(() => setText(value), [value])
+  // What is typed stays as long as it means the colour: "dark red" isn’t cut short at "dark".
+  useEffect(() => setText((typed) => (colourOf(typed) === value ? typed : value)), [value])
   const wrong = colourOf(text) === null
   return (
     <div className="flex items-end gap-2">
@@ -31,7 +32,7 @@ export function ColourField({
           label={label}
           value={text}
           spellCheck={false}
-          error={wrong ? 'Expected a colour such as #C9C4B4' : null}
+          error={wrong ? 'Expected a colour such as #C9C4B4 or “dark red”' : null}
           onChange={(event) => {
             setText(event.target.value)
             const read = colourOf(event.target.value)

@@ -1,4 +1,5 @@
 import { useSearchParams } from 'next/navigation'
+import { colourSaid } from '@/core/colour'
 import { setAddress } from '../shared/address'
 
 /** What is asked stands in the address, so that it can be gone back to; a value that isn't one of the field's is its first. */
@@ -10,8 +11,7 @@ export function useAddress(path: string) {
   return { get, getColour, set }
 }
 
-/** A colour as it is typed, or null while it is none. */
+/** A colour as it is typed, in figures or in words, or null while it is none. */
 export function colourOf(text: string): string | null {
-  const trimmed = text.trim()
-  return /^#?[0-9a-fA-F]{6}$/.test(trimmed) ? `#${trimmed.replace('#', '').toUpperCase()}` : null
+  return colourSaid(text)
 }

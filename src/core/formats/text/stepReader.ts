@@ -9,7 +9,7 @@ import type { ActStep, Step, WaitStep } from '../../model/sequence'
 import type { Act } from '../../model/vocabulary'
 import { Draft, type SaidStep } from './draft'
 import type { Item } from './items'
-import type { Known, Sense } from './lexicon'
+import type { Known, NamedSteps, Sense } from './lexicon'
 import { likelyAct, openingIn, opensAnother, senseOf } from './openings'
 import { pieceOfTime } from './saidDuration'
 import { sayInto } from './sayInto'
@@ -120,8 +120,8 @@ export class StepReader {
 
   /** Is this a paint by its name: a bottle, a kept mix, a name that nobody knows? */
   private paints(item: Item, before: Item | undefined): boolean {
-    if (senseOf(before, 'on') || senseOf(item, 'technique'))
-      return senseOf(item, 'technique') !== null
+    if (techniqueIn(item)) return true
+    if (senseOf(before, 'on')) return false
     const bottle = senseOf(item, 'bottle')?.bottle
     if (bottle) return ACT_OF_ROLE[bottle.role] !== null
     return senseOf(item, 'mix') !== null || (item.is === 'name' && !this.known.shelf)
@@ -134,7 +134,7 @@ export class StepReader {
 
   private open(item: Item, missed: Missed): void {
     this.finish()
-    const technique = senseOf(item, 'technique')?.technique
+    const technique = techniqueIn(item)
     for (const step of technique?.steps ?? []) {
       this.finish()
       this.draft = this.begin(step)
@@ -507,6 +507,12 @@ function countOf(item: Item): number | null {
 /** Is this what is counted: a weight of coat, or the word for coats? */
 function isCoats(item: Item | undefined): boolean {
   return senseOf(item, 'coat') !== null || senseOf(item, 'coats') !== null
+}
+
+/** A technique by its name; a word that is an act by itself is that act, unless it stands in quotes. */
+function techniqueIn(item: Item): NamedSteps | null {
+  if (!isQuoted(item) && senseOf(item, 'act')) return null
+  return senseOf(item, 'technique')?.technique ?? null
 }
 
 function isQuoted(item: Item): boolean {

@@ -58,7 +58,10 @@ const KNOWN = {
     { id: 'fin', name: 'Tail fin', substrate: 'abs' as const },
     { id: 'lens', name: 'Lens', substrate: 'clear-styrene' as const },
   ],
-  techniques: [{ name: 'Faded deck', steps: [{ do: 'chalk' as const }, { do: 'dust' as const }] }],
+  techniques: [
+    { name: 'Decals', steps: [{ do: 'clear' as const }, { do: 'decal' as const }] },
+    { name: 'Faded deck', steps: [{ do: 'chalk' as const }, { do: 'dust' as const }] },
+  ],
 }
 
 /** With a shelf and parts, names are what stands there. */
@@ -82,6 +85,8 @@ test.each([
   ['Hull: prime; 2 h', 'prime (mll) on hull | 2 h on hull'],
   ['hull prime grey', 'prime (mll) colour=#8B8C8B on hull'],
   ['faded deck on hull', 'chalk family=alcohol-acrylic | dust on hull'],
+  ['decals', 'decal'],
+  ['"Decals"', 'clear (ml) family=alcohol-acrylic sheen=satin | decal'],
   ['base Bone Whit x2', 'base (ll) family=alcohol-acrylic   ?? Bone Whit→bone white'],
   ['prime on hul', 'prime (mll)   ?? hul→hull'],
 ])('with a bench: %s', (said, means) => {
