@@ -105,21 +105,34 @@ export function AddStep({
         <PaintLaid step={laid} shelf={shelf} mixes={mixes} onTake={onPaint} />
       )}
       {open.has('acts') && <ActDrawer onAdd={onAdd} />}
-      {open.has('bottles') && (
-        <div className="mt-2 border-y-2 border-rule py-2">
-          {usable.length + mixes.length === 0 ? (
-            <p className="text-soft">
-              No bottle is on the shelf yet.{' '}
-              <Link href="/shelf" className="text-act underline">
-                Add one
-              </Link>
-            </p>
-          ) : (
-            <BottleTray bottles={usable} mixes={mixes} onTake={take} />
-          )}
-        </div>
-      )}
+      {open.has('bottles') && <BottleDrawer shelf={usable} mixes={mixes} onTake={take} />}
     </section>
+  )
+}
+
+/** Bottles and kept mixes to lay a step from. */
+function BottleDrawer({
+  shelf,
+  mixes,
+  onTake,
+}: {
+  shelf: readonly Bottle[]
+  mixes: readonly StoredMix[]
+  onTake: (paint: TrayPaint) => void
+}) {
+  return (
+    <div className="mt-2 border-y-2 border-rule py-2">
+      {shelf.length + mixes.length === 0 ? (
+        <p className="text-soft">
+          No bottle is on the shelf yet.{' '}
+          <Link href="/shelf" className="text-act underline">
+            Add one
+          </Link>
+        </p>
+      ) : (
+        <BottleTray bottles={shelf} mixes={mixes} onTake={onTake} />
+      )}
+    </div>
   )
 }
 

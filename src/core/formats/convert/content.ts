@@ -10,6 +10,7 @@ import { type PaletteColour, readPalette } from '../palette'
 import { readProject } from '../projectFile'
 import { readSequence } from '../sequenceFile'
 import { previewShelfCsv } from '../shelfCsv'
+import { buildOfSequence } from '../text/buildOfSequence'
 import { buildOfText } from '../text/buildOfText'
 import { readPlan } from '../text/readPlan'
 import { givesNothing, readText } from '../text/textFile'
@@ -116,24 +117,8 @@ function readJson(text: string): Parsed<Content> {
 }
 
 function ofSequence(sequence: Sequence): Extract<Content, { is: 'project' }> {
-  const { substrate, scale, use, school, lineDepthMm, jointGapMm, steps } = sequence
-  const part = {
-    id: 'model',
-    name: 'Model',
-    substrate,
-    ...(lineDepthMm === undefined ? {} : { lineDepthMm }),
-    ...(jointGapMm === undefined ? {} : { jointGapMm }),
-  }
-  const build = {
-    id: 'sequence',
-    name: 'Sequence',
-    ...(scale === undefined ? {} : { scale }),
-    ...(use === undefined ? {} : { use }),
-    ...(school === undefined ? {} : { school }),
-    parts: [part],
-    steps: steps.map((step, i) => ({ ...step, id: `s${i + 1}`, parts: ['model'] })),
-  } as Build
-  return projectWith({ builds: [build] }) as Extract<Content, { is: 'project' }>
+  const content = projectWith({ builds: [buildOfSequence(sequence)] })
+  return content as Extract<Content, { is: 'project' }>
 }
 
 function readShelf(text: string): Parsed<Content> {

@@ -9,17 +9,8 @@ import { sequencesOf } from '../../stack/tests/arbitrary'
 import { buildOfText } from './buildOfText'
 import type { Known } from './lexicon'
 import { readPlan } from './readPlan'
+import { bottle } from './tests/bottles'
 import { writePlan } from './writePlan'
-
-const bottle = (id: string, name: string, more: Partial<Bottle>): Bottle => ({
-  id,
-  name,
-  family: 'alcohol-acrylic',
-  role: 'colour',
-  sizeMl: 17,
-  leftMl: 12,
-  ...more,
-})
 
 const SHELF: readonly Bottle[] = [
   bottle('b1', 'Bone White', { colour: '#D9CDAE', maker: 'Palewater' }),

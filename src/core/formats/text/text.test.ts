@@ -1,10 +1,10 @@
-import type { Bottle } from '../../model/bottle'
 import { EXAMPLE } from '../../stack/tests/sequences'
 import { buildOfText, buildStepsOf } from './buildOfText'
 import { completionsOf } from './completions'
 import { readPlan } from './readPlan'
 import { saidDuration } from './saidDuration'
 import type { PlanStep } from './stepReader'
+import { bottle } from './tests/bottles'
 import { SENTENCES } from './tests/sentences'
 import { readText } from './textFile'
 import { writePlan } from './writePlan'
@@ -32,16 +32,6 @@ test.each(SENTENCES)('%s', (said, means) => {
   )
   const steps = read.steps.map(stepInShort).join(' | ')
   expect(missed.length > 0 ? `${steps}   ?? ${missed.join(', ')}` : steps).toBe(means)
-})
-
-const bottle = (id: string, name: string, more: Partial<Bottle>): Bottle => ({
-  id,
-  name,
-  family: 'alcohol-acrylic',
-  role: 'colour',
-  sizeMl: 17,
-  leftMl: 12,
-  ...more,
 })
 
 const KNOWN = {

@@ -5,6 +5,7 @@ import { isAct } from '../../model/isAct'
 import { sameValue } from '../../model/sameValue'
 import type { Sequence, Step } from '../../model/sequence'
 import type { SchoolQuestion } from '../../model/vocabulary'
+import { buildOfSequence } from './buildOfSequence'
 import { type Known, type Lexicon, lexiconOf, phraseOf } from './lexicon'
 import { partId, questionWords } from './readHeader'
 import { type ReadLine, type ReadPlan, readPlan } from './readPlan'
@@ -41,20 +42,8 @@ export function writeSequence(sequence: Sequence): string {
   const { format, version, substrate, steps, waits, climate, scale, use, school, ...rest } =
     sequence
   const { lineDepthMm, jointGapMm, ...more } = rest
-  const part = {
-    id: 'model',
-    name: 'Model',
-    substrate,
-    ...(lineDepthMm === undefined ? {} : { lineDepthMm }),
-    ...(jointGapMm === undefined ? {} : { jointGapMm }),
-  }
-  const build = {
-    id: 'sequence',
-    name: 'Sequence',
-    ...(school === undefined ? {} : { school }),
-    parts: [part],
-    steps: steps.map((step, i) => ({ ...step, id: `s${i}`, parts: [part.id] }) as BuildStep),
-  }
+  // Scale and use stand in its own head.
+  const build = buildOfSequence({ ...sequence, scale: undefined, use: undefined })
   const head = [
     SUBSTRATE_WORDS[substrate][0],
     ...(scale === undefined ? [] : [`1:${scale}`]),
