@@ -235,6 +235,7 @@ test('with the keyboard only: a bottle, a build, steps, and what is done', async
   await press('Enter')
   await expect(page.getByRole('button', { name: /^Base colour/ })).toBeVisible()
   await goTo(page, 'Bench')
+  await expect(page.getByRole('button', { name: /Coat 1 done/ })).toBeVisible()
   await press('d')
   await expect(page.getByRole('button', { name: /Coat 2 done/ })).toBeVisible()
   await press('d')
@@ -278,14 +279,17 @@ test('a half-painted model is taken over, and its clocks run from when it was pa
   await page.getByRole('button', { name: 'Take it over' }).click()
   await expect(page.getByRole('status').getByText('Taken over: Model')).toBeVisible()
   await expect(page.getByRole('button', { name: /Base colour.*done 16:25/ })).toBeVisible()
-  // Lacquer over enamel of the same evening is told at once.
+  // Lacquer waits for the enamel of two hours ago until it is cured.
   await page.getByLabel('Steps in words').fill('gloss lacquer')
   await page.getByLabel('Steps in words').press('Enter')
   await expect(page.getByRole('button', { name: /^Gloss clear/ })).toBeVisible()
-  await expect(page.getByText('hard-over-soft').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Model 7 d/ })).toBeVisible()
+  // Away from the line, where the key is the line’s own.
+  await page.getByRole('heading', { name: 'Old Skiff' }).click()
   await page.keyboard.press('Control+z')
+  await expect(page.getByRole('button', { name: /^Gloss clear/ })).toHaveCount(0)
   await page.keyboard.press('Control+z')
-  await expect(page.getByRole('button', { name: /Base colour/ })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: /^Base colour/ })).toHaveCount(0)
 })
 
 test('a build is duplicated, renamed, rescaled, finished, removed, and brought back', async ({

@@ -21,6 +21,9 @@ export const test = base.extend<{ watch: Watch }>({
         if (message.type() === 'error' || message.type() === 'warning')
           watch.problems.push(`console ${message.type()}: ${message.text()}`)
       })
+      context.on('response', (response) => {
+        if (response.status() === 404) watch.problems.push(`not found: ${response.url()}`)
+      })
       context.on('weberror', (error) => {
         watch.problems.push(`page error: ${error.error().message}`)
       })

@@ -1,6 +1,6 @@
 'use client'
 
-import { useId, useMemo, useRef, useState } from 'react'
+import { useId, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import { type Completion, completionsOf } from '@/core/formats/text/completions'
 import type { Known } from '@/core/formats/text/lexicon'
 import { type NotUnderstood, type ReadPlan, readPlan } from '@/core/formats/text/readPlan'
@@ -26,7 +26,13 @@ function useSaying({ known, before, onSay }: Saying) {
   const [caret, setCaret] = useState(0)
   const [chosen, setChosen] = useState(-1)
   const [closed, setClosed] = useState(false)
+  /** Where the caret is put after the text was changed for whoever types. */
+  const [place, setPlace] = useState<{ at: number } | null>(null)
   const area = useRef<HTMLTextAreaElement>(null)
+  // Before the next key: what is typed on goes behind what was filled in.
+  useLayoutEffect(() => {
+    if (place) area.current?.setSelectionRange(place.at, place.at)
+  }, [place])
   const read = useMemo(() => readPlan(text, known, before), [text, known, before])
   const offers = useMemo(
     () => (closed ? [] : completionsOf(text, caret, known)),
@@ -41,7 +47,7 @@ function useSaying({ known, before, onSay }: Saying) {
   }
   const put = (next: string, at = next.length) => {
     type(next, at)
-    requestAnimationFrame(() => area.current?.setSelectionRange(at, at))
+    setPlace({ at })
   }
   const complete = (place: number) => {
     const offer = offers[place]
