@@ -20,7 +20,7 @@ export const SERVED_BY = {
   metal: ['metal', 'colour', 'pigment', 'primer'],
   clear: ['clear', 'clear-colour'],
   'clear-colour': ['clear-colour', 'colour', 'wash', 'filter', 'oil'],
-  wash: ['wash', 'filter', 'oil', 'colour', 'clear-colour', 'primer', 'metal', 'pigment'],
+  wash: ['wash', 'filter', 'oil', 'colour', 'clear-colour', 'primer', 'pigment'],
   filter: ['filter', 'wash', 'oil', 'colour', 'clear-colour'],
   oil: ['oil', 'wash', 'filter', 'colour'],
   pigment: ['pigment', 'colour'],

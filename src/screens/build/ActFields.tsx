@@ -22,8 +22,10 @@ export type FieldOf = (path: string) => {
 /** What a maker's sheet says stands apart. */
 const isSheet = ({ path }: StepField) => path.startsWith('product.')
 
-/** Controls that want the whole width. */
+/** Controls that want the whole width, and the field whose choices are long. */
 const WIDE = ['coats', 'colour', 'several', 'text']
+const LONG = ['family']
+const isWide = ({ path, control }: StepField) => WIDE.includes(control.is) || LONG.includes(path)
 
 /** The fields of an act, as far as it has them: the usual ones at once, the others a tap away. */
 export function ActFields({
@@ -51,7 +53,7 @@ export function ActFields({
   const grid = (list: readonly StepField[]) => (
     <div className="grid grid-cols-2 gap-3">
       {list.map((one) => (
-        <div key={one.path} className={WIDE.includes(one.control.is) ? 'col-span-2' : 'min-w-0'}>
+        <div key={one.path} className={isWide(one) ? 'col-span-2' : 'min-w-0'}>
           <Control step={step} field={one} {...field(one.path)} />
         </div>
       ))}

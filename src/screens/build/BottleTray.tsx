@@ -66,7 +66,7 @@ export function BottleTray({
           className="mb-2 min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
         />
       )}
-      <ul className="grid max-h-72 grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-1 overflow-y-auto">
+      <ul className="grid max-h-72 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-1 overflow-y-auto">
         {shown.map(({ id, name, colour, of, paint }) => (
           <li key={id}>
             <button

@@ -1,4 +1,5 @@
 import { finishedCard } from '@/core/builds'
+import { type LogIndex, progressOfStep } from '@/core/log'
 import type { Build, BuildAct } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import { resolveStep } from '@/core/stack'
@@ -24,7 +25,7 @@ export function FinishedFacts({ build }: { build: Build }) {
   ] as const
   return (
     <>
-      <Strata build={build} />
+      <Strata build={build} log={log} />
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 border-t-2 border-strong pt-2">
         {rows.map(([what, said]) => (
           <div key={what} className="contents">
@@ -38,13 +39,13 @@ export function FinishedFacts({ build }: { build: Build }) {
 }
 
 /** What lies on each part, the lowest film at the bottom. */
-function Strata({ build }: { build: Build }) {
+function Strata({ build, log }: { build: Build; log: LogIndex }) {
   return (
-    <ul aria-label="What lies on each part" className="mb-3 flex gap-2">
+    <ul aria-label="What lies on each part" className="mb-3 flex items-end gap-2">
       {build.parts.map((part) => (
         <li key={part.id} className="min-w-0 flex-1">
           <div className="flex flex-col-reverse border-x-2 border-b-2 border-ink">
-            {bandsOf(build, part.id).map(({ id, band }) => (
+            {bandsOf(build, part.id, log).map(({ id, band }) => (
               <span key={id} className="relative block h-3 overflow-hidden">
                 <FilmBand {...band} />
               </span>
@@ -58,9 +59,10 @@ function Strata({ build }: { build: Build }) {
 }
 
 /** The films of a part as bands, the lowest first. */
-function bandsOf(build: Build, part: string): { id: string; band: FilmBandProps }[] {
+function bandsOf(build: Build, part: string, log: LogIndex): { id: string; band: FilmBandProps }[] {
   return build.steps.flatMap((step) => {
-    if (!isAct(step) || !step.parts.includes(part)) return []
+    const laid = progressOfStep(log, { build: build.id, part, step: step.id })
+    if (!isAct(step) || !step.parts.includes(part) || laid?.status !== 'done') return []
     const { row, family, sheen, coverage } = resolveStep(step, null)
     if (row.kind !== 'film') return []
     const colour = (step as BuildAct).colour ?? null

@@ -98,7 +98,7 @@ export function SayStep(saying: Saying) {
         void at.say()
       }}
     >
-      <div className="flex gap-2">
+      <div className="flex items-start gap-2">
         <textarea
           ref={area}
           rows={Math.min(8, Math.max(1, text.split('\n').length))}
@@ -109,12 +109,12 @@ export function SayStep(saying: Saying) {
           aria-activedescendant={chosen >= 0 ? `${id}-${chosen}` : undefined}
           autoComplete="off"
           spellCheck={false}
-          placeholder="Say it: prime grey mist light light; 12h"
+          placeholder="prime grey mist light; 12h; base"
           value={text}
           onChange={({ target }) => at.type(target.value, target.selectionStart)}
           onSelect={({ currentTarget }) => at.setCaret(currentTarget.selectionStart)}
           onKeyDown={at.onKey}
-          className="min-h-11 min-w-0 flex-1 resize-none rounded-tool border-2 border-strong bg-raised px-2.5 py-2"
+          className="min-h-11 min-w-0 flex-1 resize-none [field-sizing:content] rounded-tool border-2 border-strong bg-raised px-2.5 py-2"
         />
         <Button type="submit" look="act" disabled={isEmpty}>
           Lay it

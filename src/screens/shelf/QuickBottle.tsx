@@ -39,7 +39,7 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
         void put()
       }}
     >
-      <div className="flex gap-2">
+      <div className="flex items-start gap-2">
         <textarea
           ref={area}
           rows={Math.min(8, Math.max(1, text.split('\n').length))}
@@ -53,7 +53,7 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
             event.preventDefault()
             void put()
           }}
-          className="min-h-11 min-w-0 flex-1 resize-none rounded-tool border-2 border-strong bg-raised px-2.5 py-2"
+          className="min-h-11 min-w-0 flex-1 resize-none [field-sizing:content] rounded-tool border-2 border-strong bg-raised px-2.5 py-2"
         />
         {read.length === 1 && (
           <label className="relative block size-11 shrink-0 cursor-pointer has-focus-visible:outline-3 has-focus-visible:outline-act">
@@ -89,7 +89,7 @@ function TakenFor({ read }: { read: readonly SaidBottle[] }) {
     <ul aria-label="Taken for" aria-live="polite" className="mt-2 border-l-4 border-act pl-3">
       {read.slice(0, 12).map(({ bottle, guessed }, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: lines are told apart by their place
-        <li key={i} className="flex min-h-8 items-center gap-2 text-sm">
+        <li key={i} className="flex min-h-9 items-center gap-2 text-sm">
           <Swatch colour={bottle.colour} />
           <span className="min-w-0">
             <span className="font-semibold">{bottle.name}</span>{' '}

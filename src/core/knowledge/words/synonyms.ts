@@ -2,7 +2,7 @@
 export const SYNONYMS: readonly (readonly string[])[] = [
   ['release', 'hairspray', 'chipping fluid', 'chipping medium', 'worn effects'],
   ['lining', 'panel line', 'pin wash', 'panel liner', 'recess wash', 'line'],
-  ['frost', 'bloom', 'blush', 'haze', 'whitening', 'fog', 'white'],
+  ['frost', 'bloom', 'blush', 'haze', 'whitening', 'milky'],
   ['orange peel', 'pebbled', 'rough', 'leather'],
   ['fish-eyes', 'fisheye', 'fish-eye', 'craters', 'holes', 'pinholes', 'silicone'],
   ['grain', 'grainy', 'dusty', 'sandy', 'dry spray', 'gritty', 'rough'],
