@@ -257,13 +257,10 @@ export class StepReader {
     }
   }
 
-  /** "Light" before a colour is its tone, and no coat. */
+  /** "Light" before a colour is its tone, and no coat; before another coat it is one. */
   private isTone(item: Item, next: Item | undefined): boolean {
-    return (
-      senseOf(item, 'coat') !== null &&
-      senseOf(item, 'colour') !== null &&
-      senseOf(next, 'colour') !== null
-    )
+    const beforeColour = senseOf(next, 'colour') !== null && senseOf(next, 'coat') === null
+    return senseOf(item, 'coat') !== null && senseOf(item, 'colour') !== null && beforeColour
   }
 
   private takeCount(count: number, wasCoat: boolean): boolean {

@@ -6,7 +6,7 @@ export const SENTENCES: readonly (readonly [said: string, means: string])[] = [
   ['prime', 'prime (mll)'],
   ['Primer', 'prime (mll)'],
   ['prime grey', 'prime (mll) colour=#8B8C8B'],
-  ['prime grey primer mist light light', 'prime (ml) colour=#B0B1B0'],
+  ['prime grey primer mist light light', 'prime (mll) colour=#8B8C8B'],
   ['grey primer x3', 'prime (lll) colour=#8B8C8B'],
   ['black primer from the can', 'prime (mll) colour=#1B1B1C tool=spray-can'],
   ['prime white x2 on hull', 'prime (ll) colour=#F4F3EE on hull'],
@@ -347,5 +347,29 @@ export const SENTENCES: readonly (readonly [said: string, means: string])[] = [
   [
     'decals on hull; 1 day; seal matt mist x2 light',
     'decal on hull | 1 d | clear (mml) family=alcohol-acrylic sheen=matt',
+  ],
+  ['base coat: dark blue, light light wet', 'base (llw) colour=#003663 family=alcohol-acrylic'],
+  [
+    'prime with grey lacquer primer, 3 light coats 12 min apart',
+    'prime (lll) colour=#8B8C8B family=lacquer gap=12 min',
+  ],
+  [
+    'two coats of gloss varnish; apply decals; seal with satin',
+    'clear (ll) family=alcohol-acrylic sheen=gloss | decal | clear (mml) family=alcohol-acrylic sheen=satin',
+  ],
+  [
+    'enamel pin wash, dark brown; after 1 hour clean with white spirit',
+    'line colour=#351E0E family=enamel | 1 h | line-clean solvent=spirit-mild',
+  ],
+  [
+    'hairspray, 20 minutes, base white, chip with water and stiff brush',
+    'release (ll) | 20 min | base (ll) colour=#F4F3EE family=alcohol-acrylic | chip-wet tool=stiff-brush',
+  ],
+  ['mist coat of grey primer', 'prime (m) colour=#8B8C8B'],
+  ['line the panels black', 'line colour=#1B1B1C on panels'],
+  ['oil wash', 'wash family=oil'],
+  [
+    'prime grey + gloss',
+    'prime (mll) colour=#8B8C8B | clear (mll) family=alcohol-acrylic sheen=gloss',
   ],
 ]
