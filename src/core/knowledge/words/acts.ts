@@ -161,6 +161,6 @@ export const STEP_WORDS: readonly {
     weak: true,
   },
   { words: ['enamel wash over all'], step: { do: 'wash', family: 'enamel-wash' } },
-  { words: ['matt down', 'dull down', 'dullcoat'], step: { do: 'clear', sheen: 'matt' } },
+  { words: ['matt down', 'dull down'], step: { do: 'clear', sheen: 'matt' } },
   { words: ['gloss up', 'gloss coat'], step: { do: 'clear', sheen: 'gloss' } },
 ]
