@@ -1,4 +1,5 @@
 import { cx } from './cx'
+import { about, measured, number } from './units'
 
 /** One layer in the cup. */
 export type CupLayer = {
@@ -60,7 +61,7 @@ export function MeasuringCup({
             style={{ top: y(size * share) }}
           >
             <span className="mr-1 h-px w-3 bg-strong" />
-            {Number((size * share).toFixed(2))} ml
+            {about(size * share, 'ml', 2)}
           </span>
         ))}
       </div>
@@ -69,16 +70,17 @@ export function MeasuringCup({
           <li key={mark.name} className="border-l-4 border-strong pl-3">
             <p className="truncate font-semibold">{mark.name}</p>
             <p className="text-2xl font-semibold whitespace-nowrap">
-              {rounded ? Math.round(mark.drops) : mark.drops.toFixed(1)}
+              {rounded ? Math.round(mark.drops) : number(mark.drops, 1, true)}
               <span className="ml-1 text-base font-normal">drops</span>
             </p>
             <p className="text-soft">
-              {mark.ml.toFixed(2)} ml in all
-              {mark.grams === undefined ? '' : ` (${mark.grams.toFixed(2)}\u00A0g)`} ·{' '}
-              {mark.percentOfMix.toFixed(0)}&nbsp;% of the mix
+              {measured(mark.ml, 'ml', 2)} in all
+              {mark.grams === undefined ? '' : ` (${measured(mark.grams, 'g', 2)})`} ·{' '}
+              {number(mark.percentOfMix, 0, true)}&nbsp;% of the mix
             </p>
             <p className="text-soft">
-              Fill to {mark.to.toFixed(2)} ml{fills > 1 ? ' each time' : ''}
+              Fill to {measured(mark.to, 'ml', 2)}
+              {fills > 1 ? ' each time' : ''}
             </p>
           </li>
         ))}

@@ -1,7 +1,7 @@
 import Link from 'next/link'
 import type { ActStep } from '@/core/model/sequence'
 import type { StepCard } from '@/core/shelf'
-import { measured } from '@/ui/units'
+import { bareMeasure, measured, unitOf } from '@/ui/units'
 
 /** Mix, pressure, coats, what to look for, cautions: the facts of a step in a row of columns. */
 export function StepFacts({
@@ -42,9 +42,9 @@ export function StepFacts({
         <Fact name="Pressure">
           <p>
             <strong className="text-2xl">
-              {pressure[0].toFixed(1)}–{pressure[1].toFixed(1)}
+              {bareMeasure(pressure[0], 'bar', 1)}–{bareMeasure(pressure[1], 'bar', 1)}
             </strong>{' '}
-            bar
+            {unitOf('bar')}
           </p>
         </Fact>
       )}

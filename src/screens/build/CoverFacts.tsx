@@ -3,6 +3,7 @@ import { key, type PartRef } from '@/core/model/stepRef'
 import type { CoatsToCover } from '@/core/stack'
 import { useAsked } from '@/state/hooks'
 import { cx } from '@/ui/cx'
+import { number } from '@/ui/units'
 import { useNow } from '../shared/now'
 
 /** How many coats a colour takes over what lies there, beside how many are planned. */
@@ -23,7 +24,7 @@ export function CoverFacts({ part, step }: { part: PartRef; step: string }) {
       {pair && pair.shift >= SHADE_SHOWS && (
         <p className="mb-3 border-l-4 border-risk pl-3">
           Its bottle wants {pair.wanted} under it, and here lies {pair.found}: it comes out ΔE00{' '}
-          {pair.shift.toFixed(1)} another colour.
+          {number(pair.shift, 1, true)} another colour.
         </p>
       )}
     </>
@@ -33,9 +34,9 @@ export function CoverFacts({ part, step }: { part: PartRef; step: string }) {
 function coverWords({ toCover, planned, left }: CoatsToCover): string {
   const plan = planned === 1 ? 'one is planned' : `${planned} are planned`
   if (toCover === null)
-    return `It never covers what lies there; ${plan}, and leave it ΔE00 ${left.toFixed(1)} from its own look.`
+    return `It never covers what lies there; ${plan}, and leave it ΔE00 ${number(left, 1, true)} from its own look.`
   const takes = `Covers what lies there in ${toCover === 1 ? 'one coat' : `${toCover} coats`}`
   if (toCover > planned)
-    return `${takes}; ${plan}, and leave it ΔE00 ${left.toFixed(1)} from its own look.`
+    return `${takes}; ${plan}, and leave it ΔE00 ${number(left, 1, true)} from its own look.`
   return toCover === planned ? `${takes}, as planned; one more is safe.` : `${takes}; ${plan}.`
 }

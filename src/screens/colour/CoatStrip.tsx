@@ -1,5 +1,6 @@
 import { type Covering, hexOf } from '@/core/colour'
 import { cx } from '@/ui/cx'
+import { number } from '@/ui/units'
 import { Surround } from './Judged'
 
 /** A colour over a surface as a stepped strip: the bare surface, then one coat more at each step. */
@@ -8,7 +9,7 @@ export function CoatStrip({ ground, covering }: { ground: string; covering: Cove
   const steps = covering.coats.map((lab, i) => ({
     count: i + 1,
     colour: hexOf(lab),
-    off: (covering.deltaE00[i] as number).toFixed(1),
+    off: number(covering.deltaE00[i] as number, 1, true),
   }))
   return (
     <>

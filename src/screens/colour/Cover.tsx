@@ -18,6 +18,7 @@ import { bottlePaint } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
+import { number } from '@/ui/units'
 import { familyName } from '../shared/words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
@@ -145,7 +146,7 @@ function Shading({
             <span className="text-soft">{coats === 0 ? 'bare' : coats}</span>
             <span className={cx('block', deltaE00 < SHADE_GONE ? 'text-soft' : 'font-semibold')}>
               <span className="sr-only">ΔE00 </span>
-              {deltaE00.toFixed(1)}
+              {number(deltaE00, 1, true)}
             </span>
           </li>
         ))}

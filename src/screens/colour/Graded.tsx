@@ -2,6 +2,7 @@
 
 import { exactParts, sayRatio, wholeParts } from '@/core/mixing'
 import { type GradedWashes, type LiningQuestion, washGradient } from '@/core/shelf'
+import { number } from '@/ui/units'
 import { Surround } from './Judged'
 
 const PLACES = [
@@ -46,7 +47,7 @@ export function Graded({ set, question }: { set: GradedWashes; question: LiningQ
               <span className="flex-1">
                 {mixWords(set.high.bottle.name, set.low.bottle.name, i, bands.length - 1)}
               </span>
-              <span>ΔE00 {deltaE00.toFixed(1)}</span>
+              <span>ΔE00 {number(deltaE00, 1, true)}</span>
             </li>
           ))}
         </ol>

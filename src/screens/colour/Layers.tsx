@@ -19,6 +19,7 @@ import { sayDuration } from '@/core/model/duration'
 import { bottlePaint, waitBetween } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
+import { number } from '@/ui/units'
 import { addressNow } from '../shared/address'
 import { isWithin, numberOf } from '../shared/forms'
 import { useLatestClimate } from '../shared/useLatestClimate'
@@ -177,17 +178,17 @@ function endWords(face: string, { colour, fromFace, lab }: ShownPass): string {
   const light =
     Math.abs(lift) < 0.05
       ? 'as light'
-      : `L* ${Math.abs(lift).toFixed(1)} ${lift < 0 ? 'darker' : 'lighter'}`
-  return `It ends at ${colour}, ΔE00 ${fromFace.toFixed(1)} from the face and ${light}.`
+      : `L* ${number(Math.abs(lift), 1, true)} ${lift < 0 ? 'darker' : 'lighter'}`
+  return `It ends at ${colour}, ΔE00 ${number(fromFace, 1, true)} from the face and ${light}.`
 }
 
 function stopWords(face: string, aim: string, passes: readonly ShownPass[], at: number): string {
   const bare = deltaE00(labOf(face), labOf(aim))
   const stop = passes[at]
   if (!stop)
-    return `Lay none of it: the bare face is nearest, ΔE00 ${bare.toFixed(1)} from the aim.`
+    return `Lay none of it: the bare face is nearest, ΔE00 ${number(bare, 1, true)} from the aim.`
   const left = stop.toTarget ?? 0
-  return `Stop after pass ${stop.pass} of ${stop.name}: ΔE00 ${left.toFixed(1)} from the aim, ${nearness(left)}.`
+  return `Stop after pass ${stop.pass} of ${stop.name}: ΔE00 ${number(left, 1, true)} from the aim, ${nearness(left)}.`
 }
 
 /** A face that comes out as this one is now. */
@@ -201,7 +202,7 @@ function BeginWith({ face, veils }: { face: string; veils: readonly Veil[] }) {
       <span className="flex-1 basis-64">
         {off < 2
           ? `To end at the face’s own colour, begin with ${colour}.`
-          : `No face ends at this colour under it: ${colour} comes nearest, and stays ΔE00 ${off.toFixed(1)} off. Bring the light back afterwards.`}
+          : `No face ends at this colour under it: ${colour} comes nearest, and stays ΔE00 ${number(off, 1, true)} off. Bring the light back afterwards.`}
       </span>
     </p>
   )

@@ -7,7 +7,7 @@ import { gradedWashes, type LinedBy, type LiningQuestion, pickLining } from '@/c
 import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
-import { about } from '@/ui/units'
+import { about, number } from '@/ui/units'
 import { capital } from '../shared/words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
@@ -157,13 +157,13 @@ function Row({ lined, face, width }: { lined: LinedBy; face: string; width: numb
       <span className="min-w-0 flex-1 basis-52">
         <span className="block font-semibold">{bottle.name}</span>
         <span className="block text-sm text-soft">
-          {asItComes ? 'As it comes' : `${Number((share * 100).toFixed(2))} % paint in the wash`} ·{' '}
+          {asItComes ? 'As it comes' : `${number(share * 100, 2)} % paint in the wash`} ·{' '}
           {about(bottle.leftMl, 'ml', 1)} left
         </span>
       </span>
       <span className="w-56">
         <span className={cx('block text-lg font-semibold', !reads && 'text-risk')}>
-          ΔE00 {deltaE00.toFixed(1)}
+          ΔE00 {number(deltaE00, 1, true)}
         </span>
         <span className="block text-sm text-soft">{verdict(lined)}</span>
       </span>

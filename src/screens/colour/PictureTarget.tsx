@@ -12,6 +12,7 @@ import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { FileButton } from '@/ui/FileButton'
+import { number } from '@/ui/units'
 
 /** Largest width and height that a picture is shown with, pixels. */
 const SHOWN = 320
@@ -192,7 +193,7 @@ function PatchWords({ light: { neutral, unsure, balance, dark } }: { light: Patc
       </p>
       {unsure !== null && (
         <p className="text-sm" role="status">
-          The thing itself may be ΔE00 {unsure.toFixed(0)} from it
+          The thing itself may be ΔE00 {number(unsure, 0, true)} from it
           {balance ? '.' : ': set it by a grey to know better.'}
         </p>
       )}

@@ -8,6 +8,7 @@ import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
+import { number } from '@/ui/units'
 import { familyName } from '../shared/words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
@@ -165,7 +166,7 @@ function Found({
       <div className="mt-4 flex flex-wrap items-baseline gap-x-8 gap-y-1">
         <p className="text-2xl font-semibold">{sayRecipe(recipe)}</p>
         <p>
-          <span className="text-2xl font-semibold">ΔE00 {recipe.deltaE00.toFixed(1)}</span>
+          <span className="text-2xl font-semibold">ΔE00 {number(recipe.deltaE00, 1, true)}</span>
           <span className="text-soft"> · {nearness(recipe.deltaE00)}</span>
         </p>
       </div>
@@ -231,7 +232,7 @@ function Others({
             />
             <span className="min-w-0 flex-1">{sayRecipe(recipe)}</span>
             <span className="w-24 pr-3 text-right whitespace-nowrap tabular-nums">
-              ΔE00 {recipe.deltaE00.toFixed(1)}
+              ΔE00 {number(recipe.deltaE00, 1, true)}
             </span>
           </label>
         ))}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
-import { about } from '@/ui/units'
+import { about, number } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 import { Surround } from './Judged'
 import type { ShownPass } from './VeilStrip'
@@ -74,7 +74,7 @@ export function Rings({ face, passes }: { face: string; passes: readonly ShownPa
                 </span>
                 <span>
                   {about(mm, 'mm', 1)}
-                  <span className="text-soft"> · ΔE00 {fromFace.toFixed(1)}</span>
+                  <span className="text-soft"> · ΔE00 {number(fromFace, 1, true)}</span>
                   <span className="sr-only">, {colour}</span>
                 </span>
               </li>

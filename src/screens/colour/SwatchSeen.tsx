@@ -7,6 +7,7 @@ import { useRun } from '@/state/hooks'
 import { changeBottles, keepSwatch } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { number } from '@/ui/units'
 import { ColourField } from './ColourField'
 
 const COATS = ['1', '2', '3', '4'] as const
@@ -43,10 +44,10 @@ export function SwatchSeen({ bottle, over, film }: { bottle: Bottle; over: strin
         <ColourField label="Came out" value={seen} onChange={setSeen} />
       </div>
       <p className="mt-2 text-sm" aria-live="polite">
-        Predicted ΔE00 {fit.before.toFixed(1)} away.{' '}
+        Predicted ΔE00 {number(fit.before, 1, true)} away.{' '}
         {strange
           ? 'No hiding explains that: is the colour of the bottle right?'
-          : `Hiding in ${fit.hiding} light coats explains it to ${fit.after.toFixed(1)}.`}
+          : `Hiding in ${fit.hiding} light coats explains it to ${number(fit.after, 1, true)}.`}
       </p>
       <Button className="mt-2" disabled={strange} onClick={keep}>
         Keep it with the bottle

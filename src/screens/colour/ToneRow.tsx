@@ -1,7 +1,7 @@
 import type { Bottle } from '@/core/model/bottle'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { measured } from '@/ui/units'
+import { measured, number } from '@/ui/units'
 import type { ReadTone } from './Tones'
 import type { ToneDraft } from './toneAddress'
 
@@ -49,7 +49,7 @@ export function ToneRow({
                 style={{ background: read.colour }}
               />
               <span>{read.colour}</span>
-              <span>L* {read.lab.l.toFixed(1)}</span>
+              <span>L* {number(read.lab.l, 1, true)}</span>
               <span>
                 {measured(read.ml, 'ml', 2)} of mix, {dropWords(read.drops)} of paint in it
               </span>

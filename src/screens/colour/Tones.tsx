@@ -18,6 +18,7 @@ import { bottlePaint } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { about, measured, number } from '@/ui/units'
 import { addressNow } from '../shared/address'
 import { isWithin, numberOf } from '../shared/forms'
 import { useAddress } from './address'
@@ -126,13 +127,21 @@ export function Tones() {
               Add an area
             </Button>
           )}
-          <p>
-            In all {good.reduce((sum, tone) => sum + tone.ml, 0).toFixed(2)} ml of mix for{' '}
-            {Number(good.reduce((sum, tone) => sum + tone.area, 0).toFixed(1))} cm².
-          </p>
+          <Totals read={good} />
         </div>
       </div>
     </div>
+  )
+}
+
+/** What the areas that can be read ask for together. */
+function Totals({ read }: { read: readonly ReadTone[] }) {
+  const ml = read.reduce((sum, tone) => sum + tone.ml, 0)
+  const area = read.reduce((sum, tone) => sum + tone.area, 0)
+  return (
+    <p>
+      In all {measured(ml, 'ml', 2)} of mix for {about(area, 'cm²', 1)}.
+    </p>
   )
 }
 
@@ -214,7 +223,7 @@ function varietyWords(
   }[verdict]
   const pairs = tooAlike.map(({ first, deltaE00 }) => {
     const [one, next] = [drafts[first]?.name, drafts[first + 1]?.name]
-    return `${one} and ${next} can’t be told apart (ΔE00 ${deltaE00.toFixed(1)}).`
+    return `${one} and ${next} can’t be told apart (ΔE00 ${number(deltaE00, 1, true)}).`
   })
-  return [`${said} Lightness spreads by L* ${spread.toFixed(1)}.`, ...pairs].join(' ')
+  return [`${said} Lightness spreads by L* ${number(spread, 1, true)}.`, ...pairs].join(' ')
 }

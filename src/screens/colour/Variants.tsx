@@ -19,6 +19,7 @@ import { SHEENS } from '@/core/model/vocabulary'
 import { bottlePaint } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { SelectField } from '@/ui/Field'
+import { number } from '@/ui/units'
 import { capital, plain } from '../shared/words'
 import { useAddress } from './address'
 import { ColourField } from './ColourField'
@@ -162,7 +163,7 @@ function OffWhites({ paints }: { paints: readonly Bottle[] }) {
     ({ share, lab }): Shade => ({
       colour: hexOf(lab),
       say: `${Math.round(share * 100)} % grey`,
-      under: `L* ${lab.l.toFixed(1)}`,
+      under: `L* ${number(lab.l, 1, true)}`,
     }),
   )
   return (
@@ -174,7 +175,7 @@ function OffWhites({ paints }: { paints: readonly Bottle[] }) {
           {
             colour: white.colour ?? '',
             say: white.name,
-            under: `L* ${labOf(white.colour ?? '#FFFFFF').l.toFixed(1)}`,
+            under: `L* ${number(labOf(white.colour ?? '#FFFFFF').l, 1, true)}`,
           },
           ...shades,
         ]}

@@ -1,5 +1,6 @@
 import type { VeilStep } from '@/core/colour'
 import { cx } from '@/ui/cx'
+import { number } from '@/ui/units'
 import { Surround } from './Judged'
 
 /** A pass on the strip: its look once dry, and while it is wet. */
@@ -50,12 +51,12 @@ export function VeilStrip({
               <span aria-hidden="true">{pass}</span>
               <span className="block">
                 <span className="sr-only">ΔE00 from the face </span>
-                {fromFace.toFixed(1)}
+                {number(fromFace, 1, true)}
               </span>
               {toTarget !== null && (
                 <span className="block">
                   <span className="sr-only">ΔE00 from the aim </span>
-                  {toTarget.toFixed(1)}
+                  {number(toTarget, 1, true)}
                 </span>
               )}
             </li>

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { lineVolume } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
-import { about } from '@/ui/units'
+import { about, measured } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 
 /** How much wash the lines of a model take. */
@@ -23,7 +23,7 @@ export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: num
       />
       {good && (
         <p className="mt-1" aria-live="polite">
-          <strong>{lineVolume(length, widthMm, depthMm).toFixed(2)} ml of wash</strong>
+          <strong>{measured(lineVolume(length, widthMm, depthMm), 'ml', 2)} of wash</strong>
           <span className="block text-sm text-soft">
             Lines {about(widthMm, 'mm', 2)} wide full, as much again wiped away, 15 % spare.
           </span>

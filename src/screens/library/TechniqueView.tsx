@@ -12,7 +12,7 @@ import {
 import { sayDuration } from '@/core/model/duration'
 import type { ActStep } from '@/core/model/sequence'
 import { useAsked, useProject } from '@/state/hooks'
-import { measured } from '@/ui/units'
+import { bareMeasure, measured, unitOf } from '@/ui/units'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { capital, stepName, TOUCH_WORDS } from '../shared/words'
 import { AddTechnique } from './AddTechnique'
@@ -180,7 +180,7 @@ function Numbers({ technique, build }: { technique: Technique; build: string | n
         {numbers.ml ? <Figure name="Mixed paint">{measured(numbers.ml, 'ml', 1)}</Figure> : null}
         {numbers.marks && (
           <Figure name={capital(numbers.marks.what)}>
-            {millimetres(numbers.marks.from)}–{millimetres(numbers.marks.to)} mm
+            {millimetres(numbers.marks.from)}–{millimetres(numbers.marks.to)} {unitOf('mm')}
           </Figure>
         )}
       </dl>
@@ -208,7 +208,7 @@ function Numbers({ technique, build }: { technique: Technique; build: string | n
 }
 
 function millimetres(value: number): string {
-  return value < 0.1 ? value.toFixed(2) : value < 10 ? value.toFixed(1) : value.toFixed(0)
+  return bareMeasure(value, 'mm', value < 0.1 ? 2 : value < 10 ? 1 : 0)
 }
 
 function Figure({ name, children }: { name: string; children: React.ReactNode }) {

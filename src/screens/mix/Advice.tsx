@@ -15,6 +15,7 @@ import type { Bottle } from '@/core/model/bottle'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { number } from '@/ui/units'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { familyName } from '../shared/words'
 
@@ -140,7 +141,7 @@ function ThinButton({
 }
 
 function range([from, to]: readonly [number, number], places: number): string {
-  return `${from.toFixed(places)} to ${to.toFixed(places)}`
+  return `${number(from, places, true)} to ${number(to, places, true)}`
 }
 
 function percents([from, to]: readonly [number, number]): string {

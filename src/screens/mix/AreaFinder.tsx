@@ -9,6 +9,7 @@ import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
+import { measured, number } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 import { capital } from '../shared/words'
 
@@ -96,7 +97,7 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
         ))}
       </div>
       <Button className="mt-2" disabled={area === null} onClick={() => area && onArea(area)}>
-        {area === null ? 'Take this area' : `Take ${area.toFixed(1)} cm²`}
+        {area === null ? 'Take this area' : `Take ${measured(area, 'cm²', 1)}`}
       </Button>
     </fieldset>
   )
@@ -203,8 +204,9 @@ function Measured({
   return (
     <div className="mt-2">
       <p>
-        {name}: {found.triangles} triangles, {found.sizeMm.map((mm) => mm.toFixed(0)).join(' × ')}{' '}
-        mm. Faces up {percent(up)}, sideways {percent(side)}, down {percent(down)}.
+        {name}: {found.triangles} triangles,{' '}
+        {found.sizeMm.map((mm) => number(mm, 0, true)).join(' × ')} mm. Faces up {percent(up)},
+        sideways {percent(side)}, down {percent(down)}.
       </p>
       {found.warnings.map((warning) => (
         <p key={warning} className="mt-1 border-l-4 border-risk pl-3 text-sm">
@@ -212,7 +214,7 @@ function Measured({
         </p>
       ))}
       <Button className="mt-2" onClick={() => onArea(found.areaCm2)}>
-        Take {found.areaCm2.toFixed(1)} cm²
+        Take {measured(found.areaCm2, 'cm²', 1)}
       </Button>
     </div>
   )

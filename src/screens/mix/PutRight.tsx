@@ -84,5 +84,5 @@ function answer(
 function thinnerWords(ml: number, medium: number): string {
   if (medium === 0) return `${measured(ml, 'ml', 2)} of thinner`
   const water = ml * (1 - medium)
-  return `${(ml * medium).toFixed(2)} ml of medium and ${measured(water, 'ml', 2)} of water`
+  return `${measured(ml * medium, 'ml', 2)} of medium and ${measured(water, 'ml', 2)} of water`
 }

@@ -3,7 +3,7 @@ import { addedFromShare, densityOf, type Mix, massOf } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { MeasuringCup } from '@/ui/MeasuringCup'
 import { Swatch } from '@/ui/Swatch'
-import { measured } from '@/ui/units'
+import { measured, number } from '@/ui/units'
 import { mixedColour } from './keep'
 import type { Line } from './request'
 
@@ -29,8 +29,9 @@ export function Result({
         {mixed.fills > 1 ? `, in ${mixed.fills} fills of ${measured(mixed.fillMl, 'ml', 2)}` : ''}
       </p>
       <p className="mb-5 text-soft">
-        Thinned {(thin * 100).toFixed(0)} % of the mix, that is{' '}
-        {mixed.paintShare > 0 ? (addedFromShare(thin) * 100).toFixed(0) : '—'} % added to the paint.
+        Thinned {number(thin * 100, 0, true)} % of the mix, that is{' '}
+        {mixed.paintShare > 0 ? number(addedFromShare(thin) * 100, 0, true) : '—'} % added to the
+        paint.
       </p>
       <MeasuringCup
         layers={mixed.ingredients.map((ingredient, i) => {
@@ -53,7 +54,7 @@ export function Result({
         </div>
       )}
       <p className="mt-4 text-soft">
-        Whole drops are {mixed.errorPercent.toFixed(1)} % off the ratio.
+        Whole drops are {number(mixed.errorPercent, 1, true)} % off the ratio.
       </p>
       {emptied(mixed, lines, shelf).map((words) => (
         <p key={words} className="mt-2 border-l-4 border-risk pl-3">

@@ -10,7 +10,7 @@ import { startTimer } from '@/store/actions/bench'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { measured } from '@/ui/units'
+import { measured, number } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
 
 type Typed = {
@@ -123,8 +123,8 @@ function Amounts({
   return (
     <>
       <p className="mt-2 text-lg">
-        Paint {measured(paintMl, 'ml', 2)} ({paintGrams.toFixed(2)} g), hardener{' '}
-        {hardenerMl.toFixed(2)} ml ({hardenerGrams.toFixed(2)} g).
+        Paint {measured(paintMl, 'ml', 2)} ({measured(paintGrams, 'g', 2)}), hardener{' '}
+        {measured(hardenerMl, 'ml', 2)} ({measured(hardenerGrams, 'g', 2)}).
       </p>
       <p className="mt-1">{wasteWords(total, needed)}</p>
       <Button className="mt-2" onClick={startPotLife}>
@@ -139,12 +139,12 @@ function wasteWords(total: number, needed: number | null): string {
   const lost = `${measured(LOSS_PER_FILL, 'ml', 1)} stay in cup and needle at every fill`
   if (needed === null) return `It doesn’t keep: what the coats leave is waste; ${lost}.`
   const waste = total - needed
-  if (waste < 0) return `That is ${(-waste).toFixed(2)} ml too little for the coats; ${lost}.`
+  if (waste < 0) return `That is ${measured(-waste, 'ml', 2)} too little for the coats; ${lost}.`
   return `${measured(waste, 'ml', 2)} of it are waste, ${Math.round((waste / total) * 100)} %; ${lost}.`
 }
 
 function pouredWords(poured: ReturnType<typeof pouredTwoPart>): string {
-  const off = Math.abs(poured.errorPercent).toFixed(1)
+  const off = number(Math.abs(poured.errorPercent), 1, true)
   if (Math.abs(poured.errorPercent) < 0.05) return 'That is the ratio.'
   const much = poured.errorPercent > 0 ? 'too much' : 'too little'
   const mend =

@@ -6,6 +6,7 @@ import { useAsked, useProject, useRun } from '@/state/hooks'
 import { fixCorrection, freeCorrection } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
+import { number } from '@/ui/units'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
 import { familyName, MILESTONE_WORDS, SEEN_WORDS } from '../shared/words'
@@ -88,13 +89,13 @@ function LearntRows({ learnt }: { learnt: Learnt }) {
         <th scope="row" className={`${cell} font-semibold ${learnt.bottle ? 'pl-5' : ''}`}>
           {name}
         </th>
-        <td className={cell}>× {learnt.factor.toFixed(2)}</td>
+        <td className={cell}>× {number(learnt.factor, 2, true)}</td>
         <td className={cell}>
           {learnt.n} of {learnt.ratios.length}
         </td>
         <td className={cell}>
           {learnt.spread
-            ? `${learnt.spread[0].toFixed(2)} to ${learnt.spread[1].toFixed(2)}`
+            ? `${number(learnt.spread[0], 2, true)} to ${number(learnt.spread[1], 2, true)}`
             : 'all agree with the sheet'}
         </td>
         <td className={cell}>

@@ -7,7 +7,7 @@ import { key, stepOf } from '@/core/model/stepRef'
 import { dailyPattern, GAP_HOURS } from '@/core/room'
 import { useAsked, useParts, useProject, useStock } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
-import { measured } from '@/ui/units'
+import { bareMeasure, measured, number, unitOf } from '@/ui/units'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
 import { useSensorState } from '../shared/SensorContext'
@@ -48,11 +48,11 @@ function Air() {
         <>
           <p className="mt-4 flex items-baseline gap-6 text-5xl font-semibold">
             <span>
-              {last.celsius.toFixed(1)}
-              <span className="ml-1 text-xl font-normal text-soft">°C</span>
+              {bareMeasure(last.celsius, '°C', 1)}
+              <span className="ml-1 text-xl font-normal text-soft">{unitOf('°C')}</span>
             </span>
             <span>
-              {last.humidity.toFixed(0)}
+              {number(last.humidity, 0, true)}
               <span className="ml-1 text-xl font-normal text-soft">% humidity</span>
             </span>
           </p>
@@ -178,7 +178,7 @@ function Pattern() {
                 {String(i * hours).padStart(2, '0')}:00
               </th>
               <td className="text-right">{measured(block.celsius, '°C', 1)}</td>
-              <td className="text-right">{block.humidity.toFixed(0)} %</td>
+              <td className="text-right">{number(block.humidity, 0, true)} %</td>
             </tr>
           ))}
         </tbody>

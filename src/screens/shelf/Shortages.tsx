@@ -5,7 +5,7 @@ import { missingTools, shortages, substitutesFor } from '@/core/stock'
 import { useParts, useStock } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
-import { measured } from '@/ui/units'
+import { measured, number } from '@/ui/units'
 import { capital } from '../shared/words'
 
 /** Bottles that don't last for what is planned, over all builds; what could stand in, and a list to take to the shop. */
@@ -46,7 +46,7 @@ export function Shortages() {
               <span className="text-soft">
                 {measured(plannedMl, 'ml', 1)} planned for {builds.map(buildName).join(', ')}
                 {other
-                  ? `; nearest in its place ${other.bottle.name}${other.deltaE00 === null ? '' : `, ΔE00 ${other.deltaE00.toFixed(1)}`}`
+                  ? `; nearest in its place ${other.bottle.name}${other.deltaE00 === null ? '' : `, ΔE00 ${number(other.deltaE00, 1, true)}`}`
                   : '; nothing like it on the shelf'}
                 .
               </span>
