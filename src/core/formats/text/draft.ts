@@ -17,6 +17,8 @@ export class Draft {
   private readonly coats: Coat[] = []
   private readonly colours: string[] = []
   private count: number | null = null
+  /** Fields that words of this step have said, beyond what its act brings along. */
+  private readonly told = new Set<string>()
   private paint: Bottle | null = null
   /** Ids of parts, or names where nobody knows them; null: nobody said. */
   parts: string[] | null = null
@@ -54,11 +56,13 @@ export class Draft {
     for (let i = 0; i < times; i++) this.coats.push(coat)
   }
 
-  /** So many coats; behind a weight so many of that. */
-  addCount(count: number, behindCoat: boolean): void {
+  /** So many coats; behind a weight so many of that. @returns false: another number was said before */
+  addCount(count: number, behindCoat: boolean): boolean {
     const last = this.coats.at(-1)
     if (behindCoat && last) for (let i = 1; i < count; i++) this.coats.push(last)
+    else if (this.count !== null && this.count !== count) return false
     else this.count = count
+    return true
   }
 
   take(bottle: Bottle): void {
@@ -66,13 +70,23 @@ export class Draft {
     else this.paint = bottle
   }
 
-  /** A list is added to, anything else replaced. */
-  put(says: Record<string, unknown>): void {
-    for (const [field, value] of Object.entries(says)) {
+  /**
+   * A list is added to, anything else replaces what the act brought along.
+   *
+   * @returns false: the words before said something else of it, and that stays
+   */
+  put(says: Record<string, unknown>): boolean {
+    const entries = Object.entries(says)
+    const otherwise = ([field, value]: [string, unknown]) =>
+      this.told.has(field) && !Array.isArray(value) && this.fields[field] !== value
+    if (entries.some(otherwise)) return false
+    for (const [field, value] of entries) {
       const old = this.fields[field]
       this.fields[field] =
         Array.isArray(value) && Array.isArray(old) ? [...new Set([...old, ...value])] : value
+      this.told.add(field)
     }
+    return true
   }
 
   /** Puts a figure into an object of the step: its climate, its product. */

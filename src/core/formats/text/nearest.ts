@@ -1,4 +1,5 @@
 import { distance } from 'fastest-levenshtein'
+import { isColourWord } from '../../colour/saidColour'
 import { knownAs, type Lexicon, phrasesIn } from './lexicon'
 
 /**
@@ -7,7 +8,8 @@ import { knownAs, type Lexicon, phrasesIn } from './lexicon'
  */
 export function nearestPhrase(text: string, lexicon: Lexicon): string | null {
   const word = text.toLowerCase()
-  if (!/\p{L}/u.test(word) || knownAs(lexicon, word).length > 0) return null
+  const isKnown = knownAs(lexicon, word).length > 0 || isColourWord(word)
+  if (!/\p{L}/u.test(word) || isKnown) return null
   let nearest: string | null = null
   let least = Math.max(1, Math.floor(word.length / 3)) + 1
   for (const phrase of phrasesIn(lexicon)) {

@@ -17,8 +17,7 @@ export function sayInto(draft: Draft, sense: Sense, text: string, adjacent: bool
       return sayField(draft, sense.says, text)
     case 'sheen':
       if (row.kind !== 'film') return false
-      draft.put({ sheen: sense.sheen })
-      return true
+      return draft.put({ sheen: sense.sheen })
     case 'coat':
       if (!row.inCoats) return false
       draft.addCoat(sense.coat, adjacent)
@@ -41,8 +40,11 @@ export function sayInto(draft: Draft, sense: Sense, text: string, adjacent: bool
     case 'mix': {
       const { id, family, colour } = sense.mix
       if (row.kind !== 'film') return false
-      draft.put({ mix: id, ...(family ? { family } : {}), ...(colour ? { colour } : {}) })
-      return true
+      return draft.put({
+        mix: id,
+        ...(family ? { family } : {}),
+        ...(colour ? { colour } : {}),
+      })
     }
     default:
       return false
@@ -58,6 +60,5 @@ function sayField(draft: Draft, says: SaidField, text: string): boolean {
   if (wetted && row.mask !== 'grain') return false
   if (adhesive && !row.fitsGlass && !row.joins) return false
   if (role && !text.toLowerCase().startsWith('as ')) return row.role === role
-  draft.put(says)
-  return true
+  return draft.put(says)
 }

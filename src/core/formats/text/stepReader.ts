@@ -105,6 +105,15 @@ export class StepReader {
         this.open(item, missed)
       } else i += this.take(items, i, missed) - 1
     }
+    this.missValue(items, missed)
+  }
+
+  /** A word that waits for its value at the end of a piece says nothing. */
+  private missValue(items: readonly Item[], missed: Missed): void {
+    const { asked } = this
+    if (!asked || asked.mayStandAlone) return
+    const word = items.findLast((item) => senseOf(item, 'key')?.key === asked)
+    if (word) missed(word)
   }
 
   /** Which item of a piece opens a step; -1: none, it goes on with the step before. */
@@ -115,7 +124,8 @@ export class StepReader {
     const paint = items.findIndex((item, i) => this.paints(item, items[i - 1]))
     const goesOn = this.draft?.row().kind === 'film' && !this.draft.hasPaint()
     if (paint >= 0 && !goesOn) return paint
-    return isPlain ? openingIn(items, true) : -1
+    const plain = isPlain ? openingIn(items, true) : -1
+    return plain < 0 && !this.draft && items[0] && isOnlyColour(items[0]) ? 0 : plain
   }
 
   /** Is this a paint by its name: a bottle, a kept mix, a name that nobody knows? */
@@ -208,6 +218,7 @@ export class StepReader {
   private use(sense: Sense, item: Item, wasCount: boolean, wasCoat: boolean): boolean {
     switch (sense.is) {
       case 'act':
+        return this.isSameAct(item) && this.draft?.put(sense.says ?? {}) === true
       case 'again':
       case 'substrate':
       case 'technique':
@@ -265,7 +276,7 @@ export class StepReader {
 
   private takeCount(count: number, wasCoat: boolean): boolean {
     if (this.draft?.row().inCoats !== true) return false
-    this.draft.addCount(count, wasCoat)
+    if (!this.draft.addCount(count, wasCoat)) return false
     this.behindCount = true
     return true
   }
@@ -404,11 +415,21 @@ export class StepReader {
       this.asked = null
       return ahead ? 2 : 1
     }
-    if (token.unit === '' && this.draft?.row().cuts !== undefined)
-      this.draft.put({ grit: token.value })
+    if (token.unit === '' && this.draft?.row().cuts !== undefined) this.takeGrit(token.value)
     else if (!(token.unit === '' && isCoats(items[at + 1]) && this.takeCount(token.value, false)))
       missed(items[at] as Item)
     return 1
+  }
+
+  /** Another grit than the one said is another round of the same work: "sand 400, 600, 800". */
+  private takeGrit(grit: number): void {
+    const { draft } = this
+    if (!draft || draft.put({ grit })) return
+    const { grit: _, ...round } = draft.fields
+    this.finish()
+    this.draft = new Draft(round as SaidStep)
+    this.draft.parts = draft.parts
+    this.draft.put({ grit })
   }
 
   /** Degrees, and the humidity of the air, from this step on. @returns items taken; 0: it is neither */
@@ -516,6 +537,11 @@ function isQuoted(item: Item): boolean {
   return item.is === 'phrase'
     ? item.quoted === true
     : item.is === 'token' && item.token.is === 'quoted'
+}
+
+/** A colour, and nothing else: a statement that says no more than that is a coat of it. */
+function isOnlyColour(item: Item): boolean {
+  return item.is === 'phrase' && item.senses.every(({ is }) => is === 'colour')
 }
 
 function isJoiner(item: Item): boolean {

@@ -59,12 +59,15 @@ export type KeyWord = {
   takes: 'duration' | 'percent' | 'number' | 'text'
   /** What is said times this is the field's own unit; durations are minutes. */
   times?: number
+  /** Is nothing missing where no value comes? */
+  mayStandAlone?: true
 }
 
 /** Words that a value belongs to; the first of each is written before its value. Source: docs/formats.md. */
 export const KEY_WORDS: readonly KeyWord[] = [
   { words: ['gap', 'between coats', 'apart', 'flash'], field: 'gap', takes: 'duration' },
-  { words: ['takes', 'taking', 'each coat takes', 'for'], field: 'minutes', takes: 'duration' },
+  { words: ['takes', 'taking', 'each coat takes'], field: 'minutes', takes: 'duration' },
+  { words: ['for'], field: 'minutes', takes: 'duration', mayStandAlone: true },
   {
     words: ['warm air', 'hair dryer', 'hairdryer'],
     field: 'warmAir',

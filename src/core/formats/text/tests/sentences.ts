@@ -372,4 +372,18 @@ export const SENTENCES: readonly (readonly [said: string, means: string])[] = [
     'prime grey + gloss',
     'prime (mll) colour=#8B8C8B | clear (mll) family=alcohol-acrylic sheen=gloss',
   ],
+  // Several grits are as many rounds; two of one thing can't both be meant.
+  ['sand 400 600, 800', 'sand grit=400 | sand grit=600 | sand grit=800'],
+  ['clear gloss satin', 'clear (mll) family=alcohol-acrylic sheen=gloss   ?? satin→null'],
+  ['enamel lacquer base black', 'base (ll) colour=#1B1B1C family=enamel   ?? lacquer→null'],
+  ['prime x2 x3', 'prime (ll)   ?? x3→null'],
+  // A word that waits for its value is told where none comes.
+  ['prime retarder', 'prime (mll)   ?? retarder→null'],
+  // A colour that begins a statement is a coat of it.
+  [
+    'gloss; white acrylic thin x2',
+    'clear (mll) family=alcohol-acrylic sheen=gloss | base (ll) colour=#F4F3EE family=water-acrylic',
+  ],
+  ['line black 30 min wipe', 'line colour=#1B1B1C | 30 min | line-clean'],
+  ['dust pigments fixed with spirit', 'powder | powder-fix solvent=spirit-mild'],
 ]
