@@ -36,10 +36,13 @@ test('thin layers are shown pass by pass, with when to stop and what to begin wi
 
 test('an address that is typed wrongly shows what there is instead', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/colour?do=layers&face=teal&aim=none&veils=x~y~z,~~')
+  await page.goto('/colour?do=layers&face=tael&aim=none&veils=x~y~z,~~')
   await expect(page.getByLabel('Face', { exact: true })).toHaveValue('#C9BFA2')
   await page.goto('/colour?do=cover&over=zzz&paint=none&coat=none')
   await expect(page.getByLabel('Goes on', { exact: true })).toHaveValue('#8B8C8B')
+  // A colour in words is a colour in an address too.
+  await page.goto('/colour?do=layers&face=teal')
+  await expect(page.getByLabel('Face', { exact: true })).toHaveValue('#2C6A6C')
 })
 
 test('areas beside each other are told apart, and spread', async ({ page }) => {
