@@ -16,7 +16,7 @@ test('a stop is taken as it is with a reason, which is logged', async ({ page })
   await openDemo(page)
   await page.goto('/builds/ploughman-6?part=frame')
   // The gravest comes first.
-  await page.getByRole('button', { name: 'Take it as it is' }).first().click()
+  await page.getByRole('button', { name: 'Accept anyway' }).first().click()
   await page.getByRole('button', { name: 'Log the reason' }).click()
   await expect(page.getByText('expected a reason')).toBeVisible()
   await page.getByLabel('Why it is taken as it is').fill('Trying it on purpose')

@@ -73,7 +73,7 @@ test('a line says how much wash it takes, and which mixes lead from top to botto
 }) => {
   await openDemo(page)
   await goTo(page, 'Colour')
-  await page.getByRole('tab', { name: 'A line for a face' }).click()
+  await page.getByRole('tab', { name: 'Panel-line colour' }).click()
   await page.getByLabel('Line on the model').fill('5')
   await expect(page.getByText('0.48 ml of wash')).toBeVisible()
   await page.getByText('From the top down, mixed along the way').click()

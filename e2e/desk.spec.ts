@@ -23,7 +23,7 @@ test('a bottle thinned twice shows its share, and a coat planned with it gets th
   const dilutions = page.getByRole('list', { name: 'Dilutions, the latest first' })
   await expect(dilutions.getByRole('listitem')).toHaveCount(2)
   await expect(dilutions.getByRole('listitem').last()).toContainText('Alcohol Thinner')
-  await page.getByRole('button', { name: 'Leave it' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   await expect(
     page.getByRole('button', { name: /^Harbour Teal.*thinned: 75 % paint/ }),
   ).toBeVisible()
@@ -189,7 +189,7 @@ test('coats to cover and lines for a face are shown; the keyboard reaches every 
   await page.getByLabel('Face', { exact: true }).fill('#141416')
   await expect(washes.getByText(/no dark wash reads/)).toBeVisible()
   await page.getByLabel('Face', { exact: true }).fill('#14')
-  await expect(page.getByText('Expected a colour such as #C9C4B4')).toBeVisible()
+  await expect(page.getByText('Enter a colour like #C9C4B4')).toBeVisible()
 })
 
 test('a thousand bottles from CSV with three bad rows: named, the rest taken, taken back', async ({
@@ -306,17 +306,17 @@ test('colours go out as a palette and come in again as targets', async ({ page }
   await openDemo(page)
   await page.goto('/colour')
   const waiting = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Write the shelf’s' }).click()
+  await page.getByRole('button', { name: 'Export shelf as palette' }).click()
   const file = await (await waiting).path()
   expect(readFileSync(file, 'utf8')).toContain('Harbour Teal')
-  await page.getByLabel('Read a palette').setInputFiles({
+  await page.getByLabel('Import palette').setInputFiles({
     name: 'shelf.gpl',
     mimeType: 'text/plain',
     buffer: readFileSync(file),
   })
   await page.getByLabel('Or a colour of the palette').selectOption({ label: 'Harbour Teal' })
   await expect(page.getByLabel('Target', { exact: true })).toHaveValue('#2F6B6A')
-  await page.getByLabel('Read a palette').setInputFiles({
+  await page.getByLabel('Import palette').setInputFiles({
     name: 'odd.gpl',
     mimeType: 'text/plain',
     buffer: Buffer.from('not a palette'),

@@ -85,7 +85,7 @@ test('every finding of a build in one list: filtered, accepted ones with their r
   await page.getByRole('button', { name: 'All findings' }).click()
   await expect(page.getByRole('button', { name: 'Stops 1' })).toBeVisible()
   await page.getByRole('button', { name: 'Show no-release-under on Frame' }).click()
-  await page.getByRole('button', { name: 'Take it as it is' }).first().click()
+  await page.getByRole('button', { name: 'Accept anyway' }).first().click()
   await page.getByLabel('Why it is taken as it is').fill('Trying it on purpose')
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'All findings' }).click()
@@ -112,7 +112,7 @@ test('the schools of a build tell what they bring and cost, and lay the clears',
 }) => {
   await openDemo(page)
   await page.goto('/builds/lantern-wardens')
-  await page.getByText('Schools of this build').click()
+  await page.getByText('Finishing choices').click()
   await page.getByLabel('Between weathering stages').selectOption('seal')
   await expect(
     page.getByText('Brings: safe at once. Costs: a coat each; changes the sheen.'),

@@ -18,7 +18,7 @@ test('a build is started with the keyboard only', async ({ page }) => {
 
 test('every screen says what to do while it is empty', async ({ page }) => {
   await openAt(page, '/')
-  await expect(page.getByText('Nothing hangs to dry')).toBeVisible()
+  await expect(page.getByText('Nothing is drying')).toBeVisible()
   await goTo(page, 'Builds')
   await expect(page.getByText('Begin with')).toBeVisible()
   await goTo(page, 'Shelf')
@@ -116,25 +116,27 @@ test('a bottle gasses off while the clock runs', async ({ page }) => {
   await expect(page.getByRole('button', { name: /Mountain Cream.*gassed off/ })).toBeVisible()
 })
 
-test('a build is put away and taken out again', async ({ page }) => {
+test('a build is archived and brought back', async ({ page }) => {
   await openDemo(page)
   await goTo(page, 'Builds')
   const row = page.getByRole('listitem').filter({ hasText: 'Ploughman 6' })
-  await row.getByRole('button', { name: 'Put away' }).click()
-  await expect(row.getByText('Put away: not planned.')).toBeVisible()
+  await row.getByRole('button', { name: 'Archive' }).click()
+  await page.getByRole('button', { name: /^Finished and archived/ }).click()
+  await expect(row.getByText('Archived: not planned.')).toBeVisible()
   await goTo(page, 'Bench')
   await expect(page.getByRole('region', { name: 'On the bench' }).getByText('Armour')).toHaveCount(
     0,
   )
   await goTo(page, 'Builds')
-  await row.getByRole('button', { name: 'Take out' }).click()
-  await expect(row.getByText('Put away: not planned.')).toHaveCount(0)
+  await page.getByRole('button', { name: /^Finished and archived/ }).click()
+  await row.getByRole('button', { name: 'Bring it back' }).click()
+  await expect(row.getByText('Archived: not planned.')).toHaveCount(0)
 })
 
 test('another school of lining is judged at once', async ({ page }) => {
   await openDemo(page)
   await page.goto('/builds/ploughman-6?part=armour')
-  await expect(page.getByText('Sound, as far as can be told')).toBeVisible()
+  await expect(page.getByText('No problems found')).toBeVisible()
   await page.getByText('gloss', { exact: true }).click()
   await expect(page.getByText('flow-needs-gloss')).toBeVisible()
   await page.getByText('straight on matt', { exact: true }).click()

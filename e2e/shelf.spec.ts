@@ -37,7 +37,7 @@ test('a corrected code is found by the old one; a drying sheet is refused until 
   await page.getByRole('button', { name: /^Bone White/ }).click()
   const uses = page.getByRole('region', { name: 'Planned with it' })
   await expect(uses.getByText(/^Gannet’s Lament, Starboard hull: Base colour/)).toBeVisible()
-  await page.getByRole('button', { name: 'Leave it' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   for (const code of ['HT-14', 'HT-41']) {
     await open.click()
     await page.getByLabel('Code', { exact: true }).fill(code)
@@ -81,7 +81,7 @@ test('a wrong pour is put right; what is left of a mix is kept until it is used 
 }) => {
   await openDemo(page)
   await goTo(page, 'Mix')
-  const wrongly = page.getByRole('region', { name: 'Poured wrongly' })
+  const wrongly = page.getByRole('region', { name: 'Poured too much?' })
   await wrongly.getByLabel('Poured of paint').fill('2')
   await wrongly.getByLabel('Poured of thinner').fill('3')
   await expect(wrongly.getByText('Add 4.00 ml of paint: 9.00 ml in all.')).toBeVisible()

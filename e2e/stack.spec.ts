@@ -144,8 +144,8 @@ test('explain is one key away, and its waits are those of dry in the room as it 
   await page.keyboard.press('e')
   await expect(page.getByRole('heading', { name: 'May this go on that?' })).toBeVisible()
   for (const { on, put, film } of PAIRS) {
-    await page.getByLabel('What lies there').selectOption(on)
-    await page.getByLabel('Put on').selectOption(put)
+    await page.getByLabel('On top of').selectOption(on)
+    await page.getByLabel('New coat').selectOption(put)
     const recoat = Math.ceil(dryRecoat(info, film, { celsius: 14, humidity: 50 }) - 1e-6)
     const point = page.locator('[data-point="recoat"]')
     await expect(point).toHaveAttribute('data-after', String(recoat))

@@ -214,7 +214,7 @@ test('fewest clean-outs: what it costs is told, and it is chosen', async ({ page
   await take(page, info, project)
   await planned(page)
   await page.getByRole('button', { name: 'What would each cost?' }).click()
-  const wishes = page.getByRole('group', { name: 'The plan seeks' })
+  const wishes = page.getByRole('group', { name: 'Optimise for' })
   await expect(wishes.getByText(/evenings, \d+ clean-outs/)).toHaveCount(4)
   await wishes.getByRole('radio', { name: /Fewest clean-outs/ }).check()
   await planned(page)

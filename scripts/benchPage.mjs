@@ -40,7 +40,7 @@ try {
   for (let round = 0; round < ROUNDS; round++) {
     // Weighing otherwise plans the whole bench again, in the worker.
     const tasks = await traced(cdp, async () => {
-      await page.getByLabel('The plan seeks').selectOption({ index: (round % 2) + 1 })
+      await page.getByLabel('Optimise for').selectOption({ index: (round % 2) + 1 })
       await planning.waitFor()
       await planning.waitFor({ state: 'detached' })
     })

@@ -51,7 +51,7 @@ export function DryingLine({
       />
       {pegs.length === 0 ? (
         <p className="pt-8 pl-4 text-soft">
-          Nothing hangs to dry. Parts appear here with their first coat.
+          Nothing is drying. Parts appear here with their first coat.
         </p>
       ) : (
         <ul className="flex h-full min-w-max gap-1.5 px-3 pt-1.5">

@@ -145,7 +145,7 @@ describe('DryingLine', () => {
   })
   it('empty says how parts come to hang there', () => {
     render(<DryingLine pegs={[]} now={NOW} onOpen={() => undefined} />)
-    expect(screen.getByText(/Nothing hangs to dry/)).toBeTruthy()
+    expect(screen.getByText(/Nothing is drying/)).toBeTruthy()
   })
   test.each([
     { peg: peg({}), says: '4 min' },

@@ -5,7 +5,7 @@ import type { Build, BuildAct, BuildStep } from '../model/build'
  * are its own; the build and its steps get new ones.
  */
 export function copyBuild(build: Build, name: string, newId: () => string): Build {
-  const { finishedOn, archived, shelved, due, place, ...kept } = build
+  const { finishedOn, shelved, due, place, ...kept } = build
   return { ...kept, id: newId(), name, steps: build.steps.map((step) => copyOf(step, newId())) }
 }
 

@@ -71,9 +71,7 @@ export const buildSchema = v.looseObject({
   place: v.optional(v.number()),
   /** The day it was finished. */
   finishedOn: v.optional(dateField),
-  /** Kept for its record: shown among the archived, planned no more. */
-  archived: v.optional(v.boolean()),
-  /** Put away: neither planned nor on the bench. */
+  /** In the archive: kept for its record, neither planned nor on the bench. */
   shelved: v.optional(v.boolean()),
 })
 

@@ -275,7 +275,7 @@ function NoteField({ onSave, onClose }: { onSave: (text: string) => void; onClos
         Write it down
       </Button>
       <Button size="bench" onClick={onClose}>
-        Leave it
+        Cancel
       </Button>
     </form>
   )

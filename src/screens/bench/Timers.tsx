@@ -39,7 +39,7 @@ export function Timers() {
           Other clocks
         </h2>
         <Button aria-expanded={adding} onClick={() => setAdding(!adding)}>
-          {adding ? 'Leave it' : 'Start a clock'}
+          {adding ? 'Cancel' : 'Start a clock'}
         </Button>
       </div>
       {adding && <NewTimer onDone={() => setAdding(false)} />}

@@ -32,7 +32,7 @@ export function Tonight() {
     return (
       <Frame>
         <p role="status" className="text-soft">
-          Laying the acts into your sessions…
+          Planning your sessions…
         </p>
       </Frame>
     )

@@ -80,7 +80,7 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
       </div>
       {shown.length === 0 ? (
         <p className="mt-6 border-y-2 border-rule py-6 text-soft">
-          {filter === 'open' ? 'Nothing to look at: sound, as far as can be told.' : 'None.'}
+          {filter === 'open' ? 'No problems found.' : 'None.'}
         </p>
       ) : (
         <ul className="mt-3 border-t-2 border-strong">

@@ -45,7 +45,7 @@ export function BuildFacts({ build }: { build: Build }) {
         </p>
       </div>
       <fieldset className="min-w-0">
-        <legend className="text-sm font-semibold text-soft">School: lining on</legend>
+        <legend className="text-sm font-semibold text-soft">Lining goes over</legend>
         <div className="flex">
           {SURFACES.map(({ value, say }) => (
             <label

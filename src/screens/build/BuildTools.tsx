@@ -162,13 +162,13 @@ function BuildActs({ build }: { build: Build }) {
           Not finished yet
         </Button>
       )}
-      {build.archived ? (
-        <Button onClick={() => set({ archived: null }, `${build.name} is back on the bench`)}>
-          Out of the archive
+      {build.shelved ? (
+        <Button onClick={() => set({ shelved: null }, `${build.name} is back on the bench`)}>
+          Bring it back
         </Button>
       ) : (
-        <Button onClick={() => set({ archived: true }, `Archived: ${build.name}`)}>
-          Into the archive
+        <Button onClick={() => set({ shelved: true }, `Archived: ${build.name}`)}>
+          Archive it
         </Button>
       )}
       <Button onClick={() => void copy()}>Duplicate it</Button>

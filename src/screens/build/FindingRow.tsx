@@ -50,7 +50,8 @@ export function FindingRow({
       {follow.length > 0 && <Follow findings={follow} />}
       {finding.remedies?.length === 0 && (
         <p className="mt-0.5 text-sm">
-          No way out leaves what is done already as it is: mend it by hand, or take it as it is.
+          Every fix would touch work that is already done: put it right by hand, or accept it
+          anyway.
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-2">
@@ -73,7 +74,7 @@ export function FindingRow({
             className="min-h-8 px-1 text-sm text-act underline"
             onClick={() => setAccepting(true)}
           >
-            Take it as it is
+            Accept anyway
           </button>
         )}
       </div>

@@ -54,7 +54,7 @@ export function PaintChoice({
         </p>
         {!disabled && (
           <Button size="small" aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? 'Leave it' : 'Another bottle'}
+            {open ? 'Cancel' : 'Another bottle'}
           </Button>
         )}
       </div>

@@ -187,7 +187,7 @@ function PartForm({
           onChange={(event) => setDepth(event.target.value)}
         />
         <TextField
-          label="Room in its joint"
+          label="Gap at the joint"
           unit="mm"
           inputMode="decimal"
           value={gap}

@@ -62,7 +62,7 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
   const { plan } = usePlan()
   const edits = useBuildEdits(build, part.id)
   const adding = useAdding(build, part.id, selected, edits, setSelected)
-  if (!judged) return <p className="mt-4 text-soft">It is put away: nothing of it is judged.</p>
+  if (!judged) return <p className="mt-4 text-soft">It is archived: nothing of it is checked.</p>
   const planned = (step: string) => (plan ? plannedAt(plan, { ...ref, step }) : null)
   const rows = sampleRows(build, judged, now, planned, (id) => (
     <FindingsAt judged={judged} step={id} part={part.name} edits={edits} />

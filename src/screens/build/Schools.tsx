@@ -17,7 +17,7 @@ export function Schools({ build }: { build: Build }) {
   return (
     <details className="border-t border-rule">
       <summary className="min-h-9 cursor-pointer pt-2 font-semibold text-act">
-        Schools of this build
+        Finishing choices
       </summary>
       <div className="grid gap-x-8 gap-y-4 pb-4 md:grid-cols-2 xl:grid-cols-3">
         {QUESTIONS.map((question) => (

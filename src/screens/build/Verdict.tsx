@@ -79,11 +79,7 @@ function Count({ findings }: { findings: readonly PartFinding[] }) {
   const stops = count('stop')
   const risks = count('risk')
   if (stops + risks === 0)
-    return (
-      <span className="font-display text-lg font-semibold text-act">
-        Sound, as far as can be told
-      </span>
-    )
+    return <span className="font-display text-lg font-semibold text-act">No problems found</span>
   return (
     <>
       {stops > 0 && (

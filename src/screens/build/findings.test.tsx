@@ -46,7 +46,7 @@ describe('a finding on its boundary', () => {
     ]
     const { onApply } = show(finding({ remedies }))
     const buttons = screen.getAllByRole('button').map((element) => element.textContent)
-    expect(buttons).toEqual(['Wait 1 h first', 'Shield it', 'Take it as it is'])
+    expect(buttons).toEqual(['Wait 1 h first', 'Shield it', 'Accept anyway'])
     await userEvent.click(screen.getByRole('button', { name: 'Shield it' }))
     expect(onApply).toHaveBeenCalledWith(remedies[1], 'part')
   })
@@ -64,7 +64,7 @@ describe('a finding on its boundary', () => {
 
   it('is taken as it is only with a reason', async () => {
     const { onAccept } = show(finding())
-    await userEvent.click(screen.getByRole('button', { name: 'Take it as it is' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Accept anyway' }))
     await userEvent.keyboard('{Enter}')
     expect(onAccept).not.toHaveBeenCalled()
     expect(screen.getByText(/expected a reason/)).toBeTruthy()

@@ -27,8 +27,8 @@ function Builds() {
   const [starting, setStarting] = useState(false)
   const [past, setPast] = useState(false)
   const finished = finishedIn(useParts())
-  const isPast = ({ id, archived, finishedOn }: Build) =>
-    archived === true || finishedOn !== undefined || finished.has(id)
+  const isPast = ({ id, shelved, finishedOn }: Build) =>
+    shelved === true || finishedOn !== undefined || finished.has(id)
   const open = starting || asked || builds.length === 0
   return (
     <div className="max-w-5xl p-4 lg:p-6">
@@ -112,7 +112,7 @@ function BuildRow({
       editBuild,
       build.id,
       { do: 'set', fields: { shelved: build.shelved === true ? null : true } },
-      build.shelved ? `${build.name} is back on the bench` : `${build.name} put away`,
+      build.shelved ? `${build.name} is back on the bench` : `Archived: ${build.name}`,
     )
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[minmax(0,1fr)_12rem_auto] md:items-center">
@@ -143,7 +143,7 @@ function BuildRow({
         </div>
       </div>
       <div className="flex items-center gap-1">
-        <Button onClick={shelve}>{build.shelved ? 'Take out' : 'Put away'}</Button>
+        <Button onClick={shelve}>{build.shelved ? 'Bring it back' : 'Archive'}</Button>
         <MoveButton say={`${build.name} earlier`} onMove={onEarlier}>
           <ChevronUp className="size-5" aria-hidden="true" />
         </MoveButton>
@@ -185,7 +185,7 @@ function progressOf(plans: readonly PartPlan[]): { done: number; all: number } {
 }
 
 function BuildVerdict({ plans, shelved }: { plans: readonly PartPlan[]; shelved: boolean }) {
-  if (shelved) return <p className="mt-1">Put away: not planned.</p>
+  if (shelved) return <p className="mt-1">Archived: not planned.</p>
   const open = plans.flatMap((plan) => plan.findings).filter((finding) => finding.accepted === null)
   const verdict = verdictOf(open)
   if (verdict === 'sound') return <p className="mt-1 text-act">What is planned is sound.</p>

@@ -120,7 +120,7 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
             </Button>
             {onClose && (
               <Button size="bench" onClick={onClose}>
-                Leave it
+                Cancel
               </Button>
             )}
           </div>

@@ -32,7 +32,7 @@ export function ColourField({
           label={label}
           value={text}
           spellCheck={false}
-          error={wrong ? 'Expected a colour such as #C9C4B4 or “dark red”' : null}
+          error={wrong ? 'Enter a colour like #C9C4B4 or “dark red”, or pick one' : null}
           onChange={(event) => {
             setText(event.target.value)
             const read = colourOf(event.target.value)

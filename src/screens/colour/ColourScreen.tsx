@@ -11,12 +11,12 @@ import { Tones } from './Tones'
 import { Variants } from './Variants'
 
 const VIEWS = [
-  { value: 'reach', say: 'Reach a colour', View: Reach },
+  { value: 'reach', say: 'Match a colour', View: Reach },
   { value: 'cover', say: 'Coats to cover', View: Cover },
   { value: 'layers', say: 'Layer by layer', View: Layers },
   { value: 'tones', say: 'Side by side', View: Tones },
-  { value: 'line', say: 'A line for a face', View: Lines },
-  { value: 'variants', say: 'Lighter, chipped, off-white', View: Variants },
+  { value: 'line', say: 'Panel-line colour', View: Lines },
+  { value: 'variants', say: 'Scale tint, chips, off-whites', View: Variants },
 ] as const
 
 export function ColourScreen() {

@@ -35,12 +35,12 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
     <div className="space-y-2">
       <div className="flex flex-wrap gap-2">
         <FileButton
-          say="Read a palette"
+          say="Import palette"
           accept=".gpl,text/plain"
           onFile={(file) => void open(file)}
         />
         <Button className="px-3" onClick={write}>
-          Write the shelf’s
+          Export shelf as palette
         </Button>
       </div>
       {refused && (

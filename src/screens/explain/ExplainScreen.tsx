@@ -46,7 +46,7 @@ function Explain() {
       </p>
       <div className="mt-5 grid gap-4 border-y-2 border-strong py-4 md:grid-cols-2 xl:grid-cols-[1fr_1fr_auto]">
         <div className="grid grid-cols-[minmax(0,1fr)_7.5rem] gap-2">
-          <FilmField label="Put on" value={ask.put} onChange={(id) => ask.set({ put: id })} />
+          <FilmField label="New coat" value={ask.put} onChange={(id) => ask.set({ put: id })} />
           <SelectField
             label="Coat"
             value={ask.coat}
@@ -60,11 +60,7 @@ function Explain() {
         <div
           className={cx('grid gap-2', laysClear(ask.on.step) && 'grid-cols-[minmax(0,1fr)_7.5rem]')}
         >
-          <FilmField
-            label="What lies there"
-            value={ask.on}
-            onChange={(id) => ask.set({ on: id })}
-          />
+          <FilmField label="On top of" value={ask.on} onChange={(id) => ask.set({ on: id })} />
           {laysClear(ask.on.step) && (
             <SelectField
               label="Its sheen"

@@ -73,10 +73,10 @@ function Steps({ technique }: { technique: OwnTechnique }) {
           {steps.length > 1 && (
             <Button
               size="small"
-              aria-label={`Take out step ${i + 1}, ${stepName(step)}`}
+              aria-label={`Remove step ${i + 1}, ${stepName(step)}`}
               onClick={() => takeOut(i, stepName(step))}
             >
-              Take out
+              Remove
             </Button>
           )}
         </li>

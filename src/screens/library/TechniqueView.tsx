@@ -119,7 +119,7 @@ function Facts({ technique }: { technique: Technique }) {
         </Fact>
       )}
       {technique.schools.length > 0 && (
-        <Fact name="Schools differ">
+        <Fact name="Ways differ">
           {technique.schools.map((school) => (
             <span key={school} className="block">
               {questionRow(school).question}:{' '}

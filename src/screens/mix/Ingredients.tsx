@@ -106,7 +106,7 @@ function Ingredient({
         onChange={(event) => onPut({ parts: event.target.value })}
       />
       <TextField
-        label="Bottle is paint"
+        label="Paint in this bottle"
         unit="%"
         inputMode="decimal"
         placeholder={at === 0 ? '100' : '0'}
@@ -115,7 +115,7 @@ function Ingredient({
         onChange={(event) => onPut({ share: event.target.value })}
       />
       <Button className="mt-6" disabled={!onRemove} onClick={() => onRemove?.()}>
-        Take out
+        Remove
       </Button>
     </div>
   )

@@ -18,7 +18,7 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
   return (
     <section aria-labelledby="wrongly" className="mt-10 border-t-2 border-strong pt-3">
       <h2 id="wrongly" className="font-display text-xl font-semibold">
-        Poured wrongly
+        Poured too much?
       </h2>
       <p className="mt-1 text-soft">
         What is in the cup of each; the rest that makes it the mix above again is reckoned.

@@ -47,7 +47,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
               Label
             </Link>
             <Button onClick={() => onOpen(mix)}>Mix it again</Button>
-            <Button onClick={() => void run(removeMix, mix)}>Take out</Button>
+            <Button onClick={() => void run(removeMix, mix)}>Remove</Button>
           </li>
         ))}
       </ul>

@@ -36,8 +36,7 @@ export function ActDetail({
           Why not earlier?
         </h2>
         <p className="mt-1 text-soft">
-          Choose an act: what holds it where it is is told here, link by link, and where else it may
-          go.
+          Select a step to see what is holding it up, and where else it can go.
         </p>
       </section>
     )

@@ -10,7 +10,7 @@ import { clockTime, sayFigures } from '@/ui/time'
 import { actOnPart } from '../shared/names'
 
 const MINUTE = 60_000
-const HEADS = ['Build', 'Done by', 'Hands-on', 'Waiting', 'Wanted for', 'Hangs on'] as const
+const HEADS = ['Build', 'Done by', 'Hands-on', 'Waiting', 'Wanted for', 'Waiting on'] as const
 
 /** Every build with what is left of it: time at it against time waiting, and how it stands to the day it is wanted for. */
 export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {

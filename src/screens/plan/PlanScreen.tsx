@@ -58,7 +58,7 @@ export function PlanScreen() {
         </div>
       ) : !plan ? (
         <p role="status" className="mt-6 text-soft">
-          Laying the acts into your sessions…
+          Planning your sessions…
         </p>
       ) : (
         <Planned {...{ plan, zoom, asTable, chosen, choose, now }} />

@@ -36,7 +36,7 @@ export function Wishes({ plan, now }: { plan: BenchPlan; now: number }) {
   const costs: Costs = new Map(stale ? [] : (answer ?? []))
   return (
     <fieldset className="min-w-0">
-      <legend className="mb-1 text-sm font-semibold text-soft">The plan seeks</legend>
+      <legend className="mb-1 text-sm font-semibold text-soft">Optimise for</legend>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-2 sm:grid-cols-2 xl:grid-cols-4">
         {PLAN_WISHES.map((one) => (
           <label

@@ -23,9 +23,9 @@ export function Corrections() {
         Learnt from the log
       </h2>
       <p className="max-w-3xl text-soft">
-        Every “still tacky”, “dry just now” and “dry already” is set against the sheet’s time in the
-        air of that time. Their shrunken mean corrects the clocks: of the product, else of its
-        family.
+        Drying times are adjusted from your own observations: every “still tacky”, “dry just now”
+        and “dry already” is compared with the sheet’s time in the air of that day, for the product
+        or else its family.
       </p>
       {learnt.length === 0 ? (
         <p className="mt-3">

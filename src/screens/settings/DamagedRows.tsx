@@ -125,7 +125,7 @@ function ByHand({ row, onClose }: { row: DamagedRow; onClose: () => void }) {
           Put it back
         </Button>
         <Button size="small" onClick={onClose}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </div>

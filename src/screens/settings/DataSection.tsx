@@ -169,7 +169,7 @@ function Outcome({
         <Button look="act" onClick={() => onTake(chosen.project, chosen.name)}>
           {replaced.length > 0 ? 'Import and replace them' : 'Import it'}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </div>
   )

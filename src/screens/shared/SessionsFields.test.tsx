@@ -115,7 +115,7 @@ describe('times at the bench', () => {
 
   it('without any session are refused', () => {
     const { press, read } = form(WEEK)
-    press('Take out')
+    press('Remove')
     expect(read()).toBeNull()
     expect(screen.getByText(/expected at least one session a week/)).toBeTruthy()
   })

@@ -94,7 +94,7 @@ function WeeklySession({ row, at, draft }: { row: Row; at: number; draft: Sessio
           onChange={(event) => put({ to: event.target.value })}
         />
         <Button onClick={() => setRows(rows.filter((other) => other.key !== row.key))}>
-          Take out
+          Remove
         </Button>
       </div>
       {error && <p className="text-sm font-semibold text-stop">{error}</p>}
@@ -217,7 +217,7 @@ function TimesAway({ draft }: { draft: SessionsDraft }) {
           {spell.days === 1 ? 'day' : 'days'}
         </label>
         <Button onClick={() => setAway(away.filter((other) => other.key !== spell.key))}>
-          Take out
+          Remove
         </Button>
       </div>
     )
@@ -246,7 +246,7 @@ function ExtraSessions({ draft }: { draft: SessionsDraft }) {
             />
           ))}
           <Button onClick={() => setExtra(extra.filter((other) => other.key !== evening.key))}>
-            Take out
+            Remove
           </Button>
         </div>
         {error && <p className="text-sm font-semibold text-stop">{error}</p>}

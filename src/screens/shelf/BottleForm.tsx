@@ -85,7 +85,7 @@ export function BottleForm({
             </Button>
           )}
           {onAlike && <Button onClick={onAlike}>Another like this</Button>}
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Cancel</Button>
         </div>
       </form>
       {bottle.id !== '' && <BottleUses bottle={bottle} />}

@@ -118,7 +118,7 @@ function Preview({
         <Button look="act" disabled={count === 0} onClick={onTake}>
           {count === 1 ? 'Take this bottle' : `Take these ${count} bottles`}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
     </section>
   )

@@ -33,7 +33,7 @@ export function SessionScreen() {
   if (!plan)
     return (
       <p className="p-6 text-soft" role="status">
-        Laying the acts into your sessions…
+        Planning your sessions…
       </p>
     )
   if (!session) return <p className="p-6">No session lies ahead.</p>

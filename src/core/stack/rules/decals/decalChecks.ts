@@ -49,7 +49,7 @@ export const decalBubbleCheck: Rule = {
       candidates: () => [
         {
           kind: 'coat',
-          say: 'They were looked at, and lie flat',
+          say: 'Checked: no air under the decals',
           edit: {
             replace: {
               step: index,
