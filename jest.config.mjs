@@ -7,7 +7,7 @@ export default {
   maxWorkers: '100%',
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/scripts'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.(tsx?|js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -19,6 +19,8 @@ export default {
       },
     ],
   },
+  // Published as modules only.
+  transformIgnorePatterns: ['/node_modules/(?!github-slugger/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   collectCoverageFrom: [
     'src/core/**/*.ts',

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, openDemo, test } from './support'
+import { wrongWords } from './words'
 
 const SCREENS = [
   '/',
@@ -11,6 +12,8 @@ const SCREENS = [
   '/explain?on=base.enamel&put=clear.lacquer',
   '/library?id=release-chips',
   '/library?id=compare',
+  '/handbook',
+  '/handbook/4-mixing',
   '/mix',
   '/mix?label=bone-spray',
   '/colour',
@@ -31,7 +34,7 @@ const SCREENS = [
 const HALVES = [0, 1].map((half) => SCREENS.filter((_, i) => i % 2 === half))
 
 HALVES.forEach((screens, half) => {
-  test(`axe finds nothing serious on any screen, in either theme, ${half + 1} of 2`, async ({
+  test(`axe finds nothing serious on any screen, in either theme, and no word is off the list, ${half + 1} of 2`, async ({
     page,
   }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
@@ -42,6 +45,10 @@ HALVES.forEach((screens, half) => {
       await page.goto(path)
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
       serious.push(...(await seriousOf(page, `${path} light`)))
+      // biome-ignore lint/performance/useDomNodeTextContent: what is seen, not what is hidden
+      const said = await page.locator('body').innerText()
+      if (!path.startsWith('/handbook/'))
+        serious.push(...wrongWords(said).map((words) => `${path} says: ${words}`))
       // Names and structure are the same in both themes; only what is seen differs.
       await page.emulateMedia({ colorScheme: 'dark' })
       serious.push(...(await seriousOf(page, `${path} dark`, 'color-contrast')))
@@ -83,4 +90,15 @@ test('anything is found by its name, and the keys are listed', async ({ page }) 
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0)
+})
+
+test.describe('what no screen may say', () => {
+  for (const [said, wrong] of [
+    ['1 coats left', ['1 coats']],
+    ['11 coats, 2.1 hours, 1 coat', []],
+    ['it takes NaN min', ['NaN']],
+    ['flow-needs-gloss: the face is matt', ['flow-needs-gloss']],
+    ['Put away: not planned', ['Put away']],
+  ] as const)
+    test(said, () => expect(wrongWords(said)).toEqual(wrong))
 })

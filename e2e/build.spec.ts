@@ -4,26 +4,28 @@ test('a stop is mended by its remedy, and undone', async ({ page }) => {
   await openDemo(page)
   await goTo(page, 'Builds')
   await page.getByRole('link', { name: 'Ploughman 6' }).click()
-  await expect(page.getByText('no-release-under')).toBeVisible()
+  await expect(page.locator('[data-rule="no-release-under"]')).toBeVisible()
   await page.getByRole('button', { name: 'Lay a release coat under the top colour' }).click()
-  await expect(page.getByText('no-release-under')).toHaveCount(0)
+  await expect(page.locator('[data-rule="no-release-under"]')).toHaveCount(0)
   await expect(page.locator('[data-step]').filter({ hasText: 'Release coat' })).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText('no-release-under')).toBeVisible()
+  await expect(page.locator('[data-rule="no-release-under"]')).toBeVisible()
 })
 
-test('a stop is taken as it is with a reason, which is logged', async ({ page }) => {
+test('a stop is accepted with a reason, which is logged', async ({ page }) => {
   await openDemo(page)
   await page.goto('/builds/ploughman-6?part=frame')
   // The gravest comes first.
   await page.getByRole('button', { name: 'Accept anyway' }).first().click()
   await page.getByRole('button', { name: 'Log the reason' }).click()
   await expect(page.getByText('expected a reason')).toBeVisible()
-  await page.getByLabel('Why it is taken as it is').fill('Trying it on purpose')
+  await page.getByLabel('Why you accept it').fill('Trying it on purpose')
   await page.keyboard.press('Enter')
-  await expect(page.getByText('Taken as it is: no-release-under').first()).toBeVisible()
+  await expect(page.getByText('Accepted: Trying it on purpose').first()).toBeVisible()
   await goTo(page, 'Log')
-  await expect(page.getByText('Accepted no-release-under: Trying it on purpose')).toBeVisible()
+  await expect(
+    page.getByText('Accepted anyway (no release under): Trying it on purpose'),
+  ).toBeVisible()
 })
 
 test('steps are added, changed, moved and taken out on the core sample, with the keyboard too', async ({

@@ -28,7 +28,7 @@ test('a technique of one’s own: kept from steps, exported, removed, imported, 
     format: 'tectoria-technique',
     technique: { name: 'Kelp stains', steps: [{ do: 'streak' }, { do: 'streak-drag' }] },
   })
-  await page.getByRole('button', { name: 'Remove' }).click()
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Kelp stains' })).toHaveCount(0)
 
   const good = info.outputPath('good.json')
@@ -84,14 +84,17 @@ test('every finding of a build in one list: filtered, accepted ones with their r
   await page.goto('/builds/ploughman-6')
   await page.getByRole('button', { name: 'All findings' }).click()
   await expect(page.getByRole('button', { name: 'Stops 1' })).toBeVisible()
-  await page.getByRole('button', { name: 'Show no-release-under on Frame' }).click()
+  await page
+    .getByRole('button', { name: /^Show on Frame: / })
+    .first()
+    .click()
   await page.getByRole('button', { name: 'Accept anyway' }).first().click()
-  await page.getByLabel('Why it is taken as it is').fill('Trying it on purpose')
+  await page.getByLabel('Why you accept it').fill('Trying it on purpose')
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'All findings' }).click()
   await expect(page.getByRole('button', { name: 'Stops 0' })).toBeVisible()
-  await page.getByRole('button', { name: 'Taken as they are 1' }).click()
-  await expect(page.getByText('Taken as it is: Trying it on purpose')).toBeVisible()
+  await page.getByRole('button', { name: 'Accepted 1' }).click()
+  await expect(page.getByRole('main').getByText('Accepted: Trying it on purpose')).toBeVisible()
 })
 
 test('spraying asks for protection at the start, once, and logs it', async ({ page }) => {
@@ -119,4 +122,25 @@ test('the schools of a build tell what they bring and cost, and lay the clears',
   ).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByLabel('Between weathering stages')).toHaveValue('set')
+})
+
+test('a finding leads to its rule in the handbook, and the finder finds chapters and rules', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/ploughman-6?part=frame')
+  await page.locator('[data-rule="no-release-under"]').first().click()
+  const row = page.locator('#rule-no-release-under')
+  await expect(row).toBeInViewport()
+  await page.reload()
+  await expect(row).toBeInViewport()
+  await expect(page.getByRole('heading', { name: /^2. Materials/, level: 1 })).toBeAttached()
+  await page.keyboard.press('/')
+  await page.getByLabel('What is sought').fill('no release')
+  await page.getByRole('button', { name: /^no release under\s*rule/ }).click()
+  await expect(row).toBeInViewport()
+  await page.keyboard.press('/')
+  await page.getByLabel('What is sought').fill('correcting a mix')
+  await page.getByRole('button', { name: /^4.3 Correcting a mix\s*chapter/ }).click()
+  await expect(page.getByRole('heading', { name: '4.3 Correcting a mix' })).toBeInViewport()
 })

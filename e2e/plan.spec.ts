@@ -60,7 +60,7 @@ test('a missed clean-up is a finding, and the work is planned all the same', asy
     .getByRole('link', { name: /Gannet/ })
     .first()
     .click()
-  await expect(page.getByText('clean-too-late').first()).toBeVisible()
+  await expect(page.locator('[data-rule="clean-too-late"]').first()).toBeVisible()
 })
 
 test('another session on a single day brings the finish forward', async ({ page }) => {

@@ -138,9 +138,9 @@ test('another school of lining is judged at once', async ({ page }) => {
   await page.goto('/builds/ploughman-6?part=armour')
   await expect(page.getByText('No problems found')).toBeVisible()
   await page.getByText('gloss', { exact: true }).click()
-  await expect(page.getByText('flow-needs-gloss')).toBeVisible()
+  await expect(page.locator('[data-rule="flow-needs-gloss"]')).toBeVisible()
   await page.getByText('straight on matt', { exact: true }).click()
-  await expect(page.getByText('flow-needs-gloss')).toHaveCount(0)
+  await expect(page.locator('[data-rule="flow-needs-gloss"]')).toHaveCount(0)
 })
 
 test('a part is added, and nonsense for its area is refused with the range', async ({ page }) => {

@@ -86,7 +86,7 @@ test('graded lining asks for gloss first; matt dragged under it is told while it
   await expect(page.getByText(/The face is matt: the wash spreads sideways/).first()).toBeVisible()
   await page.mouse.up()
   await expect(page.getByText('If dropped here:')).toHaveCount(0)
-  const finding = page.locator('code', { hasText: 'flow-needs-gloss' })
+  const finding = page.locator('[data-rule="flow-needs-gloss"]')
   await expect(finding).toHaveCount(4)
 
   // Its remedy mends the three over the matt, undo brings them back, and once more takes the drag back.
@@ -201,7 +201,7 @@ test('a final matt warns of graphite and lens under it, and moves them after', a
     { do: 'clear', family: 'acrylic-pu', sheen: 'matt', coats: ['mist', 'light'] },
   ])
   await page.goto('/builds/tern')
-  const finding = page.locator('code', { hasText: 'matt-hides-effect' })
+  const finding = page.locator('[data-rule="matt-hides-effect"]')
   await expect(finding).toBeVisible()
   await page.getByRole('button', { name: /^Matt clear/ }).click()
   const last = page.getByRole('region', { name: 'What this matt clear does' })

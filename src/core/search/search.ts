@@ -18,6 +18,7 @@ export type FoundKind =
   | 'bottle'
   | 'kept mix'
   | 'rule'
+  | 'chapter'
   | 'key'
   | 'command'
 
@@ -48,6 +49,7 @@ const WEIGHT: Record<FoundKind, number> = {
   family: 0.6,
   finding: 0.9,
   rule: 0.85,
+  chapter: 0.9,
   key: 0.8,
   note: 0.7,
 }

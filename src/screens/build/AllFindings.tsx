@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
 import { useNow } from '../shared/now'
+import { RuleLink } from '../shared/RuleLink'
 import { stepName } from '../shared/words'
 
 type Row = {
@@ -33,7 +34,7 @@ const FILTERS = [
   { id: 'stop', say: 'Stops' },
   { id: 'risk', say: 'Risks' },
   { id: 'note', say: 'Notes' },
-  { id: 'accepted', say: 'Taken as they are' },
+  { id: 'accepted', say: 'Accepted' },
 ] as const
 type Filter = (typeof FILTERS)[number]['id']
 
@@ -151,20 +152,20 @@ function FindingLine({
     <li className="grid gap-x-4 gap-y-1 border-b border-rule py-2.5 md:grid-cols-[11rem_minmax(0,1fr)_auto]">
       <p className="min-w-0">
         <SeverityMark severity={row.severity} />
-        <code className="block font-sans text-sm text-soft">{row.rule}</code>
       </p>
       <div className="min-w-0">
         <p className="max-w-prose">{row.because}</p>
         {row.follow.map((finding) => (
           <p key={`${finding.step} ${finding.rule}`} className="max-w-prose text-sm text-soft">
-            From it follows <code className="font-sans">{finding.rule}</code>: {finding.because}
+            It brings with it: {finding.because} <RuleLink rule={finding.rule} />
           </p>
         ))}
-        {row.accepted !== null && <p className="text-sm">Taken as it is: {row.accepted}</p>}
-        <p className="text-sm text-soft">
+        {row.accepted !== null && <p className="text-sm">Accepted: {row.accepted}</p>}
+        <p className="flex flex-wrap items-baseline gap-x-3 text-sm text-soft">
           {[parts.map((part) => part.name).join(', '), step && isAct(step) ? stepName(step) : null]
             .filter(Boolean)
             .join(' · ')}
+          <RuleLink rule={row.rule} />
         </p>
       </div>
       <p className={cx('flex items-start gap-2', !row.way && !part && 'hidden')}>
@@ -177,7 +178,7 @@ function FindingLine({
           <Button
             size="small"
             onClick={() => onOpen(part.id)}
-            aria-label={`Show ${row.rule} on ${part.name}`}
+            aria-label={`Show on ${part.name}: ${row.because}`}
           >
             Show it
           </Button>

@@ -5,6 +5,7 @@ import type { PartRemedy } from '@/core/builds'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
+import { RuleLink } from '../shared/RuleLink'
 import type { ShownFinding } from './judged'
 
 /** A finding on its boundary: what, why, and the ways out, each one click. */
@@ -29,22 +30,22 @@ export function FindingRow({
     return (
       <Boundary edge="border-strong" wash="bg-sunk">
         <p className="text-sm">
-          Taken as it is: <span className="font-semibold">{finding.rule}</span>. {finding.accepted}{' '}
+          {finding.because} <strong>Accepted: {finding.accepted}</strong>{' '}
+          <RuleLink rule={finding.rule} />{' '}
           <button
             type="button"
             className="min-h-6 text-act underline"
             onClick={() => onAccept(null)}
           >
-            Judge it again
+            Check it again
           </button>
         </p>
       </Boundary>
     )
   return (
     <Boundary edge={look.edge} wash={look.wash}>
-      <p className="flex flex-wrap items-baseline gap-x-3">
+      <p>
         <SeverityMark severity={finding.severity} />
-        <code className="font-sans text-sm text-soft">{finding.rule}</code>
       </p>
       <p className="mt-0.5 max-w-prose">{finding.because}</p>
       {follow.length > 0 && <Follow findings={follow} />}
@@ -77,6 +78,7 @@ export function FindingRow({
             Accept anyway
           </button>
         )}
+        <RuleLink rule={finding.rule} />
       </div>
       {accepting && <Accept onAccept={onAccept} onClose={() => setAccepting(false)} />}
     </Boundary>
@@ -92,8 +94,8 @@ function Follow({ findings }: { findings: readonly ShownFinding[] }) {
       <ul className="mt-1 space-y-1">
         {findings.map((finding) => (
           <li key={`${finding.step} ${finding.rule}`} className="max-w-prose">
-            <SeverityMark severity={finding.severity} />{' '}
-            <code className="font-sans">{finding.rule}</code>: {finding.because}
+            <SeverityMark severity={finding.severity} /> {finding.because}{' '}
+            <RuleLink rule={finding.rule} />
           </li>
         ))}
       </ul>
@@ -142,7 +144,7 @@ function Accept({
       <input
         // biome-ignore lint/a11y/noAutofocus: the field was asked for a moment ago
         autoFocus
-        aria-label="Why it is taken as it is"
+        aria-label="Why you accept it"
         placeholder="Why"
         aria-invalid={error ? true : undefined}
         value={reason}

@@ -53,7 +53,7 @@ describe('a finding on its boundary', () => {
 
   it('says why where it has no way out', () => {
     show(finding())
-    expect(screen.getByText(/No way out leaves what is done already as it is/)).toBeTruthy()
+    expect(screen.getByText(/Every fix would touch work that is already done/)).toBeTruthy()
   })
 
   it('folds what follows from it', () => {
@@ -74,7 +74,7 @@ describe('a finding on its boundary', () => {
 
   it('taken as it is, can be judged again', async () => {
     const { onAccept } = show(finding({ accepted: 'Old trick' }))
-    await userEvent.click(screen.getByRole('button', { name: 'Judge it again' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Check it again' }))
     expect(onAccept).toHaveBeenCalledWith(null)
   })
 })

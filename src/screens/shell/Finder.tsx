@@ -8,6 +8,7 @@ import { useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { findable } from './findable'
 import { SCREENS } from './screens'
+import { useHandbook } from './useHandbook'
 
 /** So many are shown. */
 const MOST = 9
@@ -16,9 +17,10 @@ const MOST = 9
 function useFound(open: boolean, query: string): Findable[] {
   const project = useProject()
   const parts = useParts()
+  const handbook = useHandbook(open)
   const index = useMemo(
-    () => (open ? searchIndex(findable(project, parts)) : null),
-    [open, project, parts],
+    () => (open ? searchIndex([...findable(project, parts), ...handbook]) : null),
+    [open, project, parts, handbook],
   )
   return useMemo(() => {
     if (!index) return []

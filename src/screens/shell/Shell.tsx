@@ -63,6 +63,10 @@ function Frame({ children }: { children: ReactNode }) {
   const router = useRouter()
   const [open, setOpen] = useState<'finder' | 'keys' | null>(null)
   useDrops()
+  useEffect(() => {
+    // The page came before its content: what its address points at wasn't there yet.
+    document.getElementById(decodeURIComponent(location.hash.slice(1)))?.scrollIntoView()
+  }, [])
   useHotkeys(
     new Map([
       ['/', () => setOpen('finder')],

@@ -5,6 +5,7 @@ export const SCREENS = [
   { href: '/builds', say: 'Builds', phone: true },
   { href: '/explain', say: 'Explain', phone: false },
   { href: '/library', say: 'Library', phone: false },
+  { href: '/handbook', say: 'Handbook', phone: false },
   { href: '/mix', say: 'Mix', phone: true },
   { href: '/colour', say: 'Colour', phone: false },
   { href: '/shelf', say: 'Shelf', phone: false },

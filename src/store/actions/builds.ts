@@ -110,9 +110,16 @@ export function acceptFinding(
     const logged = loggedIn(await read.log({ build: at.build }), at.build)
     const result = applyEdit(build, edit, logged, store.newId)
     if (!result.ok) return { refused: result.why }
-    const noted = reason ? [put('acts', noteAct(store, `Accepted ${rule}: ${reason}`, at))] : []
+    const noted = reason
+      ? [
+          put(
+            'acts',
+            noteAct(store, `Accepted anyway (${rule.replaceAll('-', ' ')}): ${reason}`, at),
+          ),
+        ]
+      : []
     return {
-      label: reason ? `Taken as it is: ${rule}` : `Judged again: ${rule}`,
+      label: reason ? `Accepted: ${reason}` : 'It is checked again',
       writes: [put('builds', result.build), ...noted],
     }
   })
