@@ -59,7 +59,8 @@ const SHOTS = [
     name: 'build',
     path: '/builds/ploughman-6?part=frame',
     size: DESK,
-    before: (page) => page.getByText('no-release-under').scrollIntoViewIfNeeded(),
+    before: (page) =>
+      page.locator('[data-rule="no-release-under"]').first().scrollIntoViewIfNeeded(),
   },
   { name: 'build-dark', path: '/builds/gannets-lament?part=hull-port', size: DESK, theme: 'dark' },
   {
