@@ -19,7 +19,9 @@ export const test = base.extend<{ watch: Watch }>({
       })
       context.on('console', (message) => {
         if (message.type() === 'error' || message.type() === 'warning')
-          watch.problems.push(`console ${message.type()}: ${message.text()}`)
+          watch.problems.push(
+            `console ${message.type()}: ${message.text()} ${message.location().url}`,
+          )
       })
       context.on('response', (response) => {
         if (response.status() === 404) watch.problems.push(`not found: ${response.url()}`)
