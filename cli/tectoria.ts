@@ -91,18 +91,17 @@ function main(args: readonly string[]): number {
     return 0
   }
   const [name, file] = words
-  if (name === 'convert' && file !== undefined) {
+  const command = name === undefined ? undefined : COMMANDS[name]
+  if (!command && name !== 'convert')
+    throw new Misuse(name === undefined ? 'Which command?' : `There is no command "${name}".`)
+  if (file === undefined) throw new Misuse('Which file? - is standard input.')
+  if (!command) {
     const converted = runConvert(file, flags)
     if (!converted.ok) return refuse(converted.problems)
     if ('answer' in converted.value) print(converted.value.answer)
     else printBytes(Buffer.from(converted.value.file))
     return 0
   }
-  const command = name === undefined ? undefined : COMMANDS[name]
-  if (name === 'convert') throw new Misuse('Which file? - is standard input.')
-  if (!command)
-    throw new Misuse(name === undefined ? 'Which command?' : `There is no command "${name}".`)
-  if (file === undefined) throw new Misuse('Which file? - is standard input.')
   const text = readFileSync(file === '-' ? 0 : file, 'utf8')
   const read: Parsed<unknown> = command.plain ? { ok: true, value: text } : parseJson(text)
   if (!read.ok) return refuse(read.problems)

@@ -23,6 +23,12 @@ export function clockTime(at: number, now: number): string {
   return `${day} ${time}`
 }
 
+/** A day of the calendar here, as fields and files have it: "2026-03-17". */
+export function localDay(day: Date): string {
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`
+}
+
 function midnight(at: number): number {
   return new Date(at).setHours(0, 0, 0, 0)
 }

@@ -1,4 +1,5 @@
 import { familyRow } from '../knowledge/families'
+import { capital } from '../model/capital'
 import type { MixLabel } from '../shelf/mixLabel'
 
 /** Size of a label, mm. */
@@ -126,8 +127,4 @@ function escaped(text: string): string {
 
 function cut(text: string, most: number): string {
   return text.length > most ? `${text.slice(0, most - 1)}…` : text
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -1,3 +1,4 @@
+import { capital } from '../model/capital'
 import type { ActStep } from '../model/sequence'
 import { actRow, laysClear } from './acts'
 
@@ -6,8 +7,4 @@ export function stepName(step: ActStep): string {
   if (step.name !== undefined) return step.name
   const { name } = actRow(step.do, step.family)
   return laysClear(step) && step.sheen ? `${capital(step.sheen)} clear` : name
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

@@ -12,7 +12,9 @@ import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { saveFile } from '@/ui/saveFile'
+import { localDay } from '@/ui/time'
 import { focusFirstError, readForm } from '../shared/forms'
+import { useArchive } from '../shared/useArchive'
 import { FinishedFacts } from './FinishedFacts'
 
 /** What a build is called and is for, and what can be done with it as a whole. */
@@ -114,13 +116,6 @@ function BuildForm({ build }: { build: Build }) {
   )
 }
 
-/** A day of the calendar here. */
-function today(): string {
-  const now = new Date()
-  const two = (value: number) => String(value).padStart(2, '0')
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
-}
-
 function BuildActs({ build }: { build: Build }) {
   const project = useProject()
   const run = useRun()
@@ -128,6 +123,7 @@ function BuildActs({ build }: { build: Build }) {
   const router = useRouter()
   const set = (fields: Record<string, unknown>, label: string) =>
     void run(editBuild, build.id, { do: 'set', fields }, label)
+  const archive = useArchive(build)
   const copy = async () => {
     const made = copyBuild(build, `${build.name}, once more`, newId)
     if (await run(addBuild, made)) router.push(`/builds/${made.id}`)
@@ -154,7 +150,9 @@ function BuildActs({ build }: { build: Build }) {
   return (
     <div className="mt-3 flex flex-wrap gap-2">
       {build.finishedOn === undefined ? (
-        <Button onClick={() => set({ finishedOn: today() }, `Finished: ${build.name}`)}>
+        <Button
+          onClick={() => set({ finishedOn: localDay(new Date()) }, `Finished: ${build.name}`)}
+        >
           It is finished
         </Button>
       ) : (
@@ -162,15 +160,7 @@ function BuildActs({ build }: { build: Build }) {
           Not finished yet
         </Button>
       )}
-      {build.shelved ? (
-        <Button onClick={() => set({ shelved: null }, `${build.name} is back on the bench`)}>
-          Bring it back
-        </Button>
-      ) : (
-        <Button onClick={() => set({ shelved: true }, `Archived: ${build.name}`)}>
-          Archive it
-        </Button>
-      )}
+      <Button onClick={archive}>{build.shelved ? 'Bring it back' : 'Archive it'}</Button>
       <Button onClick={() => void copy()}>Duplicate it</Button>
       <Button onClick={() => void words()}>Copy it as words</Button>
       <Button onClick={save}>Export it alone</Button>

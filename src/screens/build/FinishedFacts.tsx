@@ -5,9 +5,8 @@ import { isAct } from '@/core/model/isAct'
 import { resolveStep } from '@/core/stack'
 import { useStock } from '@/state/hooks'
 import { FilmBand, type FilmBandProps } from '@/ui/FilmBand'
-import { localeHere } from '@/ui/units'
+import { about, localeHere, number } from '@/ui/units'
 
-const HOURS = new Intl.NumberFormat(localeHere(), { maximumFractionDigits: 1 })
 const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
 
 /** What a build has come to so far: hours, paint, evenings, between which days. */
@@ -17,8 +16,8 @@ export function FinishedFacts({ build }: { build: Build }) {
   const card = finishedCard(build, log, zone)
   if (card.acts === 0) return <p className="text-soft">Nothing of it is logged yet.</p>
   const rows = [
-    ['Hours of hands', HOURS.format(card.hours)],
-    ['Paint mixed', `${HOURS.format(card.ml)} ml`],
+    ['Hours of hands', number(card.hours, 1)],
+    ['Paint mixed', about(card.ml, 'ml', 1)],
     ['Evenings', String(card.evenings)],
     ['From', card.from === null ? '' : DAY.format(card.from)],
     [build.finishedOn ? 'Finished' : 'Last at it', card.to === null ? '' : DAY.format(card.to)],

@@ -53,10 +53,8 @@ function Films({
   const now = useNow(60_000)
   const [rows, setRows] = useState<Typed[]>([{ key: 0, what: '', when: 'a month ago' }])
   const [parts, setParts] = useState<string[]>([part.id])
-  const films = useMemo(
-    () => rows.flatMap((row) => filmOf(row, known, now) ?? []),
-    [rows, known, now],
-  )
+  const read = useMemo(() => rows.map((row) => readFilm(row, known, now)), [rows, known, now])
+  const films = read.flatMap(({ film }) => film ?? [])
   const set = (key: number, fields: Partial<Typed>) =>
     setRows(rows.map((row) => (row.key === key ? { ...row, ...fields } : row)))
   const said = rows.filter(({ what }) => what.trim() !== '').length
@@ -78,18 +76,14 @@ function Films({
       </p>
       <TimesBeforeNow />
       {rows.map((row, i) => {
-        const film = filmOf(row, known, now)
+        const { step, film } = read[i] ?? { film: null }
         return (
           <div key={row.key} className="space-y-2 border-l-4 border-strong pl-3">
             <TextField
               label={i === 0 ? 'Lowest film' : 'Over it'}
               value={row.what}
               placeholder={i === 0 ? 'grey lacquer primer' : 'base dark blue enamel'}
-              error={
-                row.what.trim() !== '' && !stepIn(row.what, known)
-                  ? 'No film that can be told'
-                  : null
-              }
+              error={row.what.trim() !== '' && !step ? 'No film that can be told' : null}
               hint={film ? `${stepName(film.step)}: ${stepDetail(film.step)}` : undefined}
               onChange={(event) => set(row.key, { what: event.target.value })}
             />
@@ -131,8 +125,13 @@ function stepIn(what: string, known: Known): ActStep | undefined {
   return acts.find(isAct)
 }
 
-function filmOf({ what, when }: Typed, known: Known, now: number): FoundFilm | null {
+/** The act that a row says, and the film where its time is one before now too. */
+function readFilm(
+  { what, when }: Typed,
+  known: Known,
+  now: number,
+): { step?: ActStep | undefined; film: FoundFilm | null } {
   const step = stepIn(what, known)
   const at = saidInstant(when, now, zoneHere())
-  return step && at !== null && at <= now ? { step, at } : null
+  return { step, film: step && at !== null && at <= now ? { step, at } : null }
 }

@@ -7,9 +7,10 @@ import type { PartPlan } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { verdictOf } from '@/core/stack'
 import { useParts, useProject, useRun } from '@/state/hooks'
-import { editBuild, orderBuilds } from '@/store/actions/builds'
+import { orderBuilds } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
+import { useArchive } from '../shared/useArchive'
 import { NewBuild } from './NewBuild'
 
 export function BuildsScreen() {
@@ -104,16 +105,9 @@ function BuildRow({
   onLater: (() => void) | null
 }) {
   const parts = useParts()
-  const run = useRun()
+  const archive = useArchive(build)
   const plans = parts.filter((part) => part.build === build.id)
   const { done, all } = progressOf(plans)
-  const shelve = () =>
-    void run(
-      editBuild,
-      build.id,
-      { do: 'set', fields: { shelved: build.shelved === true ? null : true } },
-      build.shelved ? `${build.name} is back on the bench` : `Archived: ${build.name}`,
-    )
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[minmax(0,1fr)_12rem_auto] md:items-center">
       <div className="min-w-0">
@@ -143,7 +137,7 @@ function BuildRow({
         </div>
       </div>
       <div className="flex items-center gap-1">
-        <Button onClick={shelve}>{build.shelved ? 'Bring it back' : 'Archive'}</Button>
+        <Button onClick={archive}>{build.shelved ? 'Bring it back' : 'Archive'}</Button>
         <MoveButton say={`${build.name} earlier`} onMove={onEarlier}>
           <ChevronUp className="size-5" aria-hidden="true" />
         </MoveButton>

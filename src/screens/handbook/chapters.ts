@@ -1,12 +1,11 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import GithubSlugger from 'github-slugger'
+import type { HandbookSection } from '../shared/handbookSection'
+import { ruleAnchor } from '../shared/RuleLink'
 
 /** A chapter of the handbook: its address, its heading, its text in Markdown. */
 export type Chapter = { slug: string; title: string; text: string }
-
-/** A heading inside a chapter, or a rule that it tells of, and where it stands. */
-export type Section = { says: string; to: string; is: 'chapter' | 'rule' }
 
 const FOLDER = join(process.cwd(), 'docs', 'handbook')
 
@@ -29,10 +28,10 @@ function headingsOf(text: string, level: number): string[] {
 }
 
 /** The sections of a chapter; their ids are those that the page gives its headings. */
-export function sectionsOf({ slug, text }: Chapter): Section[] {
+export function sectionsOf({ slug, text }: Chapter): HandbookSection[] {
   const ids = new GithubSlugger()
   ids.slug(headingsOf(text, 1)[0] ?? '')
-  return text.split('\n').flatMap((line): Section[] => {
+  return text.split('\n').flatMap((line): HandbookSection[] => {
     const heading = /^(#{2,6}) (.+)$/.exec(line)
     if (!heading?.[2]) return []
     const id = ids.slug(heading[2])
@@ -43,7 +42,7 @@ export function sectionsOf({ slug, text }: Chapter): Section[] {
 }
 
 /** The rules that a chapter has a row for. */
-export function rulesOf({ slug, text }: Chapter): Section[] {
+export function rulesOf({ slug, text }: Chapter): HandbookSection[] {
   const inRules = text.split('\n').reduce<{ on: boolean; rows: string[] }>(
     ({ on, rows }, line) => {
       if (/^\| rule \|/.test(line)) return { on: true, rows }
@@ -54,9 +53,9 @@ export function rulesOf({ slug, text }: Chapter): Section[] {
   )
   return inRules.rows.flatMap((cell) =>
     [...cell.matchAll(/`([a-z0-9-]+)`/g)].map(
-      ([, rule = '']): Section => ({
+      ([, rule = '']): HandbookSection => ({
         says: rule,
-        to: `/handbook/${slug}#rule-${rule}`,
+        to: `/handbook/${slug}#${ruleAnchor(rule)}`,
         is: 'rule',
       }),
     ),

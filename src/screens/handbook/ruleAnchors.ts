@@ -1,5 +1,6 @@
 import type { Element, ElementContent, Root } from 'hast'
 import { visit } from 'unist-util-visit'
+import { ruleAnchor } from '../shared/RuleLink'
 
 /** Gives each rule in the first column of a table of rules an id, so that a finding can lead there. */
 export function ruleAnchors() {
@@ -12,7 +13,7 @@ export function ruleAnchors() {
         for (const code of cellsOf(row)
           .slice(0, 1)
           .flatMap((cell) => all(cell, 'code')))
-          code.properties = { ...code.properties, id: `rule-${textOf(code)}` }
+          code.properties = { ...code.properties, id: ruleAnchor(textOf(code)) }
     })
 }
 

@@ -11,7 +11,7 @@ import {
 import { useBench, useProject } from '@/state/hooks'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
-import { clockTime } from '@/ui/time'
+import { clockTime, localDay } from '@/ui/time'
 import { localeHere } from '@/ui/units'
 import { actOnPart, namesOf } from '../shared/names'
 import { sayFinish } from '../shared/planWords'
@@ -26,14 +26,9 @@ function freeDay(plan: BenchPlan): string {
     day.setDate(day.getDate() + ahead)
     const key = day.toDateString()
     if (!plan.sessions.some((session) => new Date(session.from).toDateString() === key))
-      return localDate(day)
+      return localDay(day)
   }
-  return localDate(new Date(plan.now + 86_400_000))
-}
-
-function localDate(day: Date): string {
-  const two = (n: number) => String(n).padStart(2, '0')
-  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`
+  return localDay(new Date(plan.now + 86_400_000))
 }
 
 /** Questions to the plan, side by side with it as it is; nothing is changed by asking. */

@@ -1,8 +1,9 @@
 import { ACT_TABLE, FAMILY_TABLE, MILESTONE_WORDS, SEEN_WORDS, stepName } from '@/core/knowledge'
+import { capital } from '@/core/model/capital'
 import type { Act, Family, Solvent, Substrate, Tool } from '@/core/model/vocabulary'
 import type { UndoTouch } from '@/core/stack'
 
-export { MILESTONE_WORDS, SEEN_WORDS, stepName }
+export { capital, MILESTONE_WORDS, SEEN_WORDS, stepName }
 
 export function actName(act: Act): string {
   return ACT_TABLE[act].name
@@ -10,10 +11,6 @@ export function actName(act: Act): string {
 
 export function familyName(family: Family): string {
   return capital(FAMILY_TABLE[family].name)
-}
-
-export function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
 /** An id of the vocabulary as words: "spray-can" is "Spray can". */

@@ -103,7 +103,8 @@ function TakenFor({ read }: { read: readonly SaidBottle[] }) {
               ]
                 .filter(Boolean)
                 .join(' · ')}
-              {guessed.length > 0 && ` (guessed: ${guessed.map(wordFor).join(', ')})`}
+              {guessed.length > 0 &&
+                ` (guessed: ${guessed.map((field) => WORDS[field]).join(', ')})`}
             </span>
           </span>
         </li>
@@ -118,10 +119,6 @@ const WORDS: Record<SaidBottle['guessed'][number], string> = {
   sheen: 'sheen',
   colour: 'colour',
   sizeMl: 'size',
-}
-
-function wordFor(field: SaidBottle['guessed'][number]): string {
-  return WORDS[field]
 }
 
 function wantsColour({ bottle }: SaidBottle): boolean {

@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { Findable } from '@/core/search'
-
-type Section = { says: string; to: string; is: 'chapter' | 'rule' }
+import type { HandbookSection } from '../shared/handbookSection'
 
 /** What the handbook has to be found, asked for once the finder is opened; nothing while it can't be had. */
 export function useHandbook(open: boolean): readonly Findable[] {
@@ -12,7 +11,7 @@ export function useHandbook(open: boolean): readonly Findable[] {
     let isGone = false
     fetch('/handbook/sections')
       .then((answer) => answer.json())
-      .then((found: readonly Section[]) => {
+      .then((found: readonly HandbookSection[]) => {
         if (!isGone) setSections(found.map(findableOf))
       })
       // Without it everything else is found as ever.
@@ -24,7 +23,7 @@ export function useHandbook(open: boolean): readonly Findable[] {
   return sections
 }
 
-function findableOf({ says, to, is }: Section): Findable {
+function findableOf({ says, to, is }: HandbookSection): Findable {
   return is === 'rule'
     ? { id: to, kind: 'rule', says: says.replaceAll('-', ' '), to }
     : { id: to, kind: 'chapter', says, to }

@@ -85,7 +85,6 @@ type Told = {
 function readPiece(text: string): Told & { text: string; isNothing: boolean } {
   const items = itemsOf(tokensOf(text), LEXICON)
   const told: Told = {}
-  const colours: string[] = []
   for (const item of items) {
     const field = senseOf(item, 'field')?.says
     const sheen = senseOf(item, 'sheen')?.sheen
@@ -98,7 +97,7 @@ function readPiece(text: string): Told & { text: string; isNothing: boolean } {
   }
   // The last word of a name says what it is: a soot powder is a powder.
   told.role = items.map(roleNamed).findLast(Boolean) ?? items.map(roleDone).findLast(Boolean)
-  for (const word of text.toLowerCase().split(/\s+/)) if (isColourWord(word)) colours.push(word)
+  const colours = text.toLowerCase().split(/\s+/).filter(isColourWord)
   told.colour ??= colourSaid(colours.join(' ')) ?? undefined
   const isNothing = Object.values(told).every((value) => value === undefined)
   return { ...told, text, isNothing }

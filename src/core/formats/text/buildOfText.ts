@@ -1,4 +1,5 @@
 import type { Build, BuildStep, Part } from '../../model/build'
+import { capital } from '../../model/capital'
 import { partId, USUAL_SUBSTRATE } from './readHeader'
 import type { ReadPlan } from './readPlan'
 
@@ -48,7 +49,7 @@ function partsOf({ header, steps }: ReadPlan): Part[] {
   for (const name of names.length > 0 ? names : ['Model'])
     parts.push({
       id: partId(name, parts),
-      name: name.charAt(0).toUpperCase() + name.slice(1),
+      name: capital(name),
       substrate,
     })
   return parts

@@ -102,8 +102,18 @@ const LANGUAGE: Phrases = phrasesOf((add) => {
 
 const LONGEST = longestIn(LANGUAGE)
 
-/** The words of the language, and the names of a bench on top of them. */
-export function lexiconOf({ parts, shelf, mixes, techniques }: Known = {}): Lexicon {
+const made = new WeakMap<Known, Lexicon>()
+
+/** The words of the language, and the names of a bench on top of them; made once for the same names, which stay as they are. */
+export function lexiconOf(known: Known = {}): Lexicon {
+  const before = made.get(known)
+  if (before) return before
+  const lexicon = withNames(known)
+  made.set(known, lexicon)
+  return lexicon
+}
+
+function withNames({ parts, shelf, mixes, techniques }: Known): Lexicon {
   const own = phrasesOf((add) => {
     for (const bottle of shelf ?? []) add(namesOf(bottle), { is: 'bottle', bottle })
     for (const mix of mixes ?? []) add([mix.name], { is: 'mix', mix })

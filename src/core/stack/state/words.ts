@@ -48,11 +48,6 @@ export function theSolvent(context: StepContext): string {
     : 'no solvent'
 }
 
-/** A text with its first letter large. */
-export function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
-}
-
 /** "a", "a and b", "a, b and c". */
 export function listed(words: readonly string[]): string {
   const last = words.at(-1) ?? ''

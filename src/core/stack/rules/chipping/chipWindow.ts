@@ -1,5 +1,6 @@
 import { CHIP_WINDOW } from '../../../knowledge/drying'
 import { familyRow } from '../../../knowledge/families'
+import { capital } from '../../../model/capital'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmState, hasReached } from '../../state/film'
@@ -7,7 +8,7 @@ import { theFilm } from '../../state/filmName'
 import { newestRelease } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { afterAge, capital } from '../../state/words'
+import { afterAge } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Wet chipping before the top coat is touch-dry, or when it has grown too hard. Source: handbook 2.6, 3.4. */

@@ -1,5 +1,6 @@
 import { actRow } from '../../../knowledge/acts'
 import { familyRow } from '../../../knowledge/families'
+import { capital } from '../../../model/capital'
 import { isAct } from '../../../model/isAct'
 import type { Coat, Family, Role } from '../../../model/vocabulary'
 import { moveCandidates, otherFamilyCandidates } from '../../remedies/candidates'
@@ -7,7 +8,7 @@ import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { newestRelease, seals } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital, theWork } from '../../state/words'
+import { theWork } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Most light lacquer coats that water still enters. Source: handbook 2.6. */

@@ -1,5 +1,6 @@
 import { familyRow } from '../../../knowledge/families'
 import { EFFECT_WORDS, type Effect, reaction } from '../../../knowledge/reactions'
+import { capital } from '../../../model/capital'
 import { isAct } from '../../../model/isAct'
 import type { Step } from '../../../model/sequence'
 import type { Severity } from '../../../model/vocabulary'
@@ -8,7 +9,7 @@ import { theFilm } from '../../state/filmName'
 import { effectsOn } from '../../state/solventEffects'
 import { newestRelease } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital, theSolvent } from '../../state/words'
+import { theSolvent } from '../../state/words'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
 
 /** Severity by effect after energy. Source: handbook 2.6, by effect. */

@@ -1,10 +1,10 @@
+import { capital } from '../../../model/capital'
 import { changed } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { coatMicrons, filmMicrons } from '../../state/filmBuild'
 import { theFilm } from '../../state/filmName'
 import { cutBy } from '../../state/lay'
 import { newestWhole } from '../../state/stack'
-import { capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Films on both faces of a joint against its gap. Note. Source: handbook 2.6, second table. */

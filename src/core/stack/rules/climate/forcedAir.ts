@@ -2,11 +2,11 @@ import { type ClimateSeries, piecesBetween } from '../../../drying/series'
 import { familyRow } from '../../../knowledge/families'
 import { solventRow } from '../../../knowledge/solvents'
 import { substrateRow } from '../../../knowledge/substrates'
+import { capital } from '../../../model/capital'
 import type { Solvent } from '../../../model/vocabulary'
 import { filmReaches } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import type { StepContext } from '../../state/stepContext'
-import { capital } from '../../state/words'
 import type { Draft, Remedy } from '../finding'
 
 /** Warm air is set to this where the part bears it, °C. Source: handbook 3.2, f_A. */

@@ -1,7 +1,7 @@
 import { labOf } from '../../../colour/spectrum'
+import { capital } from '../../../model/capital'
 import { theFilm } from '../../state/filmName'
 import { seenFilms } from '../../state/stack'
-import { capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Darker than this takes the glow from a transparent colour, L*. */

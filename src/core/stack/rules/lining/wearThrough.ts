@@ -1,10 +1,10 @@
 import { RUB_HOUR, RUBS_AN_HOUR } from '../../../knowledge/limits'
+import { capital } from '../../../model/capital'
 import { changed } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { newestWhole } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** More rubs within an hour than the film under them bears; edges bear half. Risk, edges a note. Source: handbook 2.6. */

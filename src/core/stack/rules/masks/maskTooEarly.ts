@@ -1,9 +1,10 @@
+import { capital } from '../../../model/capital'
 import { type Film, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { afterAge, capital } from '../../state/words'
+import { afterAge } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** Latex or salt on a film that is still wet; salt on tacky release is meant. Stop. Source: handbook 2.6, 3.4. */

@@ -1,9 +1,10 @@
+import { capital } from '../../../model/capital'
 import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { capital, hasHad } from '../../state/words'
+import { hasHad } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** After a night flexible tape of low tack holds on what isn't tape-safe yet, minutes. Source: handbook 3.4. */

@@ -1,11 +1,12 @@
 import { LATEX } from '../../../knowledge/drying'
+import { capital } from '../../../model/capital'
 import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { sheetMask } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital, old } from '../../state/words'
+import { old } from '../../state/words'
 import type { Draft, Rule } from '../finding'
 
 /** Tape left on through full cure of the sprayed film: ridges, tearing; latex left on for over a day: it sets in the corners. Source: handbook 2.6, 3.4. */

@@ -1,10 +1,11 @@
 import { TAPE_OFF } from '../../../knowledge/limits'
+import { capital } from '../../../model/capital'
 import { sayDuration } from '../../../model/duration'
 import { EPSILON, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { filmOver } from '../../state/stack'
 import { takes } from '../../state/takes'
-import { afterAge, capital } from '../../state/words'
+import { afterAge } from '../../state/words'
 import type { Rule } from '../finding'
 
 /**

@@ -1,9 +1,10 @@
 import { familyRow } from '../../../knowledge/families'
+import { capital } from '../../../model/capital'
 import { type Film, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital, theWork } from '../../state/words'
+import { theWork } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
 
 /** Does the sheet of the product say that it may go on this film? Source: handbook 2, "the maker's data sheet wins". */

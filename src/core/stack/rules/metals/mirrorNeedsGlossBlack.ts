@@ -1,6 +1,7 @@
 import { labOf } from '../../../colour/spectrum'
 import { clockMinutes } from '../../../drying/clock'
 import { familyRow } from '../../../knowledge/families'
+import { capital } from '../../../model/capital'
 import type { Climate } from '../../../model/climate'
 import type { ActStep } from '../../../model/sequence'
 import type { Family } from '../../../model/vocabulary'
@@ -11,7 +12,7 @@ import { resolveStep } from '../../state/resolvedStep'
 import { facing, newestWhole } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { capital, hasHad, theWork } from '../../state/words'
+import { hasHad, theWork } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Darker than this is black enough to mirror, L*. Source: handbook 5.1, black. */

@@ -1,9 +1,10 @@
 import { familyRow } from '../../../knowledge/families'
 import { type PrimerNeed, substrateRow } from '../../../knowledge/substrates'
+import { capital } from '../../../model/capital'
 import type { ActStep, Step } from '../../../model/sequence'
 import type { Family, Role } from '../../../model/vocabulary'
 import type { StepContext } from '../../state/stepContext'
-import { capital, theWork } from '../../state/words'
+import { theWork } from '../../state/words'
 import type { Draft, Remedy, Rule } from '../finding'
 
 /** Is this the first paint on the bare part, in a sense that primer, degreasing and etching care for? */

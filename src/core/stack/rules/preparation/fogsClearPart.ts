@@ -1,7 +1,7 @@
 import { actRow } from '../../../knowledge/acts'
 import { solventRow } from '../../../knowledge/solvents'
+import { capital } from '../../../model/capital'
 import { isAct } from '../../../model/isAct'
-import { capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Cyanoacrylate or a strong solvent near clear parts. Risk. Source: handbook 2.6. */

@@ -1,4 +1,5 @@
 import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
+import { capital } from '../../../model/capital'
 import type { Severity } from '../../../model/vocabulary'
 import {
   milderSolventCandidates,
@@ -11,7 +12,7 @@ import { ripeness } from '../../state/ripeness'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
 import { sameSitting, stillFeathers, worksInto } from '../../state/targets'
-import { capital, theSolvent } from '../../state/words'
+import { theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /**

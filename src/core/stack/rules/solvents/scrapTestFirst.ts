@@ -1,10 +1,11 @@
 import { EFFECT_WORDS } from '../../../knowledge/reactions'
+import { capital } from '../../../model/capital'
 import { changed } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import { pairKey, type StepContext } from '../../state/stepContext'
-import { capital, theSolvent } from '../../state/words'
+import { theSolvent } from '../../state/words'
 import type { Draft, Rule } from '../finding'
 
 /** An attack on purpose, or a pair that the log doesn't know and that isn't inert, with no test piece. Note. Source: handbook 2.6. */

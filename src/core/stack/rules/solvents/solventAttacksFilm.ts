@@ -1,6 +1,7 @@
 import { familyRow } from '../../../knowledge/families'
 import { EFFECT_WORDS, type Effect } from '../../../knowledge/reactions'
 import { solventRow } from '../../../knowledge/solvents'
+import { capital } from '../../../model/capital'
 import type { Severity } from '../../../model/vocabulary'
 import {
   cleanUpFirstCandidates,
@@ -17,7 +18,7 @@ import { theFilm } from '../../state/filmName'
 import { ripeness } from '../../state/ripeness'
 import { effectsOn, type FilmEffect } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
-import { capital, theSolvent } from '../../state/words'
+import { theSolvent } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 import { suitsFilm } from '../metals/clearKillsMetal'
 

@@ -3,6 +3,7 @@ import { familyRow } from '../../../knowledge/families'
 import { GLOSS_UNITS } from '../../../knowledge/sheens'
 import { type SolventRow, solventRow } from '../../../knowledge/solvents'
 import { substrateRow } from '../../../knowledge/substrates'
+import { capital } from '../../../model/capital'
 import type { Severity, Substrate } from '../../../model/vocabulary'
 import {
   lighterCoatCandidates,
@@ -11,7 +12,7 @@ import {
 } from '../../remedies/candidates'
 import { isBare, newestWhole } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital, theSolvent } from '../../state/words'
+import { theSolvent } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
 
 /** `coats`: wet ones; `dull`: a clear that is no gloss; `soaked`: it stands in it. */

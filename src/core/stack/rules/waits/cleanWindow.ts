@@ -1,5 +1,6 @@
 import { laysLining } from '../../../knowledge/acts'
 import { familyRow } from '../../../knowledge/families'
+import { capital } from '../../../model/capital'
 import { sayDuration } from '../../../model/duration'
 import {
   afterNextFilmCandidates,
@@ -13,7 +14,7 @@ import { theFilm } from '../../state/filmName'
 import { effectOn } from '../../state/solventEffects'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { afterAge, capital, theSolvent } from '../../state/words'
+import { afterAge, theSolvent } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** The film whose window this act must keep; null when the act has none. Source: handbook 3.4. */

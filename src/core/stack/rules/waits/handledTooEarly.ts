@@ -1,9 +1,10 @@
+import { capital } from '../../../model/capital'
 import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { afterAge, capital, hasHad } from '../../state/words'
+import { afterAge, hasHad } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /** A painted face held, joined or glued before it is touch-dry (stop), or while a finger still prints (risk). Source: handbook 2.6, 3.1. */

@@ -1,3 +1,4 @@
+import { capital } from '../../../model/capital'
 import { isAct } from '../../../model/isAct'
 import { changed } from '../../remedies/candidates'
 import { filmState, hasReached } from '../../state/film'
@@ -5,7 +6,6 @@ import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
-import { capital } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** A face with a thin wash turned or handled before it stops running. Note. Source: handbook 2.6, second table; N34. */

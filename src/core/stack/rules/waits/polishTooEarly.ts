@@ -1,9 +1,10 @@
+import { capital } from '../../../model/capital'
 import { sayDuration } from '../../../model/duration'
 import { type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { capital, hasHad } from '../../state/words'
+import { hasHad } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Compound on a clear that is not cured. Source: handbook 2.6. */

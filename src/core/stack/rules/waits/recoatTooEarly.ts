@@ -1,5 +1,6 @@
 import { actRow } from '../../../knowledge/acts'
 import { LATEX } from '../../../knowledge/drying'
+import { capital } from '../../../model/capital'
 import { sayDuration } from '../../../model/duration'
 import type { Severity } from '../../../model/vocabulary'
 import { changed, cleanUpFirstCandidates } from '../../remedies/candidates'
@@ -18,7 +19,7 @@ import { hasGrains, openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { takes } from '../../state/takes'
 import { worksInto } from '../../state/targets'
-import { afterAge, capital, theWork } from '../../state/words'
+import { afterAge, theWork } from '../../state/words'
 import { type Draft, type Rule, worstDraft } from '../finding'
 
 /**

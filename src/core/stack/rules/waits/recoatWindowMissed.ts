@@ -1,10 +1,11 @@
+import { capital } from '../../../model/capital'
 import { sayDuration, writeDuration } from '../../../model/duration'
 import { otherUnderCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { hasGrains, openFilms } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { afterAge, capital } from '../../state/words'
+import { afterAge } from '../../state/words'
 import { type Draft, type Remedy, type Rule, worstDraft } from '../finding'
 
 /** A whole paint film past its latest recoat time without a scuff; release older than 12 h. Source: handbook 2.6, 3.4. */

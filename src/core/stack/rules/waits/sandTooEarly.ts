@@ -1,9 +1,10 @@
 import { familyRow } from '../../../knowledge/families'
+import { capital } from '../../../model/capital'
 import { type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
 import { openFilms } from '../../state/stack'
 import { takes } from '../../state/takes'
-import { afterAge, capital } from '../../state/words'
+import { afterAge } from '../../state/words'
 import type { Rule } from '../finding'
 
 /** Cutting a film before it sands to dust. Source: handbook 2.6, 3.1. */
