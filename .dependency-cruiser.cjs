@@ -11,7 +11,8 @@ const core = (folders) => folders.map((one) => `^src/core/${one}`)
 
 const TABLES = ['model', 'knowledge']
 const SCIENCE = [...TABLES, 'drying', 'mixing', 'colour', 'mesh']
-const STACK = [...SCIENCE, 'log', 'stack']
+const PLACES = [...SCIENCE, 'shape', 'places']
+const STACK = [...PLACES, 'log', 'stack']
 const BENCH_SIDE = [...STACK, 'shelf', 'stock', 'room']
 
 /** Folders of the core, lowest first, and what each may import beside itself. */
@@ -22,8 +23,10 @@ const CORE_LAYERS = [
   ['mixing', TABLES],
   ['colour', TABLES],
   ['mesh', []],
+  ['shape', [...TABLES, 'mesh']],
+  ['places', [...SCIENCE, 'shape']],
   ['log', ['model']],
-  ['stack', SCIENCE],
+  ['stack', PLACES],
   ['shelf', STACK],
   ['room', [...STACK, 'shelf']],
   ['stock', [...STACK, 'shelf', 'room']],
@@ -50,7 +53,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|minisearch)(/|$)',
+          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|minisearch|three|three-mesh-bvh)(/|$)',
         ],
       },
     },

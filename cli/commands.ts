@@ -4,12 +4,15 @@ import { checkAnswer } from '../src/core/formats/checkFile'
 import { coverAnswer, readCover } from '../src/core/formats/coverFile'
 import { dryAnswer, readDry } from '../src/core/formats/dryFile'
 import { explainAnswer, readExplain } from '../src/core/formats/explainFile'
+import { masksAnswer, readMasks } from '../src/core/formats/masksFile'
 import { matchAnswer, readMatch } from '../src/core/formats/matchFile'
 import { mixAnswer, readMix } from '../src/core/formats/mixFile'
 import { benchAnswer, planAnswer, projectSchedule } from '../src/core/formats/planFile'
 import { readProject } from '../src/core/formats/projectFile'
 import { readSequence } from '../src/core/formats/sequenceFile'
 import { readText } from '../src/core/formats/text/textFile'
+import { readWear, wearAnswer } from '../src/core/formats/wearFile'
+import { readShape, shapeAnswer } from '../src/core/formats/zonesFile'
 import type { Parsed } from '../src/core/model/input'
 import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
 
@@ -20,6 +23,10 @@ export type Flags = {
   /** What to convert to, and the file that it is written to. */
   to?: string
   out?: string
+  /** How a mesh file is meant, as it was typed. */
+  unit?: string
+  scale?: string
+  up?: string
   /** The instant a project is judged at, epoch milliseconds. */
   now: number
 }
@@ -90,6 +97,9 @@ export const COMMANDS: Record<string, Command> = {
             flags,
           ),
   },
+  zones: command('zones of a stand-in, or of a mesh: .stl, .obj', readShape, shapeAnswer),
+  masks: command('which colour when, and what is masked for it', readMasks, masksAnswer),
+  wear: command('where wear goes, by a story', readWear, wearAnswer),
   text: { about: 'a plan in plain words', plain: true, run: (value) => readText(value) },
   project: command('everything that follows from a project', readProject, (project, flags) =>
     planAnswer(project, flags.now, until(flags)),

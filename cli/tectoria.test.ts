@@ -125,3 +125,36 @@ it('schedules a bench problem and a project', () => {
     builds: [],
   })
 })
+
+describe('zones of a mesh', () => {
+  const cube = join(FOLDER, 'cube.obj')
+  const corners = [0, 1].flatMap((z) => [0, 1].flatMap((y) => [0, 1].map((x) => [x, y, z])))
+  const faces = ['1 3 4 2', '5 6 8 7', '1 2 6 5', '3 7 8 4', '1 5 7 3', '2 4 8 6']
+  writeFileSync(
+    cube,
+    [...corners.map((at) => `v ${at.join(' ')}`), ...faces.map((face) => `f ${face}`)].join('\n'),
+  )
+
+  it('are answered at the size that is said', () => {
+    const { status, answer } = run(['zones', cube, '--unit', 'cm', '--scale', '2', '--up', 'y'])
+    expect(status).toBe(0)
+    expect(answer).toMatchObject({
+      format: 'tectoria-zones',
+      areaCm2: 1.5,
+      edgeMm: 60,
+      facing: { up: 0.166667, side: 0.666667, down: 0.166667 },
+      fields: { open: 1 },
+    })
+    expect(answer?.zones).toHaveLength(6)
+  })
+
+  it('a damaged one, and sizes that can’t be, are refused', () => {
+    const broken = join(FOLDER, 'broken.obj')
+    writeFileSync(broken, 'v 0 0 0\nv 1 0 0\nf 1 2 9')
+    expect(run(['zones', broken])).toMatchObject({ status: 2, answer: { errors: [{ path: '' }] } })
+    expect(run(['zones', cube, '--unit', 'ell', '--up', 'x'])).toMatchObject({
+      status: 2,
+      answer: { errors: [{ path: '--unit' }, { path: '--up' }] },
+    })
+  })
+})

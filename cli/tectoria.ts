@@ -4,6 +4,7 @@ import { COMMANDS, type Flags } from './commands'
 import { runConvert } from './convert'
 
 const USAGE = `Usage: npm run -s tectoria -- COMMAND FILE [--seconds N] [--now INSTANT]
+       npm run -s tectoria -- zones FILE.stl|FILE.obj [--unit mm|cm|m|inch] [--scale N] [--up y|z]
        npm run -s tectoria -- convert FILE --to json|csv|gpl|ics|md|txt|svg|zip [--out FILE]
 ${Object.entries(COMMANDS)
   .map(([name, { about }]) => `  ${name.padEnd(10)}${about}`)
@@ -56,6 +57,8 @@ function readArguments(args: readonly string[]): Arguments {
     else if (arg === '--seconds') flags.seconds = secondsOf(args[++i])
     else if (arg === '--now') flags.now = instantOf(args[++i])
     else if (arg === '--to') flags.to = args[++i] ?? ''
+    else if (arg === '--unit' || arg === '--scale' || arg === '--up')
+      flags[arg.slice(2) as 'unit' | 'scale' | 'up'] = args[++i] ?? ''
     else if (arg === '--out') flags.out = pathOf(args[++i])
     else if (arg.startsWith('--')) throw new Misuse(`There is no flag "${arg}".`)
     else words.push(arg)
@@ -84,7 +87,7 @@ function instantOf(text: string | undefined): number {
   return at
 }
 
-function main(args: readonly string[]): number {
+async function main(args: readonly string[]): Promise<number> {
   const { words, flags, help } = readArguments(args)
   if (help) {
     console.error(USAGE)
@@ -102,17 +105,25 @@ function main(args: readonly string[]): number {
     else printBytes(Buffer.from(converted.value.file))
     return 0
   }
+  if (name === 'zones' && /\.(stl|obj)$/i.test(file)) {
+    // What meshes need takes a while to load, and nothing else needs it.
+    const { runMesh } = await import('./mesh')
+    return answerWith(runMesh(file, flags))
+  }
   const text = readFileSync(file === '-' ? 0 : file, 'utf8')
   const read: Parsed<unknown> = command.plain ? { ok: true, value: text } : parseJson(text)
   if (!read.ok) return refuse(read.problems)
-  const answered = command.run(read.value, flags)
+  return answerWith(command.run(read.value, flags))
+}
+
+function answerWith(answered: Parsed<unknown>): number {
   if (!answered.ok) return refuse(answered.problems)
   print(answered.value)
   return 0
 }
 
 try {
-  process.exitCode = main(process.argv.slice(2))
+  process.exitCode = await main(process.argv.slice(2))
 } catch (error) {
   console.error(error instanceof Error ? error.message : String(error))
   if (error instanceof Misuse) console.error(USAGE)

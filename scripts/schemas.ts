@@ -7,8 +7,11 @@ import { blendSchema } from '../src/core/formats/blendFile'
 import { coverSchema } from '../src/core/formats/coverFile'
 import { drySchema } from '../src/core/formats/dryFile'
 import { explainSchema } from '../src/core/formats/explainFile'
+import { masksSchema } from '../src/core/formats/masksFile'
 import { matchSchema } from '../src/core/formats/matchFile'
 import { mixSchema } from '../src/core/formats/mixFile'
+import { wearSchema } from '../src/core/formats/wearFile'
+import { shapeSchema } from '../src/core/formats/zonesFile'
 import { projectSchema } from '../src/core/model/project'
 import { sequenceSchema } from '../src/core/model/sequence'
 
@@ -19,8 +22,11 @@ const FORMATS: Record<string, GenericSchema> = {
   'tectoria-explain': explainSchema,
   'tectoria-mix': mixSchema,
   'tectoria-cover': coverSchema,
+  'tectoria-masks': masksSchema,
   'tectoria-match': matchSchema,
   'tectoria-blend': blendSchema,
+  'tectoria-shape': shapeSchema,
+  'tectoria-wear': wearSchema,
   'tectoria-bench-problem': benchProblemSchema,
   'tectoria-project': projectSchema,
 }

@@ -3,7 +3,7 @@ import type { Family, Milestone, Role, Sheen } from '../model/vocabulary'
 import { type Film, filmReaches } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
 import { openFilms } from '../stack/state/stack'
-import { instantOf, type PartSimulation, stackNow } from './simulatedPart'
+import { instantOf, type PartSimulation, stacksNow } from './simulatedPart'
 
 /** A film that dries on a part, and when it comes to what. Instants in epoch milliseconds. */
 export type DryingClock = {
@@ -23,16 +23,35 @@ export type DryingClock = {
   next: { point: Milestone; at: number; progress: number } | null
 }
 
+/** What sets on a part and isn't paint: filler, or strong glue. Instants in epoch milliseconds. */
+export type SettingClock = { step: string; what: 'filler' | 'glue'; from: number; until: number }
+
+/** What was filled or glued and still sets; null: nothing does. Source: handbook 12.4. */
+export function settingOf(simulated: PartSimulation, now: number): SettingClock | null {
+  const all = stacksNow(simulated).flatMap(({ filled }): SettingClock[] => {
+    const step = filled && simulated.entries[filled.step]?.step.id
+    if (!filled || !step) return []
+    const until = instantOf(filled.at + filled.cures)
+    return until > now ? [{ step, what: filled.what, from: instantOf(filled.at), until }] : []
+  })
+  return all.reduce<SettingClock | null>(
+    (last, one) => (last && last.until >= one.until ? last : one),
+    null,
+  )
+}
+
 const SHOWN: readonly Milestone[] = ['flash', 'touch', 'recoat', 'tape', 'sand', 'cured']
 const MINUTE = 60_000
 
 /** The clocks of the films that lie open on a part, top first. */
 export function clocksOf(simulated: PartSimulation, now: number): DryingClock[] {
-  const stack = stackNow(simulated)
-  if (!stack) return []
-  return openFilms(stack)
-    .filter((film) => !film.loose)
-    .map((film) => clockOf(simulated, film, now))
+  const films = stacksNow(simulated).flatMap((stack) =>
+    openFilms(stack).filter(({ loose }) => !loose),
+  )
+  // One step on several zones is one clock.
+  const first = new Map<number, Film>()
+  for (const film of films) if (!first.has(film.step)) first.set(film.step, film)
+  return [...first.values()].map((film) => clockOf(simulated, film, now))
 }
 
 function clockOf(simulated: PartSimulation, film: Film, now: number): DryingClock {

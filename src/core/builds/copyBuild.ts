@@ -6,7 +6,20 @@ import type { Build, BuildAct, BuildStep } from '../model/build'
  */
 export function copyBuild(build: Build, name: string, newId: () => string): Build {
   const { finishedOn, shelved, due, place, ...kept } = build
-  return { ...kept, id: newId(), name, steps: build.steps.map((step) => copyOf(step, newId())) }
+  const id = newId()
+  const steps = build.steps.map((step) => copyOf(step, newId()))
+  const parts = build.parts.map((part) =>
+    part.spots ? { ...part, spots: part.spots.map(({ state, ...spot }) => spot) } : part,
+  )
+  const places = build.decalPlaces?.map(({ laid, looked, ...place }) => place)
+  return {
+    ...kept,
+    id,
+    name,
+    parts,
+    steps,
+    ...(places ? { decalPlaces: places } : {}),
+  }
 }
 
 /** A step once more: what was said of what happened to it is left behind. */

@@ -6,7 +6,7 @@ import type { Family } from '../model/vocabulary'
 import { filmReaches } from '../stack/state/film'
 import type { BenchState } from './benchState'
 import { planPart } from './planParts'
-import { instantOf, stackNow } from './simulatedPart'
+import { instantOf, stacksNow } from './simulatedPart'
 
 const MINUTE = 60_000
 /** Points of the curve. */
@@ -33,9 +33,9 @@ export type CureCurve = {
  */
 export function cureCurve(state: BenchState, of: LaidFilm, now: number): CureCurve | null {
   const { simulated } = planPart(state, of, now)
-  const film = stackNow(simulated)?.films.find(
-    (film) => simulated.entries[film.step]?.step.id === of.step && film.family === of.film,
-  )
+  const film = stacksNow(simulated)
+    .flatMap(({ films }) => films)
+    .find((film) => simulated.entries[film.step]?.step.id === of.step && film.family === of.film)
   const { series } = simulated.simulation
   const cured = film && filmReaches(film, 'cured', series)
   if (!film || cured === null || cured === undefined || !Number.isFinite(cured)) return null

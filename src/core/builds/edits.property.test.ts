@@ -10,10 +10,10 @@ import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import { key } from '../model/stepRef'
 import type { Family } from '../model/vocabulary'
-import type { Finding } from '../stack/rules/finding'
 import { shelfFindings } from '../stock/shelfRules'
 import { stateOf } from './benchState'
 import { judgePart } from './judgePart'
+import type { PartFinding } from './partPlan'
 import { planPart } from './planParts'
 import { benches, NOW } from './tests/arbitrary'
 
@@ -76,7 +76,7 @@ function counted(
   project: Project,
   build: Build,
   part: string,
-  { rule, severity }: Pick<Finding, 'rule' | 'severity'>,
+  { rule, severity }: Pick<PartFinding, 'rule' | 'severity'>,
 ) {
   const edited = { ...project, builds: [build] }
   const { simulated } = planPart(stateOf(edited), { build: 'b', part }, NOW)

@@ -2,8 +2,7 @@ import { actRow, laysClear } from '../knowledge/acts'
 import { isAct } from '../model/isAct'
 import type { Film } from '../stack/state/film'
 import { filmName } from '../stack/state/filmName'
-import { stackOf } from '../stack/state/regions'
-import { newestWhole } from '../stack/state/stack'
+import { newestWhole, type Stack } from '../stack/state/stack'
 import type { PartSimulation } from './simulatedPart'
 
 /** One line of the look over a finished part: good, or what is still open. */
@@ -21,7 +20,19 @@ const SKIN = 2
  * Source: handbook 6, finish and handling; N98.
  */
 export function finalReview(simulated: PartSimulation): ReviewItem[] {
-  const stack = stackOf(simulated.simulation.stacks)
+  const reviews = [...simulated.simulation.stacks.values()].map((stack) =>
+    reviewOf(simulated, stack),
+  )
+  // What is open on any zone is open: of each line the first that isn't good.
+  const worst = new Map<ReviewItem['id'], ReviewItem>()
+  for (const item of reviews.flat()) {
+    const known = worst.get(item.id)
+    if (!known || (known.good && !item.good)) worst.set(item.id, item)
+  }
+  return [...worst.values()]
+}
+
+function reviewOf(simulated: PartSimulation, stack: Stack): ReviewItem[] {
   if (stack.films.length === 0) return []
   const handled = simulated.build.use === 'handled'
   const top = newestWhole(stack)

@@ -44,7 +44,7 @@ type Twin = { sequence: Sequence; simulated: Simulation }
 /** Simulates a part's sequence, or takes the simulation of a part that reads the same, or goes on from the one before. */
 function simulateOnce(shared: Twin[], old: PartSimulation | undefined): typeof simulate {
   return (sequence, options = {}) => {
-    const untouched = options.facts?.size === 0
+    const untouched = options.facts?.size === 0 && options.regions === undefined
     const twin = untouched ? shared.find((part) => readsAlike(part.sequence, sequence)) : undefined
     if (twin) return twin.simulated
     const from = old && sameFacts(old, options) ? firstChange(old.sequence, sequence) : null
@@ -76,6 +76,7 @@ function sameFacts({ options: old }: PartSimulation, options: PartSimulation['op
     same('correction') &&
     same('shelf') &&
     same('usedPairs') &&
+    old.regions?.key === options.regions?.key &&
     old.facts?.size === options.facts?.size &&
     sameValue([...(old.facts ?? [])], [...(options.facts ?? [])]) &&
     sameValue([...(old.paces ?? [])], [...(options.paces ?? [])])

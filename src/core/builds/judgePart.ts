@@ -2,6 +2,7 @@ import { loggedIn } from '../log/logged'
 import { applyEdit } from '../model/applyEdit'
 import type { Build } from '../model/build'
 import type { Edit } from '../model/edit'
+import type { SectionStep } from '../model/section'
 import type { PartRef } from '../model/stepRef'
 import { type LastCoat, lastCoat } from '../stack/questions/lastCoat'
 import { remediesFor } from '../stack/remedies/remedies'
@@ -13,6 +14,9 @@ import type { PartFinding, PartPlan } from './partPlan'
 import { simulatePart } from './partSimulation'
 import { planPart } from './planParts'
 import { buildEditOf, forEveryPart } from './remedyEdit'
+import type { PartRule } from './rules/partRule'
+import { PART_RULE_LIST } from './rules/partRules'
+import { sectionOf } from './section'
 import type { PartSimulation } from './simulatedPart'
 
 /** One part judged for its screen: its plan, every finding with its ways out, its clears. */
@@ -23,6 +27,8 @@ export type JudgedPart = {
   order: string[]
   /** What each planned clear does to what is under it, by step of the build. */
   coats: Map<string, LastCoat>
+  /** Its films in section, in order of work. */
+  section: SectionStep[]
 }
 /** A way out as an edit of the build. */
 export type PartRemedy = {
@@ -40,6 +46,7 @@ export type JudgedFinding = PartFinding & { remedies: PartRemedy[] }
  * Judges one part of a build with its ways out, each tried against the facts.
  *
  * @param newId gives a new id each time, for steps that a way out lays
+ * @param zone where its films are cut through; left out: the largest region stands for the part
  * @throws RangeError if the project has no such part
  */
 export function judgePart(
@@ -47,6 +54,7 @@ export function judgePart(
   ref: PartRef,
   now: number,
   newId: () => string,
+  zone?: string,
 ): JudgedPart {
   const { plan, simulated } = planPart(state, ref, now)
   const coats = simulated.simulation.simulated.flatMap((otherEntry): [string, LastCoat][] => {
@@ -57,6 +65,7 @@ export function judgePart(
   return {
     plan,
     coats: new Map(coats),
+    section: sectionOf(simulated, zone),
     order: [...new Set(simulated.entries.map((entry) => entry.step.id))],
     findings: plan.findings.map((finding) => ({
       ...finding,
@@ -94,6 +103,8 @@ function remediesOf(
   newId: () => string,
 ): PartRemedy[] {
   if (finding.follows || finding.accepted !== null) return []
+  const ofPart = PART_RULE_LIST.find(({ name }) => name === finding.rule)
+  if (ofPart) return waysOfPart(state, simulated, finding, ofPart, now, newId)
   const { simulation, sequence, options, build } = simulated
   const drafted = simulation.drafts.find(
     (draft) => draft.rule === finding.rule && draft.step === finding.index,
@@ -109,6 +120,27 @@ function remediesOf(
     // What is left of a step under way is moved, not only changed: it is looked at as it then stands.
     if (isUnderWay(simulated) && !helps()) return []
     return [{ say, kind, edit, every: forEveryPart(build, edit, finding.step) }]
+  })
+}
+
+/** Ways out of what a rule of the part told, each tried: it is told no more there, or of fewer zones. */
+function waysOfPart(
+  state: BenchState,
+  simulated: PartSimulation,
+  { step, zones }: PartFinding,
+  rule: PartRule,
+  now: number,
+  newId: () => string,
+): PartRemedy[] {
+  const { build, part } = simulated
+  const logged = loggedIn(state.log, build.id)
+  return rule.ways(build, part, step, newId).filter(({ edit }) => {
+    const applied = applyEdit(build, edit, logged, newId)
+    if (!applied.ok) return false
+    const after = rule
+      .judge(simulateAgain(state, applied.build, simulated, now))
+      .find((told) => told.step === step)
+    return !after || after.zones.length < zones.length
   })
 }
 

@@ -1,6 +1,8 @@
 import { bare } from '../model/bare'
 import type { Build, Part } from '../model/build'
 import { isAct } from '../model/isAct'
+import type { ActStep } from '../model/sequence'
+import type { BuildFinding } from './buildFinding'
 
 /** Words by which a part has a mirrored twin. */
 const SIDES: readonly (readonly [string, string])[] = [
@@ -8,19 +10,65 @@ const SIDES: readonly (readonly [string, string])[] = [
   ['port', 'starboard'],
 ]
 
-/** Two mirrored parts whose steps differ. Source: handbook 2.6, second table (left-right); N82. */
-export type Unbalanced = {
-  rule: 'left-right'
-  severity: 'note'
-  parts: [string, string]
-  because: string
-  /** Steps that only one of them has. */
-  steps: string[]
+/**
+ * What of a build is mirrored and not treated alike: parts by their names, port and starboard or left and right; zones by their mirrors.
+ *
+ * Source: handbook 2.6, second table (left-right), 12.2; N82.
+ */
+export function unbalanced(build: Build): BuildFinding[] {
+  return build.lopsided ? [] : [...unbalancedParts(build), ...unbalancedZones(build)]
 }
 
-/** Mirrored parts of a build that are not treated alike: by their names, port and starboard or left and right. */
-export function unbalancedParts(build: Build): Unbalanced[] {
-  return build.parts.flatMap((part): Unbalanced[] => {
+/** Zones whose mirror image has other steps. */
+function unbalancedZones({ zones = [], steps }: Build): BuildFinding[] {
+  return zones.flatMap((zone, i): BuildFinding[] => {
+    const at = zones.findIndex(({ id }) => id === zone.mirror)
+    const twin = zones[at]
+    // Each pair once, whether one of them says it or both do.
+    if (!twin || (twin.mirror === zone.id && at < i)) return []
+    const only = steps.filter((step) => {
+      if (!isAct(step) || !step.zones) return false
+      const [one, other] = [zone, twin].map(({ id }) => step.zones?.includes(id))
+      if (one === other) return false
+      return !hasLikeZone(steps, step, one ? twin.id : zone.id)
+    })
+    return only.length === 0 ? [] : [said([zone.part, twin.part], [zone.name, twin.name], only)]
+  })
+}
+
+/** Does a step like this one name the other zone? */
+function hasLikeZone(
+  steps: readonly Build['steps'][number][],
+  step: ActStep,
+  zone: string,
+): boolean {
+  const text = likeness(step)
+  return steps.some(
+    (other) => isAct(other) && other.zones?.includes(zone) && likeness(other) === text,
+  )
+}
+
+function likeness(step: ActStep): string {
+  return JSON.stringify({ ...bare(step as Build['steps'][number]), zones: undefined })
+}
+
+function said(
+  parts: [string, string],
+  [one, other]: [string, string],
+  only: readonly { id: string }[],
+): BuildFinding {
+  const count = only.length === 1 ? 'A step is' : `${only.length} steps are`
+  return {
+    rule: 'left-right',
+    severity: 'note',
+    parts,
+    because: `${count} meant for only one of ${one} and ${other}.`,
+    steps: only.map((step) => step.id),
+  }
+}
+
+function unbalancedParts(build: Build): BuildFinding[] {
+  return build.parts.flatMap((part): BuildFinding[] => {
     const twin = twinOf(build, part)
     if (!twin) return []
     const only = build.steps.filter((step) => {
@@ -29,16 +77,7 @@ export function unbalancedParts(build: Build): Unbalanced[] {
       return !hasLike(build, step, step.parts.includes(part.id) ? twin.id : part.id)
     })
     if (only.length === 0) return []
-    const count = only.length === 1 ? 'A step is' : `${only.length} steps are`
-    return [
-      {
-        rule: 'left-right',
-        severity: 'note',
-        parts: [part.id, twin.id],
-        because: `${count} meant for only one of ${part.name} and ${twin.name}.`,
-        steps: only.map((step) => step.id),
-      },
-    ]
+    return [said([part.id, twin.id], [part.name, twin.name], only)]
   })
 }
 

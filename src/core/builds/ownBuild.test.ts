@@ -99,6 +99,19 @@ describe('a step as it is usually done', () => {
   })
 })
 
+it('a copy has its spots still to mend and its decals still to lay', () => {
+  const spot = { id: 'a', kind: 'seam' } as const
+  const place = { id: 'd', part: 'hull', name: 'Number', widthMm: 8, heightMm: 4 }
+  const parts = BUILD.parts.map((part) => ({
+    ...part,
+    spots: [{ ...spot, state: 'good' as const }],
+  }))
+  const decalPlaces = [{ ...place, laid: true, looked: true }]
+  const copy = copyBuild({ ...BUILD, parts, decalPlaces }, 'Second skiff', newId)
+  expect(copy.parts[0]?.spots).toEqual([spot])
+  expect(copy.decalPlaces).toEqual([place])
+})
+
 it('a copy is meant as the build is, and nothing of it is done', () => {
   const copy = copyBuild(BUILD, 'Second skiff', newId)
   expect(copy).toEqual({

@@ -3,13 +3,16 @@ import type { StepProgress } from '../log/progress'
 import type { BuildAct, BuildStep } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
+import type { Zone } from '../model/zone'
 import { findingsOfSimulation, type Verdict, verdictOf } from '../stack/findings'
 import { closings } from '../stack/questions/closings'
-import type { Finding, Rule, RuleName } from '../stack/rules/finding'
+import type { BuildRule, Finding, Rule, RuleName } from '../stack/rules/finding'
 import { RULESET } from '../stack/rules/rules'
+import { listed } from '../stack/state/words'
 import type { PlannedStep } from '../stock/partToPaint'
-import { clocksOf, type DryingClock } from './clocks'
+import { clocksOf, type DryingClock, type SettingClock, settingOf } from './clocks'
 import { finalReview, type ReviewItem } from './finalReview'
+import { PART_RULE_LIST } from './rules/partRules'
 import { instantOf, type PartSimulation } from './simulatedPart'
 import { type UndoNow, undoNow } from './undoNow'
 
@@ -40,8 +43,11 @@ export type NextAct = {
 }
 
 /** A finding at a step of the build. */
-export type PartFinding = Omit<Finding, 'step' | 'follows' | 'remedies'> & {
+export type PartFinding = Omit<Finding, 'step' | 'rule' | 'follows' | 'remedies' | 'regions'> & {
   step: string
+  rule: RuleName | BuildRule
+  /** The zones that it is about; empty: all that the step is for. */
+  zones: string[]
   /** The finding that it only follows from. */
   follows: { step: string; rule: RuleName } | null
   /** Index in the part's walked sequence, the one that edits speak of. */
@@ -60,6 +66,8 @@ export type PartPlan = {
   findings: PartFinding[]
   steps: StepPlan[]
   clocks: DryingClock[]
+  /** Filler or glue that sets; null: none does. */
+  setting: SettingClock | null
   next: NextAct | null
   /** How the newest film comes off again. */
   undo: UndoNow | null
@@ -77,6 +85,7 @@ export function partPlanOf(simulated: PartSimulation, log: PartLog, now: number)
     findings,
     steps: stepPlans(simulated, log),
     clocks: clocksOf(simulated, now),
+    setting: settingOf(simulated, now),
     next: nextAct(simulated),
     undo: undoNow(simulated, now),
     review: finalReview(simulated),
@@ -85,14 +94,24 @@ export function partPlanOf(simulated: PartSimulation, log: PartLog, now: number)
 
 /** Findings of what is still to do: what is done is history. */
 export function findingsOf(simulated: PartSimulation): PartFinding[] {
+  return [...findingsOfWalk(simulated), ...findingsOfPart(simulated)]
+}
+
+function findingsOfWalk(simulated: PartSimulation): PartFinding[] {
   return findingsOfSimulation(simulated.simulation).flatMap((finding) => {
     const entry = simulated.entries[finding.step]
     if (!entry || entry.fact) return []
-    const { step: index, follows, remedies, ...rest } = finding
+    const { step: index, follows, remedies, regions, ...rest } = finding
+    const zones = zonesNamed(simulated, index, regions)
     const head = follows && simulated.entries[follows.step]
     return [
       {
         ...rest,
+        because:
+          zones.length > 0
+            ? `${listed(zones.map(({ name }) => name))}: ${rest.because}`
+            : rest.because,
+        zones: zones.map(({ id }) => id),
         follows: follows && head && !head.fact ? { ...follows, step: head.step.id } : null,
         step: entry.step.id,
         index,
@@ -101,6 +120,32 @@ export function findingsOf(simulated: PartSimulation): PartFinding[] {
       },
     ]
   })
+}
+
+/** What is said of the part as a thing, at steps that are still to do. */
+function findingsOfPart(simulated: PartSimulation): PartFinding[] {
+  const { entries } = simulated
+  return PART_RULE_LIST.flatMap(({ name, judge }) =>
+    judge(simulated).flatMap((told): PartFinding[] => {
+      const index = entries.findIndex((entry) => entry.step.id === told.step && !entry.fact)
+      const entry = entries[index]
+      if (!entry) return []
+      const accepted = acceptedAs(entry.step, name)
+      return [{ ...told, index, rule: name, on: {}, follows: null, subject: null, accepted }]
+    }),
+  )
+}
+
+/** The zones of some regions; none where it is all that the step is for. */
+function zonesNamed(
+  { regions, options, sequence }: PartSimulation,
+  index: number,
+  some: Finding['regions'],
+): Zone[] {
+  const step = sequence.steps[index]
+  if (!regions || !some || !step || !isAct(step)) return []
+  if (options.regions?.of(step).every((id) => some.includes(id))) return []
+  return regions.filter(({ id }) => some.includes(id)).flatMap(({ zones }) => zones)
 }
 
 function acceptedAs(step: BuildStep, rule: string): string | null {
@@ -160,7 +205,10 @@ function nextAct(simulated: PartSimulation): NextAct | null {
   const entry = first && simulated.entries[first.index]
   if (!first || !entry) return null
   const wait = simulated.simulation.waits.find((wait) => wait.before === first.index)
-  const closing = closings(first.context)[0]
+  const closing = simulated.simulation.simulated
+    .filter(({ index }) => index === first.index)
+    .flatMap(({ context }) => closings(context))
+    .sort((a, b) => a.at - b.at)[0]
   const coats = coatsMeant(entry.step, simulated.part.id)
   const laysCoats = isAct(entry.step) && first.context.resolved.row.kind === 'film'
   return {

@@ -13,6 +13,7 @@ import { resolveStep } from '../stack/state/resolvedStep'
 import type { BenchState } from './benchState'
 import { entriesOf } from './partEntries'
 import type { PartEntry, PartSimulation } from './simulatedPart'
+import { regionsOf, zoneRegions } from './zoneRegions'
 
 const MINUTE = 60_000
 
@@ -31,6 +32,7 @@ export function simulatePart(
 ): PartSimulation {
   const { entries, steps, facts, since } = entriesOf(state, build, part)
   const series = climateSeries(state.room, now)
+  const regions = zoneRegions(build, part, steps)
   const options: SimulateOptions = {
     facts,
     from: Math.min(now, since ?? now) / MINUTE,
@@ -40,10 +42,12 @@ export function simulatePart(
     goesOn: goesOnOf(entries, steps),
     paces: pacesOf(state, build, part, entries, facts, series),
     shelf: state.project.shelf ?? NO_SHELF,
+    ...(regions ? { regions: regionsOf(regions) } : {}),
     ...(state.usedPairs ? { usedPairs: state.usedPairs } : {}),
   }
   const sequence = sequenceOf(build, part, steps)
-  return { build, part, sequence, options, entries, simulation: simulateWith(sequence, options) }
+  const simulation = simulateWith(sequence, options)
+  return { build, part, sequence, options, entries, regions, simulation }
 }
 
 const NO_SHELF: NonNullable<SimulateOptions['shelf']> = []

@@ -1,5 +1,5 @@
 import type { Build } from '../model/build'
-import type { Problem } from '../model/input'
+import { type Problem, quote } from '../model/input'
 import { missingIn } from './stepProblems'
 
 /**
@@ -26,6 +26,18 @@ export function doubled(rows: readonly { id: string }[], path: string): Problem[
       ? [{ path: `${path}[${i}].id`, found: JSON.stringify(row.id), expected: 'an id used once' }]
       : []
   })
+}
+
+/** An id that isn't among those that are known, or isn't said. @param what it is the id of, in words */
+export function unknownId(
+  known: ReadonlySet<string>,
+  id: string | undefined,
+  path: string,
+  what: string,
+): Problem[] {
+  return id === undefined || known.has(id)
+    ? []
+    : [{ path, found: quote(id), expected: `the id of a ${what}` }]
 }
 
 function unknownParts(build: Build, path: string): Problem[] {

@@ -7,17 +7,11 @@ import { STARTERS } from '../knowledge/starters/starters'
 import { SUBSTRATE_TABLE } from '../knowledge/substrates'
 import { TECHNIQUE_GROUPS } from '../knowledge/techniques/technique'
 import { TECHNIQUES } from '../knowledge/techniques/techniques'
-import { RULE_NAMES } from '../stack/rules/finding'
+import { BUILD_RULES, RULE_NAMES } from '../stack/rules/finding'
 import { SHELF_RULES } from '../stock/shelfRules'
-
-/** Rules that ask a whole build. Source: handbook 2.6. */
-const BUILD_RULES = ['left-right'] as const
 
 /** Rules of the handbook that nothing in a build can decide yet, and what they would need. */
 export const UNDECIDED = {
-  'zone-forgotten': 'steps said by zone',
-  'scale-mismatch': 'a measured length of the model and of the thing',
-  'mount-too-weak': 'the mass of the part and what its holder bears',
   'no-place-to-dry': 'how many places there are to dry',
 } as const
 

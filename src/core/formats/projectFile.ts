@@ -24,7 +24,11 @@ function doubledIds(project: Project): Problem[] {
 function buildProblems(project: Project): Problem[] {
   return (project.builds ?? []).flatMap((build, i) => {
     const path = `builds[${i}].`
-    return [...brokenBuild(build, path), ...senselessIn(build.steps, `${path}steps`)]
+    return [
+      ...brokenBuild(build, path),
+      ...zoneProblems(build, path),
+      ...senselessIn(build.steps, `${path}steps`),
+    ]
   })
 }
 
@@ -35,6 +39,7 @@ function techniqueProblems(project: Project): Problem[] {
 }
 
 /** What an import would do to one list: how many rows are new, change what is there, or are the same. */
+import { zoneProblems } from './zoneProblems'
 export type ImportRow = {
   list: ProjectList | 'sessions'
   added: string[]

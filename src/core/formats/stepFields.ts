@@ -1,5 +1,13 @@
 import type { ActRow } from '../knowledge/acts'
-import { ADHESIVES, CHECKS, SHEENS, SOLVENTS, type WANTED, WETTED } from '../model/vocabulary'
+import {
+  ADHESIVES,
+  CHECKS,
+  FILLERS,
+  SHEENS,
+  SOLVENTS,
+  type WANTED,
+  WETTED,
+} from '../model/vocabulary'
 import { familiesFor, toolsFor } from './stepProblems'
 
 /** How a field is entered: one of a list, several of a list, yes or no, an amount, a time, a text, coats, a colour. */
@@ -38,6 +46,7 @@ const isWet = ({ kind, takes }: ActRow) =>
   (kind === 'film' || kind === 'clean' || kind === 'open') && takes?.length !== 0
 const sprays = ({ inCoats, kind }: ActRow) => kind === 'film' && inCoats === true
 const weathers = ({ weathering, kind }: ActRow) => weathering && kind === 'film'
+const isMarked = (row: ActRow) => weathers(row) || row.marks !== undefined || row.kind === 'open'
 
 const one = (of: readonly string[]): Control => ({ is: 'one', of })
 const several = (of: readonly string[]): Control => ({ is: 'several', of })
@@ -112,6 +121,26 @@ const FIELDS: readonly Row[] = [
     usual: always,
   },
   {
+    path: 'filler',
+    label: 'Filled with',
+    control: one(FILLERS),
+    offered: ({ fills }) => fills === true,
+    usual: always,
+  },
+  {
+    path: 'depthMm',
+    label: 'Deepest',
+    control: { is: 'amount', unit: 'mm', times: 1 },
+    offered: ({ fills }) => fills === true,
+    usual: always,
+  },
+  {
+    path: 'kicker',
+    label: 'Kicker on it',
+    control: { is: 'yes' },
+    offered: ({ fills }) => fills === true,
+  },
+  {
     path: 'passes',
     label: 'Passes over one place',
     control: { is: 'amount', unit: '', times: 1 },
@@ -140,11 +169,24 @@ const FIELDS: readonly Row[] = [
       dragged === true || (kind === 'film' && effect === 'streaks'),
     usual: ({ dragged }) => dragged === true,
   },
+  { path: 'amount', label: 'Of the face', control: percent(0.01), offered: isMarked },
+  {
+    path: 'markMm',
+    label: 'A mark is',
+    control: { is: 'amount', unit: 'mm', times: 1 },
+    offered: isMarked,
+  },
+  {
+    path: 'direction',
+    label: 'It runs, from ahead over down',
+    control: { is: 'amount', unit: '°', times: 1 },
+    offered: isMarked,
+  },
   {
     path: 'cause',
     label: 'Comes from',
     control: { is: 'text' },
-    offered: (row) => weathers(row) || row.marks !== undefined,
+    offered: isMarked,
     usual: ({ dragged }) => dragged === true,
   },
   {

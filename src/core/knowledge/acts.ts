@@ -37,6 +37,8 @@ export type ActRow = {
   inCoats?: boolean
   /** What a film covers unless `over` says otherwise. */
   leaves: 'whole' | 'patchy'
+  /** Where on the part its patches lie; left out: anywhere. Source: handbook 6. */
+  settles?: 'recesses' | 'edges'
   /** Weathering: laid over sealed colour, seal-first and lock-first speak of it. Source: handbook 2.6. */
   weathering: boolean
   /** Acts of one effect mix with one another in one sitting, and a clean-up works on its own effect. */
@@ -215,7 +217,7 @@ export const ACT_TABLE = {
     sprayed: 'primer-and-clear',
   },
   base: { stage: 5, ...COAT, name: 'Base colour', hides: true },
-  preshade: { stage: 4, ...PATCH, name: 'Pre-shade', shades: true },
+  preshade: { stage: 4, ...PATCH, name: 'Pre-shade', shades: true, settles: 'recesses' },
   toplight: { stage: 5, ...PATCH, name: 'Top light', shades: true },
   mottle: { stage: 4, ...PATCH, name: 'Mottle', shades: true, sprayed: 'close' },
   glaze: {
@@ -313,6 +315,7 @@ export const ACT_TABLE = {
     tool: 'stiff-brush',
     weathering: false,
     effect: 'chips',
+    settles: 'edges',
   },
   clear: {
     stage: 10,
@@ -344,7 +347,14 @@ export const ACT_TABLE = {
     effect: 'decals',
     target: ['decal'],
   },
-  line: { stage: 9, ...WEATHER, name: 'Panel lining', effect: 'lining', runs: true },
+  line: {
+    stage: 9,
+    ...WEATHER,
+    name: 'Panel lining',
+    effect: 'lining',
+    runs: true,
+    settles: 'recesses',
+  },
   'line-clean': {
     stage: 9,
     ...RUB,
@@ -387,9 +397,24 @@ export const ACT_TABLE = {
     tool: 'sponge',
     marks: 'chip',
     dryMarks: true,
+    settles: 'edges',
   },
-  'chip-brush': { stage: 11, ...CHIP, name: 'Brush chips', marks: 'chip', dryMarks: true },
-  drybrush: { stage: 11, ...CHIP, name: 'Drybrush', dryLoad: true, dryMarks: true },
+  'chip-brush': {
+    stage: 11,
+    ...CHIP,
+    name: 'Brush chips',
+    marks: 'chip',
+    dryMarks: true,
+    settles: 'edges',
+  },
+  drybrush: {
+    stage: 11,
+    ...CHIP,
+    name: 'Drybrush',
+    dryLoad: true,
+    dryMarks: true,
+    settles: 'edges',
+  },
   scratch: { stage: 11, ...CHIP, name: 'Scratches', marks: 'scratch', dryMarks: true },
   pencil: {
     stage: 13,
@@ -399,6 +424,7 @@ export const ACT_TABLE = {
     takes: DRY_MARKS,
     tool: 'hand',
     dryMarks: true,
+    settles: 'edges',
   },
   graphite: {
     stage: 13,
@@ -407,6 +433,7 @@ export const ACT_TABLE = {
     family: 'graphite',
     takes: DRY_MARKS,
     tool: 'hand',
+    settles: 'edges',
   },
   'oil-dots': {
     stage: 11,
@@ -454,6 +481,7 @@ export const ACT_TABLE = {
     bindsPowder: true,
     ringsFlooded: true,
     feathered: true,
+    settles: 'recesses',
   },
   iron: {
     stage: 11,
@@ -497,6 +525,7 @@ export const ACT_TABLE = {
     solvent: null,
     wantsTooth: true,
     loose: true,
+    settles: 'recesses',
   },
   'powder-fix': {
     stage: 11,

@@ -1,11 +1,19 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseDuration } from '../model/duration'
-import { FAMILIES, type Family, MILESTONES, ROLES, SUBSTRATES } from '../model/vocabulary'
+import {
+  FAMILIES,
+  type Family,
+  MILESTONES,
+  ROLES,
+  SUBSTRATES,
+  WEAR_EVENTS,
+} from '../model/vocabulary'
 import { type ClockKey, DRYING } from './drying'
 import { FILM_STATES, reaction } from './reactions'
 import { SUBSTRATE_TABLE } from './substrates'
 import { THINNING } from './thinning'
+import { WEAR_EVENT_TABLE } from './wearMap'
 
 /** The project's own copy of the knowledge: these tests keep it and the tables true to one another. */
 const chapter = (name: string) =>
@@ -149,5 +157,32 @@ describe('chapter 4', () => {
       range(detail),
     ])
     if (clear !== 'same') expect(row.clear).toEqual(range(clear))
+  })
+})
+
+describe('chapter 12', () => {
+  const text = chapter('12-parts-and-zones')
+
+  it('adds the weights of the story', () => {
+    const rows = tableAfter(text, '| event | adds').map(([event = '', adds = '']) => [
+      event.replace(' (damp)', ''),
+      {
+        adds: Object.fromEntries(
+          adds.split(', ').map((one) => {
+            const [effect, weight] = one.split(' ')
+            return [effect, Number(weight)]
+          }),
+        ),
+        damp: event.includes('(damp)'),
+      },
+    ])
+    expect(Object.fromEntries(rows)).toEqual(
+      Object.fromEntries(
+        WEAR_EVENTS.map((event) => {
+          const { adds, damp = false } = WEAR_EVENT_TABLE[event]
+          return [event, { adds, damp }]
+        }),
+      ),
+    )
   })
 })

@@ -1,6 +1,7 @@
 import { FAMILIES, SOLVENTS } from '../model/vocabulary'
 import { ACT_TABLE, actRow } from './acts'
 import { applyEnergy } from './energies'
+import { GLOSSARY } from './glossary'
 import { EFFECTS, hotter, reaction, shiftEffect, worseEffect } from './reactions'
 import { defaultSheen } from './sheens'
 
@@ -88,4 +89,14 @@ test.each([
 it('wash without a family cleans, with one it is paint', () => {
   expect(actRow('wash', undefined)).toBe(ACT_TABLE.wash)
   expect(actRow('wash', 'water-wash').kind).toBe('film')
+})
+
+it('the glossary is in the order of the alphabet, each word once and explained without itself', () => {
+  const words = GLOSSARY.map(({ word }) => word)
+  expect(words).toEqual([...words].sort((a, b) => a.localeCompare(b, 'en')))
+  expect(new Set(words).size).toBe(words.length)
+  for (const { word, means } of GLOSSARY) {
+    expect(means.length).toBeGreaterThan(20)
+    expect(means.toLowerCase().split(/\W+/)).not.toContain(word.toLowerCase())
+  }
 })

@@ -66,7 +66,8 @@ export function measureMesh(
   }
 }
 
-function readMesh(name: string, bytes: Uint8Array): Triangles {
+/** Reads a mesh file as its ending says. @throws MeshError with words for the person, if it is damaged or empty */
+export function readMesh(name: string, bytes: Uint8Array): Triangles {
   const ending = name.toLowerCase().split('.').at(-1)
   if (ending !== 'stl' && ending !== 'obj')
     throw new MeshError('it is neither .stl nor .obj, which are what is read')

@@ -8,15 +8,15 @@ export type Seams = {
   crowded: number
 }
 
-/** How full a table gets: half. */
-function tableSize(entries: number): number {
+/** Length of a table that gets half full at most. */
+export function tableSize(entries: number): number {
   let size = 1024
   while (size < entries * 2) size *= 2
   return size
 }
 
 /** Points in the same place get the same number. Points are in the same place when their coordinates are, to the bit. */
-function weld(points: Float32Array): Int32Array {
+export function weld(points: Float32Array): Int32Array {
   const count = points.length / 3
   const bits = new Int32Array(points.buffer, points.byteOffset, points.length)
   const size = tableSize(count / 3)

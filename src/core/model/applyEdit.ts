@@ -3,6 +3,7 @@ import { coatsMeant, coatsOf } from './coats'
 import type { Edit, EditFields, EditScope, EditTarget, Patch } from './edit'
 import { isAct } from './isAct'
 import { sameValue } from './sameValue'
+import { withoutGone } from './withoutGone'
 
 /** What the log says of a step on a part, as far as an edit asks; null: nothing was logged there. */
 export type Logged = (
@@ -32,9 +33,10 @@ export function applyEdit(
   const desk = new Desk(build, logged, newId)
   const why = desk.apply(edit)
   if (why !== null) return { ok: false, why }
-  const next = desk.build()
-  const lost = lostByEdit(build, next, logged)
+  const edited = desk.build()
+  const lost = lostByEdit(build, edited, logged)
   if (lost !== null) return { ok: false, why: lost }
+  const next = withoutGone(edited)
   if (sameValue(build, next)) return { ok: false, why: 'Nothing would change.' }
   return {
     ok: true,
@@ -535,6 +537,7 @@ class Desk {
       return [{ ...dropEnds(step), parts, ...endsOf(ends) } as BuildStep]
     })
     const zones = this.fields.zones as Build['zones']
+    // What names them goes with them: withoutGone.
     if (zones) this.fields = { ...this.fields, zones: zones.filter(({ part }) => part !== id) }
     return null
   }

@@ -1,7 +1,12 @@
 import * as v from 'valibot'
+import { decalPlaceSchema, sheetSchema } from './decals'
 import { dateField, idField, nameField, noteField, ranged, wholeRanged } from './fields'
+import { holderSchema } from './holder'
 import { actStepSchema, schoolSchema, waitStepSchema } from './sequence'
-import { SUBSTRATES } from './vocabulary'
+import { standInSchema } from './shape'
+import { spotSchema } from './spot'
+import { SUBSTRATES, WEAR_EVENTS } from './vocabulary'
+import { zoneSchema } from './zone'
 
 /** A part of a build: what it is made of, how large it is, how deep its lines are and how wide its joint. */
 export const partSchema = v.looseObject({
@@ -10,8 +15,17 @@ export const partSchema = v.looseObject({
   substrate: v.picklist(SUBSTRATES),
   /** Surface to paint, cm². */
   areaCm2: v.optional(ranged(0.1, 100000, 'cm²')),
+  /** The shape that stands in for it. */
+  standIn: v.optional(standInSchema),
   /** Depth of its panel lines, mm. */
   lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
+  /** What it weighs, g, or how much there is of it, cm³. Source: handbook 12.7. */
+  weightG: v.optional(ranged(0.1, 100000, 'g')),
+  volumeCm3: v.optional(ranged(0.01, 100000, 'cm³')),
+  /** How it is held while it is painted. Source: handbook 12.7. */
+  holder: v.optional(holderSchema),
+  /** Places that want mending before colour. Source: handbook 12.4. */
+  spots: v.optional(v.pipe(v.array(spotSchema), v.maxLength(500, 'a list of up to 500 spots'))),
   /** Room in the joint that it fits into, mm. */
   jointGapMm: v.optional(ranged(0.01, 5, 'mm')),
   note: noteField,
@@ -54,6 +68,20 @@ export const buildStepSchema = v.lazy((input) =>
     : buildActSchema,
 ) as v.GenericSchema<unknown, BuildStep>
 
+/** A length of the model and of the real thing. Source: handbook 12.9. */
+export const lengthSchema = v.looseObject({
+  name: nameField,
+  modelMm: ranged(0.1, 10_000, 'mm'),
+  realM: ranged(0.001, 10_000, 'm'),
+})
+
+/** Something that happened to the real thing. Source: handbook 12.8. */
+const eventSchema = v.looseObject({
+  event: v.picklist(WEAR_EVENTS),
+  zone: v.optional(idField),
+  strength: v.optional(ranged(0, 1)),
+})
+
 /** A build: its parts and the steps they share. Source: docs/formats.md. */
 export const buildSchema = v.looseObject({
   id: idField,
@@ -61,9 +89,20 @@ export const buildSchema = v.looseObject({
   scale: v.optional(ranged(1, 5000)),
   use: v.optional(v.picklist(['display', 'handled'])),
   school: v.optional(schoolSchema),
+  /** Lengths measured on the model, and what they are in reality. Source: handbook 12.9. */
+  lengths: v.optional(v.array(lengthSchema)),
+  /** Left and right differ on purpose. */
+  lopsided: v.optional(v.boolean()),
   story: noteField,
+  /** What happened to it, where (a zone; left out: all over) and how strongly, 0 to 1. Source: handbook 12.8. */
+  events: v.optional(v.pipe(v.array(eventSchema), v.maxLength(200, 'a list of up to 200 events'))),
   parts: v.pipe(v.array(partSchema), v.minLength(1, 'a list of at least one part')),
-  zones: v.optional(v.array(v.looseObject({ id: idField, part: idField, name: nameField }))),
+  zones: v.optional(v.pipe(v.array(zoneSchema), v.maxLength(1000, 'a list of up to 1000 zones'))),
+  /** Sheets of decals, and where decals are wanted. Source: handbook 12.5. */
+  sheets: v.optional(v.pipe(v.array(sheetSchema), v.maxLength(50, 'a list of up to 50 sheets'))),
+  decalPlaces: v.optional(
+    v.pipe(v.array(decalPlaceSchema), v.maxLength(500, 'a list of up to 500 places')),
+  ),
   steps: v.pipe(v.array(buildStepSchema), v.maxLength(1000, 'a list of up to 1000 steps')),
   /** The day it is wanted for. */
   due: v.optional(dateField),

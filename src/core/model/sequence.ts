@@ -1,6 +1,14 @@
 import * as v from 'valibot'
 import { climateChangeSchema, climateSchema } from './climate'
-import { durationField, hexField, nameField, noteField, ranged, wholeRanged } from './fields'
+import {
+  durationField,
+  hexField,
+  idField,
+  nameField,
+  noteField,
+  ranged,
+  wholeRanged,
+} from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import {
   ACTS,
@@ -8,6 +16,7 @@ import {
   CHECKS,
   COATS,
   FAMILIES,
+  FILLERS,
   ROLES,
   SCHOOLS,
   SHEENS,
@@ -16,6 +25,7 @@ import {
   TOOLS,
   WANTED,
   WETTED,
+  WHERE,
 } from './vocabulary'
 
 /** The sequence format: the coats and acts meant for one surface, in order. Described in docs/formats.md. */
@@ -101,6 +111,26 @@ const ACT_FIELDS = {
   side: v.optional(v.picklist(['inside', 'outside'])),
   /** Ours: how a streak runs against the fall of water. */
   fall: v.optional(v.picklist(['with', 'across', 'against'])),
+  /** Ours: the zones of a part that it is for; of a part of which none is named, all of it. Source: handbook 12.2. */
+  zones: v.optional(v.array(idField)),
+  /** Ours: what is filled with, how deep, and whether a kicker is sprayed on it. Source: handbook 12.4. */
+  filler: v.optional(v.picklist(FILLERS)),
+  depthMm: v.optional(ranged(0.01, 20, 'mm')),
+  kicker: v.optional(v.boolean()),
+  /** Ours: zones that nobody reaches any more once this has joined its parts. Source: handbook 12.7. */
+  shuts: v.optional(v.array(idField)),
+  /** Ours: the zone that the part is held by meanwhile. Source: handbook 12.7. */
+  heldBy: v.optional(idField),
+  /** How much of a face it takes, where of it, how large its marks are, mm on the model, and which way they run, degrees. Source: handbook 12.8. */
+  amount: v.optional(ranged(0, 1, '(share of the face)')),
+  where: v.optional(
+    v.union(
+      [v.picklist(WHERE), v.record(v.picklist(WHERE), ranged(0, 100))],
+      `${WHERE.join(', ')}, or weights of these`,
+    ),
+  ),
+  markMm: v.optional(ranged(0.01, 100, 'mm')),
+  direction: v.optional(ranged(-360, 360, 'degrees')),
   /** Ours: what a mark comes from. */
   cause: v.optional(v.pipe(v.string(), v.maxLength(400, 'a cause of up to 400 characters'))),
 }

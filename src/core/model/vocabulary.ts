@@ -208,11 +208,26 @@ export type Air = (typeof AIRS)[number]
 /** What parts and lenses are glued with. Source: handbook 6. */
 export const ADHESIVES = ['cyanoacrylate', 'white-glue', 'fog-free'] as const
 
+/** What fills gaps and sinks. Source: handbook 12.4. */
+export const FILLERS = [
+  'putty',
+  'two-part',
+  'cyanoacrylate',
+  'light-cured',
+  'sprue-cement',
+] as const
+
+/** What fills a gap. */
+export type Filler = (typeof FILLERS)[number]
+
 /** How salt is stuck on: sprinkled on tacky release, laid wet, sprayed with water. Source: handbook 3.1. */
 export const WETTED = ['tacky', 'wet', 'sprayed'] as const
 
 /** Marks that may be meant: a ghost of a wiped wash, the ring of a dried pool, frost left by salt. Source: handbook 2.6. */
 export const WANTED = ['ghost', 'tide-ring', 'salt-frost'] as const
+
+/** Where of a face an effect lies. Source: handbook 10.3, 12.8. */
+export const WHERE = ['edges', 'recess', 'low', 'high', 'all'] as const
 
 /** What can be looked at before an act: air under decals, the fit of a joint. Source: handbook 2.6, second table. */
 export const CHECKS = ['bubbles', 'fit', 'bare-joint'] as const
@@ -262,3 +277,39 @@ export const ACT_KINDS = [
   'corrected',
   'undone',
 ] as const
+
+/** What wears a place, in words that are said of a zone. Source: handbook 12.2. */
+export const WEARS = [
+  'edge',
+  'walked-on',
+  'held',
+  'leading',
+  'splashed',
+  'behind-exhaust',
+  'under-leak',
+  'trap',
+  'sheltered',
+  'joint',
+] as const
+
+/** A word for what wears a place. Source: handbook 12.2. */
+export type WearWord = (typeof WEARS)[number]
+
+/** What may have happened to it. Source: handbook 12.8, story. */
+export const WEAR_EVENTS = [
+  'docked',
+  'boarded',
+  'gravel-road',
+  'brush',
+  'rain',
+  'towed',
+  'exhaust',
+  'hail',
+  'repainted',
+  'salt-water',
+  'sun',
+  'knocked',
+] as const
+
+/** An event of a story. Source: handbook 12.8. */
+export type WearEvent = (typeof WEAR_EVENTS)[number]

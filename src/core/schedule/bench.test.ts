@@ -130,6 +130,7 @@ describe('where an act may go', () => {
     expect(allowed.length).toBeGreaterThan(1)
     const last = allowed.at(-1)
     if (!last) return
+    expect(sessionOptions(stateOf(project()), NOW, plan, id, last.session.from)).toEqual([last])
     const pinned = supposed(project(), { kind: 'pin', id, ...last.session }).project
     const then = planBench(stateOf(pinned), NOW, OPTIONS)
     const start = then.tasks.find((task) => task.step === 'teal')?.start ?? 0

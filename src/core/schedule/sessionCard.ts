@@ -113,7 +113,8 @@ export function sessionCard(state: StockState, plan: BenchPlan, session: Session
   }
 }
 
-function cardActs(tasks: readonly InSession[]): CardAct[] {
+/** Tasks of a session as lines of its card: coats of a step that follow one another are one. */
+export function cardActs(tasks: readonly InSession[]): CardAct[] {
   const acts: CardAct[] = []
   const paint = new Map<number, string>()
   for (const task of tasks) {

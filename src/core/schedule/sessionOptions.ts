@@ -20,15 +20,20 @@ const STEPS = 2500
  * Where an act may go: every session ahead, with the finish it leads to; nowhere, where it isn't planned.
  *
  * @param id build, part and step, as `build/part/step`
+ * @param only when the one session begins that is asked about; left out: all are
  */
 export function sessionOptions(
   state: BenchState,
   now: number,
   plan: Pick<BenchPlan, 'tasks' | 'sessions' | 'lost'> & RunningPlan,
   id: string,
+  only?: number,
 ): SessionOption[] {
   if (!plan.tasks.some((task) => key(stepOf(task)) === id)) return []
-  return plan.sessions.slice(0, MOST_OPTIONS).map((session): SessionOption => {
+  const asked = plan.sessions
+    .slice(0, MOST_OPTIONS)
+    .filter(({ from }) => only === undefined || from === only)
+  return asked.map((session): SessionOption => {
     const { project: other } = supposed(state.memo.given, { kind: 'pin', id, ...session })
     const then = planBench(stateOf(other, state), now, {
       steps: STEPS,

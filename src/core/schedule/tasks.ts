@@ -73,8 +73,13 @@ export function tasksOf(
   let previous: { id: string; end: number } | null = null
   for (const one of simulated.simulation.simulated) {
     const entry = simulated.entries[one.index]
-    // A further region of the same step is done at once with the first.
-    if (!entry || entry.fact || ofStep.has(one.index)) continue
+    if (!entry || entry.fact) continue
+    const laidAlready = part.tasks.find(({ id }) => id === ofStep.get(one.index)?.[0])
+    if (laidAlready) {
+      // A further region of the same step is done at once with the first, and waits for what lies there.
+      for (const spacing of spacingsOf(one.context)) keep(part, spacing, laidAlready, zero)
+      continue
+    }
     const own = coatTasks(simulated, one)
     const first = own[0]
     if (!first) continue

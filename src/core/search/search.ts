@@ -16,7 +16,7 @@ export type FoundKind =
   | 'fault'
   | 'family'
   | 'bottle'
-  | 'kept mix'
+  | 'saved mix'
   | 'rule'
   | 'chapter'
   | 'key'
@@ -44,7 +44,7 @@ const WEIGHT: Record<FoundKind, number> = {
   fault: 1.25,
   technique: 1.2,
   bottle: 1.1,
-  'kept mix': 1.1,
+  'saved mix': 1.1,
   step: 1,
   family: 0.6,
   finding: 0.9,

@@ -52,6 +52,7 @@ export function draftedFindings(simulated: Simulation): { drafted: Drafted; find
         severity: drafted.draft.severity,
         because: `${drafted.draft.because}${alsoAt(drafted, simulated.drafts, heads)}`,
         on: drafted.draft.on,
+        ...(drafted.regions ? { regions: drafted.regions } : {}),
         ...(head ? { follows: { step: head.step, rule: head.rule } } : {}),
         remedies: [],
       },

@@ -1,5 +1,5 @@
 import { stateOf } from '../builds/benchState'
-import { unbalancedParts } from '../builds/leftRight'
+import { unbalanced } from '../builds/leftRight'
 import { planParts } from '../builds/planParts'
 import type { Bottle } from '../model/bottle'
 import type { Build } from '../model/build'
@@ -116,12 +116,12 @@ it('mirrored parts that differ are told, mirrored parts that read the same are n
     { id: 'r', name: 'Right arm', substrate: 'polystyrene' as const },
   ]
   const build = { ...BUILD, parts, steps: [{ ...BASE, parts: ['l', 'r'] }] } as Build
-  expect(unbalancedParts(build)).toEqual([])
+  expect(unbalanced(build)).toEqual([])
   const alone = {
     ...build,
     steps: [...build.steps, { id: 'x', parts: ['l'], do: 'line' }],
   } as Build
-  expect(unbalancedParts(alone)).toMatchObject([{ rule: 'left-right', steps: ['x'] }])
+  expect(unbalanced(alone)).toMatchObject([{ rule: 'left-right', steps: ['x'] }])
   const both = { ...alone, steps: [...alone.steps, { id: 'y', parts: ['r'], do: 'line' }] } as Build
-  expect(unbalancedParts(both)).toEqual([])
+  expect(unbalanced(both)).toEqual([])
 })

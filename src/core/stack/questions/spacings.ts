@@ -96,26 +96,6 @@ function reckoned(context: StepContext): Spacing[] {
 /** What can matter by its age, oldest first. */
 function groundsOf(context: StepContext): Ground[] {
   const { stack } = context
-  const films = concerned(context).flatMap((film): Ground[] => [
-    {
-      since: { step: film.endedBy, at: film.end },
-      film,
-      ended: (stack, at) => replaced(stack, film.step, (one) => endedAt(one, at)),
-    },
-    ...(film.activated
-      ? [
-          {
-            since: film.activated,
-            film: null,
-            ended: (stack: Stack, at: number) =>
-              replaced(stack, film.step, (one) => ({
-                ...one,
-                activated: one.activated && { ...one.activated, at },
-              })),
-          },
-        ]
-      : []),
-  ])
   const masks = stack.masks.map(
     (mask): Ground => ({
       since: { step: mask.step, at: mask.at },
@@ -148,7 +128,51 @@ function groundsOf(context: StepContext): Ground[] {
         },
       ]
     : []
-  return [...films, ...masks, ...rubs, ...filled]
+  return [...filmsUnder(context), ...masks, ...filmsBeside(stack), ...rubs, ...filled]
+}
+
+/** Films that lie on the edges of masks. */
+function filmsBeside(stack: Stack): Ground[] {
+  return stack.masks.flatMap((mask): Ground[] =>
+    mask.over
+      ? [
+          {
+            since: { step: mask.over.endedBy, at: mask.over.end },
+            film: mask.over,
+            ended: (stack, at) => ({
+              ...stack,
+              masks: stack.masks.map((one) =>
+                one.step === mask.step && one.over ? { ...one, over: endedAt(one.over, at) } : one,
+              ),
+            }),
+          },
+        ]
+      : [],
+  )
+}
+
+/** Films that it stands on or works on. */
+function filmsUnder(context: StepContext): Ground[] {
+  return concerned(context).flatMap((film): Ground[] => [
+    {
+      since: { step: film.endedBy, at: film.end },
+      film,
+      ended: (stack, at) => replaced(stack, film.step, (one) => endedAt(one, at)),
+    },
+    ...(film.activated
+      ? [
+          {
+            since: film.activated,
+            film: null,
+            ended: (stack: Stack, at: number) =>
+              replaced(stack, film.step, (one) => ({
+                ...one,
+                activated: one.activated && { ...one.activated, at },
+              })),
+          },
+        ]
+      : []),
+  ])
 }
 
 function replaced(stack: Stack, step: number, change: (film: Film) => Film): Stack {

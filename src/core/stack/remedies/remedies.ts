@@ -1,7 +1,7 @@
 import { actRow } from '../../knowledge/acts'
 import { sayDuration, writeDuration } from '../../model/duration'
 import { isAct } from '../../model/isAct'
-import type { Sequence } from '../../model/sequence'
+import type { Sequence, Step } from '../../model/sequence'
 import type { Severity } from '../../model/vocabulary'
 import { REMEDY_KINDS, type Remedy, type SequenceEdit, worse } from '../rules/finding'
 import { RULESET } from '../rules/rules'
@@ -39,13 +39,30 @@ export function remediesFor(
   options: SimulateOptions = {},
 ): Remedy[] {
   const { draft, context } = drafted
-  const candidates = draft.candidates?.() ?? []
+  const candidates = (draft.candidates?.() ?? []).map((way) => inZones(way, sequence, context))
   if (draft.certain) return candidates
   const grade = (way: Remedy) => gradeOf(sequence, before, drafted, way, options)
   const { soon, late } = waitCandidates(drafted)
   const tried = bestOf([...byCost([...soon, ...candidates]), ...late], grade, MOST_REMEDIES)
   if (tried.length > 0) return tried
   return bestOf(context ? lastResorts(sequence, context) : [], grade, 1)
+}
+
+/** What a way out lays is for the zones of the step that it helps, unless it says otherwise. */
+function inZones(way: Remedy, sequence: Sequence, context: StepContext | null): Remedy {
+  const zones = context?.step.zones
+  if (!zones) return way
+  const known = new Set<Step>(sequence.steps)
+  const here = (step: Step): Step =>
+    isAct(step) && !step.zones && !known.has(step) ? { ...step, zones } : step
+  const { edit } = way
+  if ('insert' in edit) {
+    const { before } = edit.insert
+    const steps = 'steps' in edit.insert ? edit.insert.steps : [edit.insert.step]
+    return { ...way, edit: { insert: { before, steps: steps.map(here) } } }
+  }
+  if (!('set' in edit) || !edit.set.steps) return way
+  return { ...way, edit: { set: { ...edit.set, steps: edit.set.steps.map(here) } } }
 }
 
 /** The best ways of some that are tried in turn: no more are tried once there are enough of the best. */
@@ -70,9 +87,9 @@ export function stageFor(
   drafted: Drafted,
   options: SimulateOptions = {},
 ): Remedy | null {
-  const candidates = (drafted.draft.candidates?.() ?? []).filter(
-    ({ kind, edit }) => kind !== 'leave-out' && ('insert' in edit || 'replace' in edit),
-  )
+  const candidates = (drafted.draft.candidates?.() ?? [])
+    .filter(({ kind, edit }) => kind !== 'leave-out' && ('insert' in edit || 'replace' in edit))
+    .map((way) => inZones(way, sequence, drafted.context))
   const laid = candidates.filter(({ edit }) => 'insert' in edit)
   const rest = candidates.filter(({ edit }) => 'replace' in edit)
   const grade = (way: Remedy) => gradeOf(sequence, before, drafted, way, options)

@@ -2,6 +2,7 @@ import type { ClimateSeries } from '../../drying/series'
 import type { FilmState } from '../../knowledge/reactions'
 import type { ActStep, Sequence, Step } from '../../model/sequence'
 import type { Act, Family, Severity, Substrate } from '../../model/vocabulary'
+import type { RegionId } from '../state/regions'
 import type { Stack } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
 
@@ -120,6 +121,24 @@ export type FindingOn = {
   mask?: Act
 }
 
+/** Rules that look at a part as a thing: its zones, spots, holder and joints. Source: handbook 2.6, second table, 12. */
+export const PART_RULES = [
+  'zone-forgotten',
+  'open-defects',
+  'out-of-reach',
+  'mount-too-weak',
+  'held-on-wet',
+] as const
+
+/** A rule that looks at a part as a thing. */
+export type PartRuleName = (typeof PART_RULES)[number]
+
+/** Rules that look at a whole build: its sides, its scale, its parts as things. Source: handbook 2.6, second table. */
+export const BUILD_RULES = ['left-right', 'scale-mismatch', ...PART_RULES] as const
+
+/** A rule that looks at a whole build. */
+export type BuildRule = (typeof BUILD_RULES)[number]
+
 /** What may be wrong at one step. */
 export type Finding = {
   /** Index in `steps`. */
@@ -129,6 +148,8 @@ export type Finding = {
   /** One plain sentence with the numbers. */
   because: string
   on: FindingOn
+  /** Where it is so, on a part of several regions; left out: wherever the step is done. */
+  regions?: readonly RegionId[]
   /** The finding that it only follows from: one mistake, one message. Left out: it stands for itself. */
   follows?: { step: number; rule: RuleName }
   remedies: Remedy[]

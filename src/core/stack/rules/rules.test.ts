@@ -1,4 +1,6 @@
 import type { Step } from '../../model/sequence'
+import { check } from '../check'
+import { sequence } from '../tests/sequences'
 import { table } from '../tests/table'
 
 const PRIME: Step = { do: 'prime' }
@@ -416,6 +418,27 @@ table('masks', [
     told: ['5 unmask-late risk'],
   },
 ])
+
+test.each<{ why: string; steps: Step[]; says: string }>([
+  {
+    why: 'a mask under what seals it in',
+    steps: [...ready, { do: 'salt' }, { wait: '3 h' }, GLOSS, DAY, LINE],
+    says: 'Take it off first',
+  },
+  {
+    why: 'tape for a clear that never comes off',
+    steps: [...ready, { do: 'tape' }, GLOSS],
+    says: 'Take it off at the end of the work',
+  },
+  {
+    why: 'tape left through full cure',
+    steps: [...ready, { do: 'tape' }, BASE, { wait: '49 h' }, { do: 'untape' }],
+    says: 'Take it off right after the last coat',
+  },
+])('the way out of $why: $says', ({ steps, says }) => {
+  const { findings } = check(sequence(steps))
+  expect(findings.flatMap(({ remedies }) => remedies).map(({ say }) => say)).toContain(says)
+})
 
 const RELEASED: Step[] = [PRIME, DAY, { do: 'release' }, { wait: '30 min' }]
 const TOP: Step = { do: 'base', family: 'water-acrylic' }

@@ -3,7 +3,7 @@ import { actRow } from '../../knowledge/acts'
 import { LATEX } from '../../knowledge/drying'
 import { IRON_SETTLES, RUB_HOUR, TAPE_OFF } from '../../knowledge/limits'
 import { EPSILON, type Film, filmReaches } from '../state/film'
-import { openFilms, type Since } from '../state/stack'
+import { openFilms, type Since, type Stack } from '../state/stack'
 import type { StepContext } from '../state/stepContext'
 
 /** The points of a film's clock at which the judgement of any act can change, and those that only some acts ask for. */
@@ -48,7 +48,7 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     tell(at + Math.ceil(time - at - EPSILON), since)
   }
   const points = pointsOf(context)
-  for (const film of concerned(context)) {
+  for (const film of [...concerned(context), ...filmsBeside(stack)]) {
     const since = { step: film.endedBy, at: film.end }
     for (const point of points) add(filmReaches(film, point, series), since)
     if (film.activated) {
@@ -61,11 +61,18 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     if (actRow(mask.act, undefined).mask === 'film') add(mask.at + LATEX.dry, mask)
   }
   if (context.resolved.row.kind === 'unmask')
-    for (const film of openFilms(stack))
+    for (const film of [...openFilms(stack), ...filmsBeside(stack)])
       add(film.end + TAPE_OFF, { step: film.endedBy, at: film.end })
   for (const rub of stack.rubs) add(rub.at + RUB_HOUR, rub)
   if (stack.filled) add(stack.filled.at + stack.filled.cures, stack.filled)
 }
+
+/** Films that lie on the edges of masks which cover all of a region. */
+function filmsBeside({ masks }: Stack): Film[] {
+  return masks.length === 0 ? NONE : masks.flatMap(({ over }) => (over ? [over] : []))
+}
+
+const NONE: Film[] = []
 
 /**
  * Films whose clock can matter to a step: what lies open and what it works on, down to the lowest of them, and two more,

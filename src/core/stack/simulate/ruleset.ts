@@ -61,11 +61,20 @@ export function worstOfEach(drafts: readonly Drafted[]): Drafted[] {
   for (const drafted of drafts) {
     const place = [drafted.step, drafted.rule].join(' ')
     const found = worst.get(place)
-    if (!found || worse(drafted.draft.severity, found.draft.severity)) worst.set(place, drafted)
+    if (!found) worst.set(place, drafted)
+    else if (worse(drafted.draft.severity, found.draft.severity))
+      worst.set(place, also(drafted, found))
+    else worst.set(place, also(found, drafted))
   }
-  return worst.size === drafts.length
-    ? [...drafts]
-    : drafts.filter((draft) => worst.get([draft.step, draft.rule].join(' ')) === draft)
+  return worst.size === drafts.length ? [...drafts] : [...worst.values()]
+}
+
+/** The worse of two, with the regions of both where they say the same. */
+function also(worst: Drafted, other: Drafted): Drafted {
+  const { severity, because } = worst.draft
+  const same = severity === other.draft.severity && because === other.draft.because
+  if (!same || !worst.regions || !other.regions) return worst
+  return { ...worst, regions: [...new Set([...worst.regions, ...other.regions])] }
 }
 
 /** What rules that look ahead say of a step again, after steps behind it have changed. */
@@ -81,18 +90,30 @@ export function judgeEnd(state: State, { steps, use }: Setting, ruleset: Ruleset
   if (!lastStep || !isAct(lastStep)) return []
   const found: Drafted[] = []
   for (const { name, judgeEnd } of ruleset.ending)
-    for (const stack of state.stacks.values())
+    for (const [region, stack] of state.stacks)
       eachDraft(
         judgeEnd?.({ stack, lastAct, lastStep, at: state.at, series: state.series, use }) ?? null,
-        (draft) => found.push({ step: lastAct, rule: name, draft, context: null }),
+        (draft) =>
+          found.push({
+            step: lastAct,
+            rule: name,
+            draft,
+            context: null,
+            ...(state.stacks.size > 1 ? { regions: [region] } : {}),
+          }),
       )
   return state.stacks.size === 1 ? found : worstOfEach(found)
 }
 
 /** Two lists in order as one: by step, and within a step in the order of the rules. */
-export function merged(some: Drafted[], others: Drafted[], { place }: Ruleset): Drafted[] {
+export function merged(some: Drafted[], others: Drafted[], ruleset: Ruleset): Drafted[] {
   if (some.length === 0) return others
   if (others.length === 0) return some
+  return inOrder([...some, ...others], ruleset)
+}
+
+/** By step, and within a step in the order of the rules. */
+export function inOrder(drafts: readonly Drafted[], { place }: Ruleset): Drafted[] {
   const rank = (drafted: Drafted) => place.get(drafted.rule) ?? 0
-  return [...some, ...others].sort((a, b) => a.step - b.step || rank(a) - rank(b))
+  return [...drafts].sort((a, b) => a.step - b.step || rank(a) - rank(b))
 }

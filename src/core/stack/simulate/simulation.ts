@@ -18,7 +18,14 @@ export type TimelineEntry = {
 }
 
 /** A rule's draft, where it was drafted. `context` is null for what is wrong at the end of the work. */
-export type Drafted = { step: number; rule: RuleName; draft: Draft; context: StepContext | null }
+export type Drafted = {
+  step: number
+  rule: RuleName
+  draft: Draft
+  context: StepContext | null
+  /** Where it is so, on a part of several regions; left out: on all of it. */
+  regions?: readonly RegionId[]
+}
 
 /** A wait that was filled in: minutes, why, and what it counts from: a film, a mask, filler, a rub. */
 export type FilledWait = { before: number; minutes: number; because: string; since: Since }

@@ -3,7 +3,7 @@ import { airAt } from '../../drying/series'
 import { actRow } from '../../knowledge/acts'
 import { USUAL_WARM_AIR } from '../../knowledge/drying'
 import { capital } from '../../model/capital'
-import { type Climate, changeClimate, REFERENCE_CLIMATE } from '../../model/climate'
+import { type Climate, changeClimate } from '../../model/climate'
 import { minutesOf } from '../../model/duration'
 import { isAct } from '../../model/isAct'
 import type { ActStep, School, Sequence, Step } from '../../model/sequence'
@@ -13,13 +13,15 @@ import { EPSILON, type Film, filmState } from '../state/film'
 import { theFilm } from '../state/filmName'
 import { lay } from '../state/lay'
 import { nextCoatAt } from '../state/nextCoat'
-import { bareStacks, ONE_REGION, type RegionId, stackOf } from '../state/regions'
+import { besideMasks, reached } from '../state/reached'
+import { bareStacks, ONE_REGION, type RegionId, type Regions, stackOf } from '../state/regions'
 import { type ResolvedStep, resolveStep } from '../state/resolvedStep'
 import type { Stack } from '../state/stack'
 import { atMinute, type Setting, type StepContext } from '../state/stepContext'
 import { targetsOf } from '../state/targets'
 import { type Filled, fillWait } from './fillWait'
-import { judge, judgeAhead, judgeEnd, merged, type Ruleset, worstOfEach } from './ruleset'
+import { inOrder, judge, judgeEnd, merged, type Ruleset, worstOfEach } from './ruleset'
+import { aheadAgain, inRegion, type Settings, settingOf, settingsIn } from './settings'
 import type { Corrections, SimulateOptions, Simulation, State, TimelineEntry } from './simulation'
 import { tolerated } from './tolerance'
 
@@ -31,9 +33,10 @@ import { tolerated } from './tolerance'
  */
 function simulateWith(ruleset: Ruleset, sequence: Sequence, options: SimulateOptions): Simulation {
   const setting = settingOf(sequence, options)
+  const regions = options.regions ?? ONE_REGION
   const state: State = {
     at: options.from ?? 0,
-    stacks: bareStacks(options.regions ?? ONE_REGION, sequence.substrate),
+    stacks: bareStacks(regions, sequence.substrate),
     series: options.series ?? [{ from: 0, climate: setting.climate }],
   }
   const out: Simulation = {
@@ -46,7 +49,11 @@ function simulateWith(ruleset: Ruleset, sequence: Sequence, options: SimulateOpt
     total: 0,
     marks: [],
   }
-  return goOn({ ruleset, setting, options, out }, state, 0)
+  return goOn(
+    { ruleset, setting, regions, settings: settingsIn(setting, regions), options, out },
+    state,
+    0,
+  )
 }
 
 /**
@@ -73,7 +80,9 @@ function resumeWith(
     (draft) =>
       draft.step < from && draft.context !== null && !ruleset.byName.get(draft.rule)?.looksAhead,
   )
-  const again = simulated.flatMap(({ context }) => judgeAhead(context, setting, ruleset))
+  const regions = options.regions ?? ONE_REGION
+  const settings = settingsIn(setting, regions)
+  const again = aheadAgain(simulated, settings, ruleset)
   const out: Simulation = {
     ...before,
     drafts: merged(kept, again, ruleset),
@@ -82,11 +91,19 @@ function resumeWith(
     simulated,
     marks: before.marks.slice(0, from),
   }
-  return goOn({ ruleset, setting, options, out }, { ...mark }, from)
+  return goOn({ ruleset, setting, regions, settings, options, out }, { ...mark }, from)
 }
 
 /** One run over a sequence: what it asks, what it knows, what it has found so far. */
-type Run = { ruleset: Ruleset; setting: Setting; options: SimulateOptions; out: Simulation }
+type Run = {
+  ruleset: Ruleset
+  setting: Setting
+  regions: Regions
+  /** What each region is told of the steps. */
+  settings: Settings
+  options: SimulateOptions
+  out: Simulation
+}
 
 function goOn(run: Run, state: State, from: number): Simulation {
   const { out, setting, ruleset } = run
@@ -100,19 +117,6 @@ function goOn(run: Run, state: State, from: number): Simulation {
   }
   out.drafts.push(...judgeEnd(state, setting, ruleset))
   return { ...out, stacks: state.stacks, series: state.series, total: state.at }
-}
-
-function settingOf(sequence: Sequence, options: SimulateOptions): Setting {
-  return {
-    substrate: sequence.substrate,
-    use: sequence.use ?? 'display',
-    school: sequence.school ?? {},
-    climate: changeClimate(REFERENCE_CLIMATE, sequence.climate),
-    steps: sequence.steps,
-    sequence,
-    shelf: options.shelf ?? [],
-    usedPairs: options.usedPairs ?? null,
-  }
 }
 
 function changeAir(state: State, step: Step): void {
@@ -129,12 +133,12 @@ function climateAt({ series, at }: State): Climate {
 }
 
 function doAct(run: Run, state: State, step: ActStep, index: number): void {
-  const { options, out, ruleset } = run
+  const { options, out, ruleset, settings } = run
   const fact = options.facts?.get(index)
   if (fact === 'skipped') return
   if (fact) state.at = Math.max(0, fact.start)
   else if (options.notBefore !== undefined) state.at = Math.max(state.at, options.notBefore)
-  const regions = (options.regions ?? ONE_REGION).of(index)
+  const regions = reached(run.regions, state, step)
   const filled = atOnce(
     regions.map((region) => begun(run, state, step, index, region, !fact)),
     ruleset,
@@ -143,10 +147,12 @@ function doAct(run: Run, state: State, step: ActStep, index: number): void {
     waitOf(other) > waitOf(longest) ? other : longest,
   )
   if (wait) out.waits.push(wait)
-  const drafts = filled.map(({ context, timing }) =>
-    context.goesOn ? timing : merged(timing, judge(context, ruleset.lasting), ruleset),
-  )
-  out.drafts.push(...worstOfEach(drafts.flat()).map((drafted) => tolerated(drafted, ruleset)))
+  const drafts = filled.map(({ context, timing }) => {
+    const found = context.goesOn ? timing : merged(timing, judge(context, ruleset.lasting), ruleset)
+    return settings.size === 1 ? found : found.map((one) => inRegion(one, context.region))
+  })
+  const found = settings.size === 1 ? drafts.flat() : inOrder(drafts.flat(), ruleset)
+  out.drafts.push(...worstOfEach(found).map((drafted) => tolerated(drafted, ruleset)))
   const stacks = new Map(state.stacks)
   filled.forEach(({ context }, i) => {
     const region = regions[i] as RegionId
@@ -159,7 +165,7 @@ function doAct(run: Run, state: State, step: ActStep, index: number): void {
     out.simulated.push({ index, region, step, context, ends, after: laid.stack })
     if (i === 0) out.timeline.push(entryOf(index, context, laid.stack, laid.end))
   })
-  state.stacks = stacks
+  state.stacks = besideMasks(stacks, filled, index)
 }
 
 /** A step at the minute at which one of its regions is ready for it, with the wait before it. */
@@ -234,6 +240,7 @@ function contextAt(
   return {
     stack,
     index,
+    region,
     step,
     resolved,
     at: state.at,
@@ -242,7 +249,7 @@ function contextAt(
     targets: new Set(targets),
     target,
     goesOn: own,
-    setting: run.setting,
+    setting: run.settings.get(region) as Setting,
     memo: {},
   }
 }

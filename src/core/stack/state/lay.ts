@@ -1,7 +1,10 @@
+import { airFactor } from '../../drying/series'
 import { actRow } from '../../knowledge/acts'
+import { FILLER_TABLE, fillerSets } from '../../knowledge/fillers'
 import { CUT_MICRONS, FILLER_CURES, GLUE_CURES, SALT_DRY } from '../../knowledge/limits'
 import { SATIN_GRIT } from '../../knowledge/sheens'
 import { solventRow } from '../../knowledge/solvents'
+import type { Climate } from '../../model/climate'
 import { minutesOf } from '../../model/duration'
 import type { ActStep } from '../../model/sequence'
 import type { Sheen } from '../../model/vocabulary'
@@ -13,16 +16,16 @@ import type { StepContext } from './stepContext'
 
 /** The stack after a step, and the minute at which it ended. */
 export function lay(context: StepContext, ends?: readonly number[]): { stack: Stack; end: number } {
-  const { stack, step, resolved, at, climate, index } = context
+  const { stack, step, resolved, at, climate } = context
   const last = (ends ?? coatEnds(step, resolved, climate).map((end) => at + end)).at(-1) ?? at
-  return { stack: after(stack, context, last, index), end: last }
+  return { stack: after(stack, context, last), end: last }
 }
 
-function after(stack: Stack, context: StepContext, end: number, index: number): Stack {
+function after(stack: Stack, context: StepContext, end: number): Stack {
   const { step, resolved, at } = context
   switch (resolved.row.kind) {
     case 'prep':
-      return prepared(stack, step, end, index)
+      return prepared(context, end)
     case 'level':
       return {
         ...stack,
@@ -118,11 +121,14 @@ function newFilm(context: StepContext, start: number, end: number): Film | null 
   }
 }
 
-function prepared(stack: Stack, step: ActStep, end: number, index: number): Stack {
+function prepared({ stack, step, index, climate }: StepContext, end: number): Stack {
   const row = actRow(step.do, step.family)
   if (row.cleansFace) return { ...stack, cleanedAt: end, touchedAt: null, salty: false }
   if (row.fills)
-    return { ...stack, filled: { step: index, at: end, what: 'filler', cures: FILLER_CURES } }
+    return {
+      ...stack,
+      filled: { step: index, at: end, what: 'filler', cures: fillerCures(step, climate) },
+    }
   if (!row.cuts) return stack
   return {
     ...stack,
@@ -131,6 +137,16 @@ function prepared(stack: Stack, step: ActStep, end: number, index: number): Stac
     grit: step.grit ?? stack.grit,
     touchedAt: end,
   }
+}
+
+/** How long what a step fills with shrinks, minutes; unnamed it is left for a night. Source: handbook 12.4, 3.2. */
+function fillerCures(step: ActStep, climate: Climate): number {
+  const { depthMm, kicker } = step
+  const filler = step.filler ?? (step.adhesive === 'cyanoacrylate' ? step.adhesive : null)
+  if (!filler) return FILLER_CURES
+  return (
+    fillerSets(filler, depthMm, kicker) * airFactor(FILLER_TABLE[filler].process, false, climate)
+  )
 }
 
 /** What lies open has a key now. */
@@ -155,7 +171,12 @@ function levelledSheen(step: ActStep): Sheen {
 }
 
 function maskOf(stack: Stack, { step, resolved, index }: StepContext, end: number): Mask {
-  const mask = { step: index, act: step.do, at: end }
+  const mask: Mask = {
+    step: index,
+    act: step.do,
+    at: end,
+    ...(coversAll(step, resolved) ? { covers: true } : {}),
+  }
   if (resolved.row.mask !== 'grain') return mask
   const own = step.product?.recoat
   if (own !== undefined) return { ...mask, dries: { from: minutesOf(own), to: minutesOf(own) } }
@@ -163,6 +184,11 @@ function maskOf(stack: Stack, { step, resolved, index }: StepContext, end: numbe
   const from = SALT_DRY[step.wetted ?? 'tacky']
   // Not said, and nothing tacky to stick to: it is dry enough for a light coat, and wet for all anybody knows.
   return { ...mask, dries: { from, to: step.wetted || onRelease ? from : SALT_DRY.wet } }
+}
+
+/** A sheet or a skin that is laid on zones by name covers each of them. */
+function coversAll(step: ActStep, { row }: ResolvedStep): boolean {
+  return step.zones !== undefined && (row.mask === 'sheet' || row.mask === 'film')
 }
 
 /** What was laid over a grain or latex mask comes off with it. */

@@ -1,3 +1,4 @@
+import type { ActStep } from '../../model/sequence'
 import type { Substrate } from '../../model/vocabulary'
 import { bareStack, type Stack } from './stack'
 
@@ -10,15 +11,16 @@ export const WHOLE: RegionId = 'whole'
 /** What lies on each region of a part. A value: every change makes a new one. */
 export type Stacks = ReadonlyMap<RegionId, Stack>
 
-/** The regions of a part, and which of them a step is for: at least one. */
+/** The regions of a part, the one that stands for it first, and which of them a step is for: at least one. */
 export type Regions = {
   ids: readonly [RegionId, ...RegionId[]]
-  /** @param index of the step, in the sequence as given */
-  of: (index: number) => readonly RegionId[]
+  /** Regions with the same key are the same. */
+  key: string
+  of: (step: ActStep) => readonly RegionId[]
 }
 
 /** A part without zones: everything is done on all of it. */
-export const ONE_REGION: Regions = { ids: [WHOLE], of: () => ONE }
+export const ONE_REGION: Regions = { ids: [WHOLE], key: WHOLE, of: () => ONE }
 
 const ONE: readonly RegionId[] = [WHOLE]
 

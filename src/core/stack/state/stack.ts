@@ -3,7 +3,16 @@ import type { Act, Role, Sheen, Substrate } from '../../model/vocabulary'
 import type { Film } from './film'
 
 /** A mask on the part; grains with the minutes from which they may be painted over at all, and from which they are dry for sure. */
-export type Mask = { step: number; act: Act; at: number; dries?: { from: number; to: number } }
+export type Mask = {
+  step: number
+  act: Act
+  at: number
+  dries?: { from: number; to: number }
+  /** It covers the whole region: nothing is laid there until it comes off. */
+  covers?: true
+  /** The newest film that was laid beside it, and on its edge. */
+  over?: Film
+}
 
 /** What lies on one part at a moment, bottom first. A value: every change makes a new one. */
 export type Stack = {
@@ -97,7 +106,7 @@ export function seenFilms(stack: Stack): Film[] {
 const TRANSPARENT: readonly Role[] = ['clear', 'clear-colour', 'release', 'wash', 'filter']
 
 /** Does it let what is under it show? */
-export function isTransparent(film: Film): boolean {
+export function isTransparent(film: Pick<Film, 'role'>): boolean {
   return TRANSPARENT.includes(film.role)
 }
 
@@ -137,7 +146,7 @@ export function newestRelease(stack: Stack): { film: Film; at: number } | null {
 
 /** The newest film that was laid while a mask was on; null: none was. */
 export function filmOver(stack: Stack, mask: Mask): Film | null {
-  return stack.films.findLast((film) => film.step > mask.step) ?? null
+  return mask.over ?? stack.films.findLast((film) => film.step > mask.step) ?? null
 }
 
 /** The first mask that was pressed on and is still there; null: there is none. */

@@ -4,6 +4,7 @@ import type { Climate } from '../../model/climate'
 import type { ActStep, Product, School, Sequence, Step } from '../../model/sequence'
 import type { Family, Role, Sheen, Solvent, Substrate } from '../../model/vocabulary'
 import type { Film } from './film'
+import type { RegionId } from './regions'
 import type { ResolvedStep } from './resolvedStep'
 import type { FilmEffect } from './solventEffects'
 import type { Stack } from './stack'
@@ -14,6 +15,8 @@ export type StepContext = {
   stack: Stack
   /** Index in `steps` as given. */
   index: number
+  /** The region of the part that it is judged on. */
+  region: RegionId
   step: ActStep
   resolved: ResolvedStep
   /** Minute at which the step would begin. */
@@ -46,6 +49,8 @@ export type Setting = {
   school: School
   climate: Climate
   steps: readonly Step[]
+  /** The same, with a pause for each that isn’t done on this region: what rules look for before and after. */
+  here: readonly Step[]
   sequence: Sequence
   /** Bottles at hand, offered as ways out; empty where none are known. */
   shelf: readonly BottleAtHand[]

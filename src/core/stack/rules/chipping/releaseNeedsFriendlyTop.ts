@@ -65,7 +65,7 @@ function isHeavy(coat: Coat): boolean {
 }
 
 function chipLater({ setting, index }: StepContext): number {
-  return setting.steps.findIndex(
+  return setting.here.findIndex(
     (step, i) => i > index && isAct(step) && actRow(step.do, step.family).kind === 'open',
   )
 }

@@ -19,7 +19,7 @@ export const mattHidesEffect: Rule = {
     const matt =
       resolved.row.kind === 'film' && resolved.role === 'clear' && resolved.coverage === 'whole'
     if (!matt || GLOSS_UNITS[resolved.sheen] > GLOSS_UNITS.matt) return null
-    if (setting.steps.some((step, i) => i > index && isWholeClear(step))) return null
+    if (setting.here.some((step, i) => i > index && isWholeClear(step))) return null
     const hidden = seenFilms(context.stack).filter(
       (film) => lostUnder(film, resolved.sheen) !== null,
     )

@@ -64,7 +64,7 @@ export const decalBubbleCheck: Rule = {
 
 /** Was it recorded at an earlier step? */
 function alreadyLooked({ setting, index }: StepContext): boolean {
-  return setting.steps
+  return setting.here
     .slice(0, index)
     .some((step) => isAct(step) && step.checked?.includes('bubbles'))
 }

@@ -19,9 +19,7 @@ function offAct(mask: Mask): Act | null {
 
 function comesOffLater(context: StepContext, mask: Mask): boolean {
   const act = offAct(mask)
-  return context.setting.steps.some(
-    (step, i) => i > context.index && isAct(step) && step.do === act,
-  )
+  return context.setting.here.some((step, i) => i > context.index && isAct(step) && step.do === act)
 }
 
 /** Did a clear or weathering seal it in already? That has been told where it happened. */

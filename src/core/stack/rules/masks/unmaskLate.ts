@@ -4,7 +4,7 @@ import { sayDuration } from '../../../model/duration'
 import { moveCandidates, soonerCandidates } from '../../remedies/candidates'
 import { EPSILON, type Film, filmReaches, filmState, hasReached } from '../../state/film'
 import { theFilm } from '../../state/filmName'
-import { sheetMask } from '../../state/stack'
+import { filmOver, sheetMask } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { old } from '../../state/words'
 import type { Draft, Rule } from '../finding'
@@ -35,8 +35,7 @@ export const unmaskLate: Rule = {
 /** The newest film laid while the tape was on. */
 function overTape(context: StepContext): Film | null {
   const tape = sheetMask(context.stack)
-  if (!tape) return null
-  return [...context.stack.films].reverse().find((film) => film.step > tape.step) ?? null
+  return tape && filmOver(context.stack, tape)
 }
 
 function latexLate(context: StepContext): Draft | null {
