@@ -9,8 +9,8 @@ import { stillThere, type Written, write } from './transact'
  * back by an act that says so.
  */
 export async function undo(store: Store): Promise<Written> {
-  return turn(store, 'Taken back', 'There is nothing to take back', async () => {
-    const last = await store.db.changes.orderBy('seq').reverse().filter(isDone).first()
+  return turn(store, 'Undone', 'There is nothing to undo', async () => {
+    const last = await newestDone(store)
     if (!last) return null
     if (!(await stillThere(store, last.rows))) return { change: last, writes: null, undone: 1 }
     const undoers: Record<string, string> = {}
@@ -21,8 +21,8 @@ export async function undo(store: Store): Promise<Written> {
 
 /** Does again what was taken back last. */
 export async function redo(store: Store): Promise<Written> {
-  return turn(store, 'Done again', 'There is nothing to do again', async () => {
-    const next = await store.db.changes.where('undone').equals(1).first()
+  return turn(store, 'Redone', 'There is nothing to redo', async () => {
+    const next = await firstUndone(store)
     if (!next) return null
     const turned = next.rows.map(({ before, after, ...row }) => ({
       ...row,
@@ -35,6 +35,22 @@ export async function redo(store: Store): Promise<Written> {
     const writes = next.rows.map((row) => doneAgain(store, next, row, undoers))
     return { change: next, writes, undone: 0, undoers }
   })
+}
+
+/** What undo would take back, and what redo would do again, in words; null: nothing. */
+export async function turnsOf(
+  store: Store,
+): Promise<{ back: string | null; again: string | null }> {
+  const [last, next] = [await newestDone(store), await firstUndone(store)]
+  return { back: last?.label ?? null, again: next?.label ?? null }
+}
+
+function newestDone({ db }: Store): Promise<ChangeRecord | undefined> {
+  return db.changes.orderBy('seq').reverse().filter(isDone).first()
+}
+
+function firstUndone({ db }: Store): Promise<ChangeRecord | undefined> {
+  return db.changes.where('undone').equals(1).first()
 }
 
 type Turn = {

@@ -2,11 +2,10 @@ import type { ButtonHTMLAttributes } from 'react'
 import { cx } from './cx'
 
 const LOOK = {
-  act: 'bg-act text-act-ink border-act font-semibold hover:brightness-110',
-  plain: 'bg-raised text-ink border-strong hover:border-ink',
-  quiet:
-    'bg-transparent text-act border-transparent underline underline-offset-4 hover:no-underline',
-  stop: 'bg-raised text-stop border-stop hover:bg-stop-wash',
+  act: 'rounded-tool bg-act text-act-ink font-semibold hover:brightness-110',
+  plain: 'key',
+  quiet: 'text-act underline underline-offset-4 hover:no-underline',
+  stop: 'key text-stop hover:bg-stop-wash',
 } as const
 
 /** A button's look and size beside what any button takes. */
@@ -37,7 +36,7 @@ export function Button({
     <button
       type="button"
       className={cx(
-        'inline-flex items-center justify-center gap-2.5 rounded-tool border-2 leading-tight disabled:opacity-45',
+        'inline-flex items-center justify-center gap-2.5 leading-tight disabled:opacity-45',
         LOOK[look],
         SIZE[size],
         className,

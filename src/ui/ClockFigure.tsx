@@ -1,13 +1,23 @@
 import { cx } from './cx'
 import { clockTime, figures, sayFigures } from './time'
 
+const SIZES = {
+  normal: { over: 'text-2xl', figure: 'text-2xl', unit: 'text-base' },
+  large: { over: 'text-5xl', figure: 'text-6xl', unit: 'text-2xl' },
+  huge: {
+    over: 'text-[clamp(4.5rem,15vw,13rem)] leading-none',
+    figure: 'text-[clamp(4.5rem,15vw,13rem)] leading-none tracking-tight',
+    unit: 'text-[clamp(1.5rem,4vw,3.5rem)]',
+  },
+} as const
+
 /** A clock in large tabular figures: what remains, and the time of day at which it is over. */
 export function ClockFigure({
   at,
   now,
   label,
   over,
-  large,
+  size = 'normal',
   closing,
 }: {
   at: number
@@ -15,7 +25,8 @@ export function ClockFigure({
   label: string
   /** What to say when it is over. */
   over: string
-  large?: boolean
+  /** `large`: to be read from a metre; `huge`: from across the room. */
+  size?: keyof typeof SIZES
   closing?: boolean
 }) {
   const left = at - now
@@ -23,23 +34,19 @@ export function ClockFigure({
     <div className="min-w-0">
       <p className="text-sm font-semibold text-soft">{label}</p>
       {left <= 0 ? (
-        <p className={cx('font-display font-semibold text-act', large ? 'text-5xl' : 'text-2xl')}>
-          {over}
-        </p>
+        <p className={cx('font-display font-semibold text-act', SIZES[size].over)}>{over}</p>
       ) : (
         <p
           className={cx(
             'flex items-baseline gap-1.5 font-semibold whitespace-nowrap',
-            large ? 'text-6xl' : 'text-2xl',
+            SIZES[size].figure,
             closing && 'closing text-risk',
           )}
         >
           {figures(left).map(({ value, unit }) => (
             <span key={unit}>
               {value}
-              <span className={cx('ml-0.5 font-normal', large ? 'text-2xl' : 'text-base')}>
-                {unit}
-              </span>
+              <span className={cx('ml-0.5 font-normal', SIZES[size].unit)}>{unit}</span>
             </span>
           ))}
         </p>

@@ -71,7 +71,7 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
   const until = peg.kind === 'closing' && peg.closesAt !== null ? peg.closesAt : null
   return (
     <Popover.Root>
-      <Popover.Trigger className="group flex h-[76px] w-44 flex-col items-stretch text-left">
+      <Popover.Trigger className="group flex h-[76px] w-max min-w-40 flex-col items-stretch text-left">
         <span className="relative h-5 w-full">
           <span
             className={cx(
@@ -88,8 +88,10 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
             aria-hidden="true"
           />
           <span className="min-w-0 flex-1">
-            <span className="block truncate text-sm font-semibold">{peg.part}</span>
-            <span className={cx('block truncate text-sm', until ? 'text-risk' : 'text-soft')}>
+            <span className="block text-sm font-semibold whitespace-nowrap">{peg.part}</span>
+            <span
+              className={cx('block text-sm whitespace-nowrap', until ? 'text-risk' : 'text-soft')}
+            >
               {until
                 ? `closes in ${sayFigures(until - now)}`
                 : drying
@@ -106,7 +108,7 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
         <Popover.Content
           sideOffset={4}
           collisionPadding={8}
-          className="z-40 w-72 rounded-tool border-2 border-strong bg-raised p-3 shadow-lg"
+          className="z-40 w-72 rounded-tool border border-rule bg-raised p-3 shadow-lg"
         >
           <p className="font-display text-lg font-semibold">{peg.part}</p>
           <p className="text-sm text-soft">{peg.build}</p>
@@ -130,11 +132,7 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
               </Popover.Close>
             )}
             <Popover.Close asChild>
-              <button
-                type="button"
-                onClick={() => onOpen(peg.id)}
-                className="min-h-11 rounded-tool border-2 border-strong px-3"
-              >
+              <button type="button" onClick={() => onOpen(peg.id)} className="key min-h-11 px-3">
                 Open at the bench
               </button>
             </Popover.Close>

@@ -18,8 +18,7 @@ type Shared = {
   hideLabel?: boolean
 }
 
-const CONTROL =
-  'w-full min-h-11 rounded-tool border-2 border-strong bg-raised px-2.5 text-ink aria-[invalid=true]:border-stop'
+const CONTROL = 'control w-full min-h-11 px-2.5'
 
 function Frame({
   label,

@@ -10,7 +10,7 @@ export function FileButton({
   onFile: (file: File) => void
 }) {
   return (
-    <label className="inline-flex min-h-11 cursor-pointer items-center rounded-tool border-2 border-strong bg-raised px-4 leading-tight hover:border-ink has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-act">
+    <label className="key inline-flex min-h-11 cursor-pointer items-center px-4 leading-tight has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-act">
       {say}
       <input
         type="file"

@@ -1,4 +1,4 @@
-import { cx } from './cx'
+import { Cup } from './Cup'
 import { about, measured, number } from './units'
 
 /** One layer in the cup. */
@@ -38,22 +38,11 @@ export function MeasuringCup({
   return (
     <div className="flex flex-col gap-4 sm:flex-row">
       <div className="relative h-72 w-36 shrink-0">
-        <div className="absolute inset-0 overflow-hidden rounded-b-[22px] border-4 border-t-0 border-strong bg-sunk">
-          {marks.map((mark, i) => (
-            <div
-              key={mark.name}
-              className={cx(
-                'absolute inset-x-0 border-t-2 border-ink/50 transition-[top,height] duration-300',
-                !mark.colour && (i === 0 ? 'bg-ink/55' : 'bg-ink/15'),
-              )}
-              style={{
-                top: y(mark.to),
-                height: `${(Math.max(0, mark.to - mark.from) / size) * 100}%`,
-                ...(mark.colour ? { background: mark.colour } : {}),
-              }}
-            />
-          ))}
-        </div>
+        <Cup
+          className="h-full w-full"
+          ofMl={size}
+          layers={marks.map(({ name, from, to, colour }) => ({ name, ml: to - from, colour }))}
+        />
         {[0.25, 0.5, 0.75, 1].map((share) => (
           <span
             key={share}

@@ -16,7 +16,7 @@ export function severityLook(severity: Severity) {
 export function SeverityMark({ severity, wordless }: { severity: Severity; wordless?: boolean }) {
   const { ink, word } = LOOK[severity]
   return (
-    <span className={cx('inline-flex items-center gap-1.5 font-semibold', ink)}>
+    <span className={cx('inline-flex items-center gap-1.5 align-bottom font-semibold', ink)}>
       <svg viewBox="0 0 16 16" className="size-4 shrink-0" aria-hidden="true">
         {severity === 'stop' && (
           <>

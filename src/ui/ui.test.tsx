@@ -1,14 +1,10 @@
 /** @jest-environment jsdom */
-import { cleanup, render, screen, within } from '@testing-library/react'
+import { cleanup, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { FAMILIES, SHEENS } from '@/core/model/vocabulary'
 import { Button } from './Button'
 import { ClockFigure } from './ClockFigure'
-import { CoreSample, type SampleRow } from './CoreSample'
 import { DryingLine, type Peg } from './DryingLine'
 import { SelectField, TextField } from './Field'
-import { FilmBand } from './FilmBand'
-import { FAMILY_TEXTURE } from './filmTexture'
 import { MeasuringCup } from './MeasuringCup'
 import { SeverityMark } from './Severity'
 
@@ -62,48 +58,6 @@ describe('ClockFigure', () => {
     render(<ClockFigure at={NOW - 1} now={NOW} label="May be done in" over="Now" />)
     expect(screen.getByText('Now')).toBeTruthy()
     expect(document.body.textContent).toContain('since')
-  })
-})
-
-describe('FilmBand', () => {
-  it('has a texture for every family', () => {
-    expect(Object.keys(FAMILY_TEXTURE).sort()).toEqual([...FAMILIES].sort())
-    for (const family of FAMILIES) {
-      const { container, unmount } = render(
-        <FilmBand family={family} colour="#2F6B6A" sheen="matt" patchy={false} settled={1} />,
-      )
-      expect(container.querySelector('pattern')?.innerHTML).toMatch(/path|circle/)
-      unmount()
-    }
-  })
-  it('tells the sheen at its top edge, none for matt', () => {
-    const edges = SHEENS.map((sheen) => {
-      const { container, unmount } = render(
-        <FilmBand family={null} colour={null} sheen={sheen} patchy={false} settled={1} />,
-      )
-      const edge = [...container.querySelectorAll('rect')].find(
-        (element) => element.getAttribute('y') === '0',
-      )
-      const height = Number(edge?.getAttribute('height') ?? 0)
-      unmount()
-      return height
-    })
-    expect(edges).toEqual([...edges].sort((a, b) => b - a))
-    expect(edges.at(-1)).toBe(0)
-  })
-  it('is broken where it is patchy, and veiled while it is fresh', () => {
-    const patchy = render(<FilmBand family="oil" colour={null} sheen={null} patchy settled={1} />)
-    expect(patchy.container.querySelector('mask')).not.toBeNull()
-    patchy.unmount()
-    const veil = (settled: number) => {
-      const { container, unmount } = render(
-        <FilmBand family="oil" colour={null} sheen={null} patchy={false} settled={settled} />,
-      )
-      const count = container.querySelectorAll('g > rect').length
-      unmount()
-      return count
-    }
-    expect(veil(0.1)).toBe(veil(1) + 1)
   })
 })
 
@@ -185,125 +139,5 @@ describe('DryingLine', () => {
     await userEvent.click(screen.getByRole('button'))
     await userEvent.click(screen.getByRole('button', { name: 'Open at the bench' }))
     expect(onOpen).toHaveBeenCalledWith('b/p')
-  })
-})
-
-describe('CoreSample', () => {
-  const row = (id: string, more: Partial<SampleRow> = {}): SampleRow => ({
-    id,
-    name: id,
-    detail: '',
-    when: '',
-    soonest: null,
-    band: null,
-    under: null,
-    coats: 1,
-    done: false,
-    current: false,
-    findings: null,
-    stage: 'Colour',
-    ...more,
-  })
-  const rows = [row('Prime', { done: true }), row('Base'), row('Gloss'), row('Line')]
-  const sample = (more: Partial<Parameters<typeof CoreSample>[0]> = {}) => {
-    const heard = {
-      onSelect: jest.fn(),
-      onMove: jest.fn(),
-      onHover: jest.fn(),
-      onFold: jest.fn(),
-      onPick: jest.fn(),
-    }
-    render(
-      <CoreSample
-        rows={rows}
-        substrate="polystyrene"
-        selected={null}
-        folded={new Set()}
-        picked={null}
-        {...heard}
-        {...more}
-      />,
-    )
-    return heard
-  }
-  const list = () => screen.getByRole('list', { name: /Core sample/ })
-
-  it('lies with the newest step on top and the substrate at the bottom', () => {
-    sample()
-    const names = [...list().querySelectorAll('[data-step]')].map((element) =>
-      element.getAttribute('data-step'),
-    )
-    expect(names).toEqual(['Line', 'Gloss', 'Base', 'Prime'])
-    const substrate = screen.getByText('polystyrene')
-    expect(list().compareDocumentPosition(substrate)).toBe(Node.DOCUMENT_POSITION_FOLLOWING)
-  })
-
-  it('chooses a step', async () => {
-    const { onSelect } = sample({ selected: 'Base' })
-    expect(screen.getByRole('button', { name: 'Base' }).getAttribute('aria-pressed')).toBe('true')
-    await userEvent.click(screen.getByRole('button', { name: 'Gloss' }))
-    expect(onSelect).toHaveBeenCalledWith('Gloss')
-  })
-
-  test.each([
-    {
-      step: 'Base',
-      key: '{Alt>}{ArrowUp}{/Alt}',
-      moves: ['Base', 'Line'],
-      why: 'up is later: behind the gloss',
-    },
-    {
-      step: 'Line',
-      key: '{Alt>}{ArrowDown}{/Alt}',
-      moves: ['Line', 'Gloss'],
-      why: 'down is earlier',
-    },
-    { step: 'Gloss', key: '{Alt>}{ArrowUp}{/Alt}', moves: ['Gloss', null], why: 'to the very top' },
-    {
-      step: 'Base',
-      key: '{Alt>}{ArrowDown}{/Alt}',
-      moves: null,
-      why: 'what is done stays where it is',
-    },
-    { step: 'Line', key: '{Alt>}{ArrowUp}{/Alt}', moves: null, why: 'nothing is above the top' },
-    { step: 'Base', key: '{ArrowUp}', moves: null, why: 'without Alt nothing moves' },
-  ])('$step moved with the keyboard: $why', async ({ step, key, moves }) => {
-    const { onMove } = sample()
-    screen.getByRole('button', { name: step }).focus()
-    await userEvent.keyboard(key)
-    expect(onMove.mock.calls).toEqual(moves ? [moves] : [])
-  })
-
-  it('what is done has no grip', () => {
-    sample()
-    const grips = screen
-      .getAllByRole('button', { name: /^Move / })
-      .map((element) => element.getAttribute('aria-label'))
-    expect(grips).toEqual(['Move Line', 'Move Gloss', 'Move Base'])
-  })
-
-  it('picks steps instead of choosing one, while several are wanted', async () => {
-    const { onPick, onSelect } = sample({ picked: new Set(['Gloss']) })
-    await userEvent.click(screen.getByRole('button', { name: 'Line' }))
-    expect(onPick).toHaveBeenCalledWith('Line')
-    expect(onSelect).not.toHaveBeenCalled()
-  })
-
-  it('a long one tells its stages, which fold', async () => {
-    const many = Array.from({ length: 14 }, (_, i) =>
-      row(`Step ${i}`, { stage: i < 6 ? 'Prime' : 'Weathering' }),
-    )
-    const { onFold } = sample({ rows: many, folded: new Set(['Step 0']) })
-    expect(list().querySelectorAll('[data-step]')).toHaveLength(8)
-    await userEvent.click(screen.getByRole('button', { name: /^Weathering/ }))
-    expect(onFold).toHaveBeenCalledWith('Step 6')
-    const prime = screen.getByRole('button', { name: /^Prime/ })
-    expect(prime.getAttribute('aria-expanded')).toBe('false')
-  })
-
-  it('findings stand under their step', () => {
-    sample({ rows: [row('Base', { findings: <p>No release coat</p> })] })
-    const step = list().querySelector<HTMLElement>('[data-step="Base"]')
-    expect(step && within(step).getByText('No release coat')).toBeTruthy()
   })
 })

@@ -86,8 +86,8 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
         planBench(stateOf(other, state), now, { steps: QUESTION, before, ...options }),
       )
     },
-    sessionOptions: (now, plan, id) => sessionOptions(state, now, plan, id),
-    judge: (ref, now) => (hasPart(ref) ? judgePart(state, ref, now, newId) : null),
+    sessionOptions: (now, plan, id, only) => sessionOptions(state, now, plan, id, only),
+    judge: (ref, now, zone) => (hasPart(ref) ? judgePart(state, ref, now, newId, zone) : null),
     suppose: (id, edit, now) => {
       const build = buildOf(id)
       if (!build) return null

@@ -56,9 +56,9 @@ export type BenchWorker = {
   /** What a supposed change would come to; nothing is changed. */
   whatIf: (now: number, question: WhatIf, before: RunningPlan | null) => PlanOutcome
   /** The sessions that an act may go to, and what each comes to. */
-  sessionOptions: (now: number, plan: BenchPlan, id: string) => SessionOption[]
+  sessionOptions: (now: number, plan: BenchPlan, id: string, only?: number) => SessionOption[]
   /** A part with the ways out of its findings; null: there is no such part. */
-  judge: (ref: PartRef, now: number) => JudgedPart | null
+  judge: (ref: PartRef, now: number, zone?: string) => JudgedPart | null
   /** What is said of every part of a build if an edit were made; null: it can't be. */
   suppose: (build: string, edit: Edit, now: number) => [part: string, PartFinding[]][] | null
   /** How many coats the colour of a step takes. */

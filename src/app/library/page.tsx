@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { LibraryScreen } from '@/screens/library/LibraryScreen'
 
-export const metadata: Metadata = { title: 'Library' }
+export const metadata: Metadata = { title: 'Techniques' }
 
 export default function Page() {
   return <LibraryScreen />

@@ -44,7 +44,7 @@ async function note(written: boolean) {
   render(<Buttons />)
   await userEvent.keyboard('n')
   await userEvent.type(screen.getByLabelText('Note'), 'Held it farther off')
-  await userEvent.click(screen.getByRole('button', { name: 'Write it down' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
 }
 
 it('a note that was written closes its field', async () => {

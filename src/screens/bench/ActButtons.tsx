@@ -4,93 +4,27 @@ import { useRef, useState } from 'react'
 import { isJoint } from '@/core/builds'
 import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Caution } from '@/core/knowledge'
-import type { BenchAct } from '@/core/log'
 import type { BuildAct } from '@/core/model/build'
 import type { ActStep } from '@/core/model/sequence'
-import { useParts, useRun, useSay } from '@/state/hooks'
-import { logAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { useHotkeys } from '../shared/hotkeys'
 import { useNow } from '../shared/now'
 import type { NamedItem } from '../shared/useBenchQueue'
 import { TimesBeforeNow, WhenField, zoneHere } from '../shared/WhenField'
-import { capital, listed, SEEN_WORDS, stepName } from '../shared/words'
+import { capital, stepName } from '../shared/words'
 import { AlongParts } from './AlongParts'
+import { MissedPlaces } from './MissedPlaces'
 import { asksProtection, Protect } from './Protect'
-import type { Along, AlongPart } from './useAlong'
+import { type Acts, useActs } from './useActs'
+import type { Along } from './useAlong'
 import { useHand } from './useHand'
+import { useMissed } from './useMissed'
 
 type Bench = {
   item: NamedItem
   step: ActStep
   cautions: readonly Caution[]
 }
-
-/** The act in hand, and the parts that its keys are for beside its own. */
-type InHand = Pick<Bench, 'item' | 'step'> & {
-  along: readonly AlongPart[]
-  /** When it was done, epoch milliseconds; null: now; `unclear`: what is typed is no time before now. */
-  at: number | null | 'unclear'
-  /** Hears that something was logged. */
-  onLogged: () => void
-}
-
-/** What can be logged of the act in hand, and of the film that lies on its part. */
-function useActs({ item, step, along, at, onLogged }: InHand) {
-  const parts = useParts()
-  const run = useRun()
-  const tell = useSay()
-  const place = { build: item.build, part: item.part, step: item.next.step }
-  const plan = parts.find((part) => part.build === item.build && part.part === item.part)
-  const clock = plan?.clocks[0]
-  const names = [item.partName, ...along.map((other) => other.name)]
-  const name = `${listed(names)}: ${stepName(step).toLowerCase()}`
-  const log = async (act: BenchAct, say: string) => {
-    if (at === 'unclear') {
-      tell('When was it? Nothing was logged.')
-      return false
-    }
-    const written = await run(
-      logAct,
-      place,
-      act,
-      { coat: item.next.coat, ...(at === null ? {} : { at }) },
-      say,
-      act.kind === 'skipped' ? [] : along.map(({ ref }) => ref),
-    )
-    if (written) onLogged()
-    return written
-  }
-  return {
-    clock,
-    running: plan?.steps.find(({ step: id }) => id === place.step)?.status === 'running',
-    coat: item.next.coat,
-    begin: () => log({ kind: 'started' }, `${name} started`),
-    confirm: () =>
-      log(
-        { kind: 'noted', text: 'Protection confirmed before the start' },
-        `${name}: protection confirmed`,
-      ),
-    coatDone: () => log({ kind: 'coat-done' }, `${name}, coat ${item.next.coat} done`),
-    finish: () => log({ kind: 'finished' }, `${name} finished`),
-    skip: () =>
-      log({ kind: 'skipped' }, `${item.partName}: ${stepName(step).toLowerCase()} skipped`),
-    note: (text: string) => log({ kind: 'noted', text }, `${item.partName}: noted`),
-    observe: (seen: keyof typeof SEEN_WORDS) => {
-      if (!clock) return
-      const early = !clock.next || clock.next.point === 'touch' || clock.next.point === 'flash'
-      void run(
-        logAct,
-        { ...place, step: clock.step },
-        { kind: 'observed', seen, milestone: early ? 'touch' : 'recoat' },
-        { coat: null },
-        `${item.partName}: ${clock.name} ${SEEN_WORDS[seen]}`,
-      )
-    },
-  }
-}
-
-type Acts = ReturnType<typeof useActs>
 
 /** The acts of the bench: each one key, or one large button. */
 export function ActButtons({ item, step, cautions, along: run }: Bench & { along: Along }) {
@@ -108,6 +42,9 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
       setWhen(null)
     },
   })
+  const missed = useMissed(item, step)
+  const coatDone = () => missed.mayLog() && void acts.coatDone()
+  const finish = () => missed.mayLog() && void acts.finish()
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)
   const begin = () => {
@@ -119,12 +56,8 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
   useHotkeys(
     new Map([
       ['s', () => !acts.running && start()],
-      ['d', () => acts.coat !== null && void acts.coatDone()],
-      [
-        'f',
-        () =>
-          hand.isAsked(`finishes ${stepName(step).toLowerCase()}`, atOnce) && void acts.finish(),
-      ],
+      ['d', () => acts.coat !== null && coatDone()],
+      ['f', () => hand.isAsked(`finishes ${stepName(step).toLowerCase()}`, atOnce) && finish()],
       ['u', hand.takeBack],
       ['w', () => setWhen(when === null ? '' : null)],
       ['k', () => void acts.skip()],
@@ -137,8 +70,11 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
   return (
     <div className="mt-5" data-bench-buttons>
       {run.all.length > 0 && <AlongParts own={item.partName} along={run} />}
+      <MissedPlaces missed={missed} />
       <WorkButtons
         acts={acts}
+        onCoat={coatDone}
+        onFinish={finish}
         onStart={start}
         onNote={() => setNoting(true)}
         onWhen={() => setWhen(when === null ? '' : null)}
@@ -177,11 +113,15 @@ function whenOf(typed: string | null, now: number): number | null | 'unclear' {
 
 function WorkButtons({
   acts,
+  onCoat,
+  onFinish,
   onStart,
   onNote,
   onWhen,
 }: {
   acts: Acts
+  onCoat: () => void
+  onFinish: () => void
   onStart: () => void
   onNote: () => void
   onWhen: () => void
@@ -195,16 +135,11 @@ function WorkButtons({
         </Button>
       )}
       {inCoats && (
-        <Button size="bench" hotkey="D" look="act" onClick={() => void acts.coatDone()}>
+        <Button size="bench" hotkey="D" look="act" onClick={onCoat}>
           Coat {acts.coat} done
         </Button>
       )}
-      <Button
-        size="bench"
-        hotkey="F"
-        look={inCoats ? 'plain' : 'act'}
-        onClick={() => void acts.finish()}
-      >
+      <Button size="bench" hotkey="F" look={inCoats ? 'plain' : 'act'} onClick={onFinish}>
         Finish
       </Button>
       <Button size="bench" hotkey="K" onClick={() => void acts.skip()}>
@@ -244,7 +179,7 @@ function NoteField({ onSave, onClose }: { onSave: (text: string) => void; onClos
   const input = useRef<HTMLInputElement>(null)
   const save = () => {
     if (text.trim() === '') {
-      setError('Found nothing, expected a note of 1 to 4000 characters')
+      setError('Enter a note of 1 to 4000 characters')
       input.current?.focus()
     } else onSave(text.trim())
   }
@@ -267,12 +202,12 @@ function NoteField({ onSave, onClose }: { onSave: (text: string) => void; onClos
           maxLength={4000}
           value={text}
           onChange={(event) => setText(event.target.value)}
-          className="min-h-14 w-full rounded-tool border-2 border-strong bg-raised px-3 text-lg"
+          className="control min-h-14 w-full px-3 text-lg"
         />
         {error && <p className="mt-1 text-sm font-semibold text-stop">{error}</p>}
       </div>
       <Button size="bench" look="act" type="submit">
-        Write it down
+        Save
       </Button>
       <Button size="bench" onClick={onClose}>
         Cancel

@@ -1,9 +1,11 @@
 'use client'
 
+import { Maximize } from 'lucide-react'
 import type { PartPlan } from '@/core/builds'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import { useParts, useProject } from '@/state/hooks'
+import { Button } from '@/ui/Button'
 import { ClockFigure } from '@/ui/ClockFigure'
 import { clockTime, sayFigures } from '@/ui/time'
 import { useNow } from '../shared/now'
@@ -15,8 +17,8 @@ import { UndoFacts } from './UndoFacts'
 import { useAlong } from './useAlong'
 import { useStep } from './useStep'
 
-/** The act in hand: what, on what, until when; the buttons; the facts of the step. */
-export function ActCard({ item }: { item: NamedItem }) {
+/** The step in hand: what, on what, until when; the buttons; the facts of the step. */
+export function ActCard({ item, onAway }: { item: NamedItem; onAway: () => void }) {
   const now = useNow()
   const parts = useParts()
   const project = useProject()
@@ -31,7 +33,7 @@ export function ActCard({ item }: { item: NamedItem }) {
       finding.step === next.step && finding.severity !== 'note' && finding.follows === null,
   )
   return (
-    <section aria-label="The act in hand" className="border-t-4 border-ink pt-4">
+    <section aria-label="The step in hand" className="border-t-4 border-ink pt-4">
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_auto]">
         <div className="min-w-0">
           <h2 className="font-display text-4xl font-semibold">{stepName(step)}</h2>
@@ -43,7 +45,12 @@ export function ActCard({ item }: { item: NamedItem }) {
           )}
           <p className="mt-3 max-w-prose">{card.guide.how}</p>
         </div>
-        <Clocks item={item} now={now} />
+        <div>
+          <Clocks item={item} now={now} />
+          <Button hotkey="A" className="mt-3" onClick={onAway}>
+            <Maximize className="size-4" aria-hidden="true" /> At arm’s length
+          </Button>
+        </div>
       </div>
       {item.kind === 'drying' && next.because && (
         <p className="mt-3 max-w-prose text-soft">{next.because}</p>
@@ -85,13 +92,13 @@ function Clocks({ item, now }: { item: NamedItem; now: number }) {
   if (next.readyAt > now)
     return (
       <div>
-        <ClockFigure large at={next.readyAt} now={now} label="May be done in" over="Now" />
+        <ClockFigure size="large" at={next.readyAt} now={now} label="May be done in" over="Now" />
       </div>
     )
   return closing && next.closesAt !== null ? (
     <div>
       <ClockFigure
-        large
+        size="large"
         closing={item.kind === 'closing'}
         at={next.closesAt}
         now={now}
@@ -126,8 +133,8 @@ function Coats({
           key={n}
           className={
             n === coat
-              ? 'border-2 border-ink px-2.5 py-0.5 font-semibold'
-              : 'border-2 border-rule px-2.5 py-0.5 text-soft'
+              ? 'bg-ink px-2.5 py-1 font-semibold text-surface'
+              : 'bg-plate px-2.5 py-1 text-soft'
           }
         >
           <span

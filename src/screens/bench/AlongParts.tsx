@@ -20,7 +20,7 @@ export function AlongParts({ own, along }: { own: string; along: Along }) {
               type="button"
               aria-pressed={isIn}
               onClick={() => along.toggle(id)}
-              className={`flex min-h-11 items-center gap-2 rounded-tool border-2 px-3 ${isIn ? 'border-ink font-semibold' : 'border-rule text-soft line-through'}`}
+              className={`flex min-h-11 items-center gap-2 rounded-tool px-3 ${isIn ? 'bg-plate font-semibold' : 'text-soft line-through'}`}
             >
               <span className="grid h-5 w-5 place-items-center border-2 border-current">
                 {isIn && <Check size={14} strokeWidth={3} aria-hidden="true" />}

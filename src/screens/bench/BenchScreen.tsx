@@ -8,6 +8,7 @@ import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
 import { type NamedItem, useBenchQueue } from '../shared/useBenchQueue'
 import { ActCard } from './ActCard'
+import { ArmsLength } from './ArmsLength'
 import { FirstUse } from './FirstUse'
 import { Queue } from './Queue'
 import { Timers } from './Timers'
@@ -24,16 +25,31 @@ export function BenchScreen() {
 function Bench() {
   const project = useProject()
   const queue = useBenchQueue()
-  const [selected, select] = useSelected(queue)
+  const { selected, select, step } = useSelected(queue)
+  const [away, setAway] = useState(false)
+  useHotkeys(new Map([['a', () => setAway(true)]]))
   if ((project.builds ?? []).length === 0) return <FirstUse />
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 p-4 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
       <h1 className="sr-only">Bench</h1>
+      {away && selected && (
+        <ArmsLength
+          items={queue}
+          selected={selected}
+          onSelect={select}
+          onStep={step}
+          onClose={() => setAway(false)}
+        />
+      )}
       <div className="min-w-0">
         <Lost />
         <Moved />
         {selected ? (
-          <ActCard key={`${selected.id}/${selected.next.step}`} item={selected} />
+          <ActCard
+            key={`${selected.id}/${selected.next.step}`}
+            item={selected}
+            onAway={() => setAway(true)}
+          />
         ) : (
           <Nothing />
         )}
@@ -57,7 +73,7 @@ function Nothing() {
 }
 
 /** The part that the keys act on: the one chosen, else the most pressing. Arrow keys go along the queue. */
-function useSelected(queue: NamedItem[]): [NamedItem | null, (id: string) => void] {
+function useSelected(queue: NamedItem[]) {
   const router = useRouter()
   const asked = useSearchParams().get('part')
   const [chosen, setChosen] = useState<string | null>(null)
@@ -78,5 +94,5 @@ function useSelected(queue: NamedItem[]): [NamedItem | null, (id: string) => voi
       ['ArrowUp', () => step(-1)],
     ]),
   )
-  return [selected, select]
+  return { selected, select, step }
 }

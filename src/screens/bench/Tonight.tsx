@@ -25,7 +25,7 @@ export function Tonight() {
   if (!project.sessions)
     return (
       <Frame>
-        <NoSessions then="the acts are laid into your evenings" />
+        <NoSessions then="your steps are planned into your evenings" />
       </Frame>
     )
   if (!plan)
@@ -64,7 +64,7 @@ export function Tonight() {
       <Acts tasks={tasks} />
       {tasks.length > 0 && (
         <Link href="/tonight" className="mt-3 inline-flex min-h-11 items-center text-act underline">
-          The session’s card, to work from
+          Session card to work from
         </Link>
       )}
       {tasks.length > 0 && <SessionCautions tasks={tasks} />}
@@ -106,7 +106,9 @@ function Acts({ tasks }: { tasks: ReturnType<typeof tasksIn> }) {
     }
   })
   if (rows.length === 0)
-    return <p className="mt-2">Nothing is planned for it: what is on the bench needs longer.</p>
+    return (
+      <p className="mt-2">Nothing is planned for it: what is on the bench needs longer to dry.</p>
+    )
   return (
     <ol className="mt-2">
       {rows.map((row) => (

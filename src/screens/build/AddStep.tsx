@@ -10,7 +10,6 @@ import type { Bottle } from '@/core/model/bottle'
 import type { StoredMix } from '@/core/model/mix'
 import type { ActStep, Step } from '@/core/model/sequence'
 import { bottlesThatCan } from '@/core/shelf'
-import { cx } from '@/ui/cx'
 import { stepName } from '../shared/words'
 import { ACT_GROUPS } from './acts'
 import { BottleTray, type TrayPaint } from './BottleTray'
@@ -19,7 +18,7 @@ import { paintedStep } from './paintedStep'
 import { SayStep } from './SayStep'
 
 /** What can be opened to take a step from. */
-const DRAWERS = { acts: 'Acts', bottles: 'Bottles' } as const
+const DRAWERS = { acts: 'Steps', bottles: 'Bottles' } as const
 type Drawer = keyof typeof DRAWERS
 
 /** Lays steps: said in words, tapped among acts, taken from a bottle, or a whole technique. */
@@ -68,38 +67,28 @@ export function AddStep({
   }
   const usable = shelf.filter(({ role }) => ACT_OF_ROLE[role] !== null)
   return (
-    <section aria-label="Add steps" className="mb-4">
+    <section aria-label="Add steps" className="mb-3">
       <SayStep known={known} before={before} onSay={onSay} />
-      <LayOn {...layOn} />
-      <div className="mt-2 flex flex-wrap items-center gap-2">
+      <div className="mt-2 flex items-center gap-2 overflow-x-auto *:shrink-0 lg:flex-wrap lg:overflow-visible">
         {(Object.keys(DRAWERS) as Drawer[]).map((drawer) => (
           <button
             key={drawer}
             type="button"
             aria-expanded={open.has(drawer)}
             onClick={() => toggle(drawer)}
-            className={cx(
-              'min-h-11 rounded-tool border-2 px-4',
-              open.has(drawer) ? 'border-act bg-act-wash font-semibold' : 'border-strong bg-raised',
-            )}
+            className="key min-h-11 px-4"
           >
             {DRAWERS[drawer]}
           </button>
         ))}
-        <button
-          type="button"
-          onClick={onWait}
-          className="min-h-11 rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
-        >
-          A wait
+        <button type="button" onClick={onWait} className="key min-h-11 px-4">
+          Wait
         </button>
-        <Link
-          href={technique}
-          className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
-        >
-          A technique
+        <Link href={technique} className="key inline-flex min-h-11 items-center px-4">
+          Technique
         </Link>
         {children}
+        <LayOn {...layOn} />
       </div>
       {open.has('acts') && laid && (
         <PaintLaid step={laid} shelf={shelf} mixes={mixes} onTake={onPaint} />
@@ -110,7 +99,7 @@ export function AddStep({
   )
 }
 
-/** Bottles and kept mixes to lay a step from. */
+/** Bottles and saved mixes to lay a step from. */
 function BottleDrawer({
   shelf,
   mixes,
@@ -178,7 +167,7 @@ function ActDrawer({ onAdd }: { onAdd: (said: ActStep) => void }) {
                 key={key}
                 type="button"
                 onClick={() => onAdd(said)}
-                className="min-h-9 rounded-tool border-2 border-rule bg-raised px-2.5 text-sm hover:border-ink pointer-coarse:min-h-11"
+                className="key min-h-9 px-2.5 text-sm pointer-coarse:min-h-11"
               >
                 {name}
               </button>

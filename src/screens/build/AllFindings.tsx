@@ -1,6 +1,6 @@
 'use client'
 import { useMemo, useState } from 'react'
-import { type PartFinding, unbalancedParts } from '@/core/builds'
+import { type PartFinding, scaleMismatch, unbalanced } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { Severity } from '@/core/model/vocabulary'
@@ -220,9 +220,9 @@ function useRows(build: Build): Row[] {
         way: mend(finding),
       }),
     )
-    const ofSides = unbalancedParts(build).map(
+    const ofBuild = [...unbalanced(build), ...scaleMismatch(build)].map(
       (part): Row => ({
-        key: `sides ${part.parts.join(' ')}`,
+        key: `${part.rule} ${part.because}`,
         severity: part.severity,
         rule: part.rule,
         because: part.because,
@@ -234,7 +234,7 @@ function useRows(build: Build): Row[] {
         way: null,
       }),
     )
-    return [...ofParts, ...ofShelf, ...ofSides].sort(
+    return [...ofParts, ...ofShelf, ...ofBuild].sort(
       (a, b) => GRADE[a.severity] - GRADE[b.severity],
     )
   }, [build, stock, parts, now, run])

@@ -14,7 +14,7 @@ export const PAINT_DRAG = 'application/x-tectoria-paint'
 /** From so many on, the tray can be narrowed. */
 const MANY = 9
 
-/** Bottles and kept mixes as what they look like: narrowed as is typed, taken by a tap, or dragged onto the core. */
+/** Bottles and saved mixes as what they look like: narrowed as is typed, taken by a tap, or dragged onto the core. */
 export function BottleTray({
   bottles,
   mixes,
@@ -43,7 +43,7 @@ export function BottleTray({
       id: mix.id,
       name: mix.name,
       colour: mix.colour,
-      of: 'Kept mix',
+      of: 'Saved mix',
       paint: { is: 'mix', mix } as TrayPaint,
     })),
   ]
@@ -63,7 +63,7 @@ export function BottleTray({
             event.preventDefault()
             onTake(first.paint)
           }}
-          className="mb-2 min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+          className="control mb-2 min-h-11 w-full px-2.5"
         />
       )}
       <ul className="grid max-h-72 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-1 overflow-y-auto">
@@ -76,8 +76,8 @@ export function BottleTray({
               onDragStart={(event) => event.dataTransfer.setData(PAINT_DRAG, id)}
               onClick={() => onTake(paint)}
               className={cx(
-                'flex min-h-12 w-full items-center gap-2 rounded-tool border-2 p-1 text-left',
-                id === chosen ? 'border-act bg-act-wash' : 'border-transparent hover:border-strong',
+                'flex min-h-12 w-full items-center gap-2 rounded-tool p-1 text-left hover:bg-plate',
+                id === chosen && 'bg-act-wash shadow-[inset_0_-3px_0_var(--act)]',
               )}
             >
               <Swatch colour={colour} />
@@ -89,7 +89,7 @@ export function BottleTray({
           </li>
         ))}
       </ul>
-      {shown.length === 0 && <p className="py-2 text-sm text-soft">No bottle is called that.</p>}
+      {shown.length === 0 && <p className="py-2 text-sm text-soft">No bottle matches.</p>}
     </div>
   )
 }

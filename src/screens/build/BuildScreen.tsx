@@ -1,14 +1,19 @@
 'use client'
 import Link from 'next/link'
-import { useSearchParams } from 'next/navigation'
-import { Suspense, useState } from 'react'
+import { parseAsString, useQueryState } from 'nuqs'
+import { Suspense } from 'react'
 import type { PartPlan } from '@/core/builds'
-import type { Build } from '@/core/model/build'
+import type { Build, Part } from '@/core/model/build'
 import { useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
+import { PartShape } from '../shared/PartShape'
+import { useTitle } from '../shared/useTitle'
 import { AllFindings } from './AllFindings'
+import { BuildCard } from './BuildCard'
 import { BuildFacts } from './BuildFacts'
+import { BuildHead } from './BuildHead'
+import { FinishedFacts } from './FinishedFacts'
 import { PartSample } from './PartSample'
 
 export function BuildScreen({ id }: { id: string }) {
@@ -37,41 +42,64 @@ export function BuildScreen({ id }: { id: string }) {
 const EVERYTHING = '*'
 
 function OneBuild({ build }: { build: Build }) {
-  const asked = useSearchParams().get('part')
+  const [chosen, choose] = useQueryState('part', parseAsString)
+  const [asCard] = useQueryState('card', parseAsString)
   const plans = useParts()
-  const [chosen, setChosen] = useState<string | null>(null)
+  useTitle(build.name)
   const all = chosen === EVERYTHING
   const part =
-    build.parts.find((part) => part.id === (chosen ?? asked)) ??
+    build.parts.find((part) => part.id === chosen) ??
     build.parts.find((part) => worstOf(plans, build.id, part.id) === 'stop') ??
     build.parts[0]
   if (!part) return null
+  if (asCard !== null) return <BuildCard build={build} />
   return (
-    <div className="p-4 lg:p-6">
-      <BuildFacts build={build} />
-      <nav aria-label="Parts" className="mt-1 flex flex-wrap gap-x-1 border-b-2 border-strong">
+    <div className="p-4 lg:px-6">
+      <div className="flex items-start justify-between gap-3">
+        <BuildHead build={build} />
+        <Link
+          href={`/builds/${build.id}?card=`}
+          className="key inline-flex min-h-11 shrink-0 items-center px-4"
+        >
+          Build card
+        </Link>
+      </div>
+      {build.finishedOn && (
+        <section
+          aria-label="It is finished"
+          className="mt-4 border-l-8 border-act bg-act-wash px-5 py-4"
+        >
+          <FinishedFacts build={build} />
+        </section>
+      )}
+      <nav
+        aria-label="Parts"
+        className="mt-1 flex gap-x-1 overflow-x-auto border-b border-rule *:shrink-0 lg:flex-wrap"
+      >
         {build.parts.map((otherPart) => {
           const worst = worstOf(plans, build.id, otherPart.id)
           return (
             <Tab
               key={otherPart.id}
               here={!all && otherPart.id === part.id}
-              onOpen={() => setChosen(otherPart.id)}
+              onOpen={() => void choose(otherPart.id)}
             >
+              <Face build={build} part={otherPart} plans={plans} />
               {otherPart.name}
               {worst && <SeverityMark severity={worst} wordless />}
             </Tab>
           )
         })}
-        <Tab here={all} onOpen={() => setChosen(EVERYTHING)}>
+        <Tab here={all} onOpen={() => void choose(EVERYTHING)}>
           All findings
         </Tab>
       </nav>
       {all ? (
-        <AllFindings build={build} onOpen={setChosen} />
+        <AllFindings build={build} onOpen={(part) => void choose(part)} />
       ) : (
         <PartSample key={part.id} build={build} part={part} />
       )}
+      <BuildFacts build={build} />
     </div>
   )
 }
@@ -97,6 +125,24 @@ function Tab({
     >
       {children}
     </button>
+  )
+}
+
+/** As large as a part is beside its name, px. */
+const TAB_FACE = { width: 40, height: 24 }
+
+/** A part in the colour of its newest film that lies open: its shape, or a swatch. */
+function Face({ build, part, plans }: { build: Build; part: Part; plans: readonly PartPlan[] }) {
+  const own = plans.find((plan) => plan.build === build.id && plan.part === part.id)
+  const colour = own?.clocks[0]?.colour
+  if (part.standIn) return <PartShape build={build} part={part} plan={own} box={TAB_FACE} />
+  if (!colour) return null
+  return (
+    <span
+      aria-hidden="true"
+      className="size-4 rounded-[1px] border border-ink/30"
+      style={{ background: colour }}
+    />
   )
 }
 

@@ -61,7 +61,7 @@ function readFacts(build: Build, typed: ReturnType<typeof factsOf>) {
   const read = readForm(buildSchema, next)
   const errors = read.ok ? {} : { ...read.errors }
   if (typed.scale.trim() !== '' && scale === null)
-    Object.assign(errors, { scale: 'Expected a scale such as 1:72 or 1/35' })
+    Object.assign(errors, { scale: 'Enter a scale such as 1:72 or 1/35' })
   return { fields, errors: errors as Record<string, string> }
 }
 
@@ -110,7 +110,7 @@ function BuildForm({ build }: { build: Build }) {
         <TextField label="Its story" {...field('story')} />
       </div>
       <div className="col-span-2">
-        <Button type="submit">Apply to the build</Button>
+        <Button type="submit">Save</Button>
       </div>
     </form>
   )
@@ -125,7 +125,7 @@ function BuildActs({ build }: { build: Build }) {
     void run(editBuild, build.id, { do: 'set', fields }, label)
   const archive = useArchive(build)
   const copy = async () => {
-    const made = copyBuild(build, `${build.name}, once more`, newId)
+    const made = copyBuild(build, `${build.name}, copy`, newId)
     if (await run(addBuild, made)) router.push(`/builds/${made.id}`)
   }
   const words = async () => {
@@ -161,7 +161,7 @@ function BuildActs({ build }: { build: Build }) {
         </Button>
       )}
       <Button onClick={archive}>{build.shelved ? 'Bring it back' : 'Archive it'}</Button>
-      <Button onClick={() => void copy()}>Duplicate it</Button>
+      <Button onClick={() => void copy()}>Duplicate the build</Button>
       <Button onClick={() => void words()}>Copy it as words</Button>
       <Button onClick={save}>Export it alone</Button>
       <Button look="stop" onClick={() => void remove()}>

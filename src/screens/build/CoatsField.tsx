@@ -46,7 +46,7 @@ export function CoatsField({
           aria-invalid={error ? true : undefined}
           aria-describedby={error ? `${id}-error` : undefined}
           onChange={(event) => onChange(event.target.value)}
-          className="min-h-11 w-full min-w-0 rounded-tool border-2 border-strong bg-raised px-2.5 aria-[invalid=true]:border-stop"
+          className="control min-h-11 w-full min-w-0 px-2.5"
         />
       </div>
       <fieldset className="mt-1 flex" disabled={disabled}>
@@ -56,7 +56,7 @@ export function CoatsField({
             key={coat}
             type="button"
             onClick={() => put([...coats, coat])}
-            className="-ml-0.5 min-h-11 min-w-0 flex-1 border-2 border-strong bg-raised px-1 first:ml-0 first:rounded-l-tool hover:bg-sunk"
+            className="key ml-px first:ml-0 min-h-11 min-w-0 flex-1 px-1"
           >
             <span className="sr-only">Add a coat: </span>
             {plain(coat)}
@@ -64,9 +64,9 @@ export function CoatsField({
         ))}
         <button
           type="button"
-          aria-label="Take the last coat off"
+          aria-label="Remove the last coat"
           onClick={() => put(coats.slice(0, -1))}
-          className="-ml-0.5 min-h-11 w-11 rounded-r-tool border-2 border-strong bg-raised hover:bg-sunk"
+          className="key ml-px first:ml-0 min-h-11 w-11"
         >
           −
         </button>

@@ -34,7 +34,7 @@ export function FindingRow({
           <RuleLink rule={finding.rule} />{' '}
           <button
             type="button"
-            className="min-h-6 text-act underline"
+            className="min-h-8 text-act underline"
             onClick={() => onAccept(null)}
           >
             Check it again
@@ -44,10 +44,9 @@ export function FindingRow({
     )
   return (
     <Boundary edge={look.edge} wash={look.wash}>
-      <p>
-        <SeverityMark severity={finding.severity} />
+      <p className="max-w-prose">
+        <SeverityMark severity={finding.severity} /> {finding.because}
       </p>
-      <p className="mt-0.5 max-w-prose">{finding.because}</p>
       {follow.length > 0 && <Follow findings={follow} />}
       {finding.remedies?.length === 0 && (
         <p className="mt-0.5 text-sm">
@@ -55,9 +54,12 @@ export function FindingRow({
           anyway.
         </p>
       )}
-      <div className="mt-2 flex flex-wrap gap-2">
+      <div className="mt-1.5 flex flex-wrap items-center gap-x-2 gap-y-1">
         {finding.remedies?.map((remedy) => (
-          <span key={remedy.say} className="flex flex-wrap gap-px">
+          <span
+            key={remedy.say}
+            className="flex max-w-full flex-wrap gap-px [overflow-wrap:anywhere]"
+          >
             <Button size="small" onClick={() => onApply(remedy, 'part')}>
               {remedy.every ? `${remedy.say}, on ${part} alone` : remedy.say}
             </Button>
@@ -88,7 +90,7 @@ export function FindingRow({
 function Follow({ findings }: { findings: readonly ShownFinding[] }) {
   return (
     <details className="mt-1 text-sm">
-      <summary className="min-h-6 cursor-pointer text-soft">
+      <summary className="min-h-8 cursor-pointer text-soft">
         {findings.length === 1 ? 'One thing follows' : `${findings.length} things follow`} from it
       </summary>
       <ul className="mt-1 space-y-1">
@@ -112,14 +114,7 @@ function Boundary({
   wash: string
   children: React.ReactNode
 }) {
-  return (
-    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] sm:grid-cols-[11rem_minmax(0,1fr)]">
-      <div className={cx('border-x-2 border-ink', wash)}>
-        <div className={cx('mt-2 border-t-4 border-dashed', edge)} />
-      </div>
-      <div className={cx('border-b border-rule border-l-4 px-4 py-2', edge, wash)}>{children}</div>
-    </div>
-  )
+  return <div className={cx('border-l-4 px-3 py-2', edge, wash)}>{children}</div>
 }
 
 function Accept({
@@ -150,16 +145,12 @@ function Accept({
         value={reason}
         maxLength={400}
         onChange={(event) => setReason(event.target.value)}
-        className="min-h-9 min-w-0 flex-1 basis-48 rounded-tool border-2 border-strong bg-raised px-2"
+        className="control min-h-9 min-w-0 flex-1 basis-48 px-2"
       />
       <Button size="small" type="submit">
         Log the reason
       </Button>
-      {error && (
-        <p className="basis-full text-sm font-semibold text-stop">
-          Found nothing, expected a reason
-        </p>
-      )}
+      {error && <p className="basis-full text-sm font-semibold text-stop">Enter a reason</p>}
     </form>
   )
 }

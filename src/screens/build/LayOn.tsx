@@ -1,5 +1,4 @@
 import type { Part } from '@/core/model/build'
-import { cx } from '@/ui/cx'
 
 /** The parts that what is laid now is for: ticked once, and so until they are ticked otherwise. */
 export function LayOn({
@@ -22,8 +21,8 @@ export function LayOn({
     onChoose(next.length > 0 ? all.filter((one) => next.includes(one)) : [own])
   }
   return (
-    <fieldset className="mt-2 flex flex-wrap items-center gap-1">
-      <legend className="float-left mr-2 pt-2 text-sm font-semibold text-soft">Lay it on</legend>
+    <fieldset className="flex items-center gap-px lg:ml-auto lg:flex-wrap">
+      <legend className="float-left mr-3 pt-3 text-sm font-semibold text-soft">For</legend>
       <Chip on={isAll} onChange={() => onChoose(isAll ? [own] : all)}>
         All
       </Chip>
@@ -46,12 +45,7 @@ function Chip({
   children: React.ReactNode
 }) {
   return (
-    <label
-      className={cx(
-        'flex min-h-9 cursor-pointer items-center rounded-tool border-2 px-2.5 text-sm has-focus-visible:outline-3 has-focus-visible:outline-act pointer-coarse:min-h-11',
-        on ? 'border-act bg-act-wash font-semibold' : 'border-rule bg-raised',
-      )}
-    >
+    <label className="key flex min-h-11 cursor-pointer items-center px-3 text-sm has-focus-visible:outline-3 has-focus-visible:outline-act">
       <input type="checkbox" className="sr-only" checked={on} onChange={onChange} />
       {children}
     </label>

@@ -11,7 +11,7 @@ import { BottleTray, type TrayPaint } from './BottleTray'
 import { paintOf } from './paintedStep'
 import type { StepFields } from './stepDraft'
 
-/** What a step is painted from: every bottle that can do the act, or a kept mix; it brings its family and its colour along. */
+/** What a step is painted from: every bottle that can do the act, or a saved mix; it brings its family and its colour along. */
 export function PaintChoice({
   step,
   fields,

@@ -6,6 +6,7 @@ import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
 import type { Edit } from '@/core/model/edit'
 import { SUBSTRATES } from '@/core/model/vocabulary'
+import { useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -13,8 +14,13 @@ import { clockTime } from '@/ui/time'
 import { changedFields, focusFirstError, numberOf, readForm } from '../shared/forms'
 import { useNow } from '../shared/now'
 import { capital, MILESTONE_WORDS } from '../shared/words'
+import { Decals } from './Decals'
+import { Holding } from './Holding'
 import type { ShownPart } from './judged'
+import { PartZones } from './PartZones'
+import { Preparation } from './Preparation'
 import { TakeOver } from './TakeOver'
+import { Wear } from './Wear'
 
 /** The part itself: substrate, area, the clocks of what lies open on it; and adding another part. */
 export function PartFacts({
@@ -31,6 +37,7 @@ export function PartFacts({
   known: Known
   edit: (label: string, edit: Edit) => Promise<boolean>
 }) {
+  const { shelf = [] } = useProject()
   const save = (next: Part) => {
     const fields = Object.fromEntries(
       Object.entries(changedFields(part, next)).map(([name, value]) => [name, value ?? null]),
@@ -39,26 +46,38 @@ export function PartFacts({
   }
   const add = (next: Part) => void edit(`Added: ${next.name}`, { do: 'addPart', part: next })
   return (
-    <div className="space-y-6">
-      <Clocks judged={judged} />
-      <section>
-        <h2 className="mb-2 font-display text-xl font-semibold">The part</h2>
-        <PartForm key={JSON.stringify(part)} part={part} say="Apply to the part" onSave={save} />
-        <PartActs build={build} part={part} edit={edit} />
-      </section>
-      <TakeOver build={build} part={part} known={known} />
-      <details>
-        <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">
-          Another part
-        </summary>
-        <PartForm
-          key={build.parts.length}
-          part={{ id: newId(), name: '', substrate: 'polystyrene' }}
-          say="Add the part"
-          onSave={add}
-        />
-      </details>
-    </div>
+    <>
+      <PartZones build={build} part={part} shelf={shelf} edit={edit} />
+      <Preparation build={build} part={part} edit={edit} />
+      <Decals build={build} part={part} edit={edit} />
+      <Wear build={build} part={part} judged={judged} edit={edit} />
+      <Holding
+        key={JSON.stringify([part.holder, part.weightG, part.volumeCm3])}
+        build={build}
+        part={part}
+        edit={edit}
+      />
+      <div className="mt-8 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+        <Clocks judged={judged} />
+        <section>
+          <h2 className="mb-2 font-display text-xl font-semibold">The part</h2>
+          <PartForm key={JSON.stringify(part)} part={part} say="Save the part" onSave={save} />
+          <PartActs build={build} part={part} edit={edit} />
+        </section>
+        <TakeOver build={build} part={part} known={known} />
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">
+            Another part
+          </summary>
+          <PartForm
+            key={build.parts.length}
+            part={{ id: newId(), name: '', substrate: 'polystyrene' }}
+            say="Add the part"
+            onSave={add}
+          />
+        </details>
+      </div>
+    </>
   )
 }
 
@@ -81,10 +100,10 @@ function PartActs({
   const copy = () => {
     const id = newId()
     const steps = build.steps.filter((step) => step.parts.includes(part.id)).map((step) => step.id)
-    void edit(`Once more: ${part.name}`, {
+    void edit(`Duplicated: ${part.name}`, {
       do: 'all',
       edits: [
-        { do: 'addPart', part: { ...part, id, name: `${part.name}, once more` } },
+        { do: 'addPart', part: { ...part, id, name: `${part.name}, copy` } },
         ...(steps.length > 0 ? [{ do: 'share' as const, steps, with: [id] }] : []),
       ],
     })
@@ -98,7 +117,7 @@ function PartActs({
         Move it right
       </Button>
       <Button size="small" onClick={copy}>
-        The same once more
+        Duplicate the part
       </Button>
       {ids.length > 1 && (
         <Button

@@ -114,10 +114,10 @@ export function SayStep(saying: Saying) {
           onChange={({ target }) => at.type(target.value, target.selectionStart)}
           onSelect={({ currentTarget }) => at.setCaret(currentTarget.selectionStart)}
           onKeyDown={at.onKey}
-          className="min-h-11 min-w-0 flex-1 resize-none [field-sizing:content] rounded-tool border-2 border-strong bg-raised px-2.5 py-2"
+          className="control min-h-11 min-w-0 flex-1 resize-none [field-sizing:content] px-2.5 py-2"
         />
         <Button type="submit" look="act" disabled={isEmpty}>
-          Lay it
+          Add
         </Button>
       </div>
       <Offers id={id} offers={offers} chosen={chosen} onTake={at.complete} />
@@ -169,8 +169,8 @@ function Offers({
             onTake(i)
           }}
           className={cx(
-            'min-h-8 cursor-pointer rounded-tool border-2 px-2 py-1 text-sm pointer-coarse:min-h-11',
-            i === chosen ? 'border-act bg-act-wash' : 'border-rule bg-raised',
+            'min-h-8 cursor-pointer rounded-tool px-2 py-1 text-sm pointer-coarse:min-h-11',
+            i === chosen ? 'bg-act-wash shadow-[inset_0_-3px_0_var(--act)]' : 'bg-plate',
           )}
         >
           {offer.text}
@@ -230,7 +230,7 @@ function NotUnderstoodWords({
               {', did you mean '}
               <button
                 type="button"
-                className="min-h-6 text-act underline"
+                className="min-h-8 text-act underline"
                 onClick={() => onTake(text, nearest)}
               >
                 {nearest}

@@ -7,7 +7,7 @@ import { SCHOOLS, type SchoolQuestion } from '@/core/model/vocabulary'
 import { useAsked, useRun } from '@/state/hooks'
 import { editBuild } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
-import { SelectField } from '@/ui/Field'
+import { Choose } from '@/ui/Choose'
 import { useNow } from '../shared/now'
 
 const QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[]
@@ -44,15 +44,15 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
     )
   }
   return (
-    <SelectField
+    <Choose
       label={row.question}
       value={value}
-      onChange={(event) => choose(event.target.value)}
+      onChoose={choose}
       choices={[
         ...(row.open ? [{ value: '', say: 'Left open' }] : []),
         ...row.choices.map((choice) => ({ value: choice.value, say: choice.name })),
       ]}
-      hint={now ? `Brings: ${now.brings}. Costs: ${now.costs}.` : 'Nothing is judged by it.'}
+      hint={now ? `Brings: ${now.brings}. Costs: ${now.costs}.` : 'No check goes by it.'}
     />
   )
 }
@@ -74,10 +74,10 @@ export function RelayClears({ build }: { build: Build }) {
       <Button
         size="small"
         onClick={() =>
-          void run(editBuild, build.id, effect.edit, `Clears laid for lining on ${surface}`)
+          void run(editBuild, build.id, effect.edit, `Clears changed for lining on ${surface}`)
         }
       >
-        Lay the clears so
+        Change the clears to suit
       </Button>
     </p>
   )

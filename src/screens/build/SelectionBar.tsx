@@ -46,17 +46,17 @@ export function SelectionBar({
         />
       )}
       <Button size="small" disabled={none} onClick={() => setSaving(true)}>
-        Keep as technique
+        Save as technique
       </Button>
       <Button
         size="small"
         look="stop"
         disabled={none}
         onClick={() =>
-          void edits.removeSteps([...picked], [partId], `Taken off ${name}: ${count}`).then(done)
+          void edits.removeSteps([...picked], [partId], `Removed from ${name}: ${count}`).then(done)
         }
       >
-        Take them off {name}
+        Remove from {name}
       </Button>
       {isShared && (
         <Button
@@ -64,11 +64,11 @@ export function SelectionBar({
           look="stop"
           onClick={() =>
             void edits
-              .removeSteps([...picked], 'every', `Taken off every part: ${count}`)
+              .removeSteps([...picked], 'every', `Removed from every part: ${count}`)
               .then(done)
           }
         >
-          Off every part
+          Remove from every part
         </Button>
       )}
       <Button size="small" onClick={onDone}>
@@ -105,7 +105,7 @@ function ShareWith({
         onChange={({ target }) =>
           onShare(target.value === ALL ? others.map(({ id }) => id) : [target.value])
         }
-        className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
+        className="control min-h-9 px-2"
       >
         <option value="" disabled>
           another part
@@ -158,14 +158,14 @@ function NameIt({
         value={name}
         aria-invalid={error ? true : undefined}
         onChange={(event) => setName(event.target.value)}
-        className="min-h-9 min-w-0 flex-1 basis-48 rounded-tool border-2 border-strong bg-raised px-2"
+        className="control min-h-9 min-w-0 flex-1 basis-48 px-2"
       />
       <Button size="small" type="submit" look="act">
-        Keep it
+        Save
       </Button>
       {error && (
         <p className="basis-full text-sm font-semibold text-stop">
-          Found nothing, expected a name of 1 to 120 characters
+          Enter a name of 1 to 120 characters
         </p>
       )}
     </form>

@@ -75,8 +75,7 @@ function editor(step: BuildStep, done = false, kept?: StepDraft) {
       onClose={() => undefined}
     />,
   )
-  const apply = (name = 'Apply to the step') =>
-    fireEvent.click(screen.getByRole('button', { name }))
+  const apply = (name = 'Save') => fireEvent.click(screen.getByRole('button', { name }))
   const type = (label: string | RegExp, value: string) =>
     fireEvent.change(screen.getByLabelText(label), { target: { value } })
   return { onSave, onRemove, onDraft, apply, type }
@@ -105,7 +104,7 @@ describe('the editor of a step', () => {
     expect(onSave).toHaveBeenCalledWith({ ...base, ...fields }, 'every')
   })
 
-  it('a colour that is typed is no kept mix any more; a clear is chosen by its sheen', () => {
+  it('a colour that is typed is no saved mix any more; a clear is chosen by its sheen', () => {
     const { sheen: _, ...plain } = CLEAR as BuildAct
     const mixed: BuildStep = { ...plain, do: 'base', mix: 'bone' }
     const { onSave, apply, type } = editor(mixed)
@@ -142,15 +141,15 @@ describe('the editor of a step', () => {
   })
 
   test.each([
-    { label: 'Coats', value: 'fluffy', says: /Found "fluffy", expected mist, light, wet, flood/ },
-    { label: 'Between coats', value: 'soon', says: /Found "soon", expected a duration/ },
+    { label: 'Coats', value: 'fluffy', says: /Enter mist, light, wet, flood.*, not “fluffy”/ },
+    { label: 'Between coats', value: 'soon', says: /Enter a duration.*, not “soon”/ },
     {
       label: /Each coat takes/,
       value: '-5',
-      says: /Found -5, expected a number from 0 to 1440 minutes/,
+      says: /Enter a number from 0 to 1440 minutes.*, not -5/,
     },
-    { label: /Thinner/, value: '120', says: /Found 1.2, expected a number from 0 to 1/ },
-    { label: 'Colour', value: 'tealish', says: /Found "tealish", expected a colour/ },
+    { label: /Thinner/, value: '120', says: /Enter a number from 0 to 100 %, not 120/ },
+    { label: 'Colour', value: 'tealish', says: /Enter a colour.*, not “tealish”/ },
   ])('refuses $value for $label beside the field, and writes nothing', ({ label, value, says }) => {
     const { onSave, apply, type } = editor(CLEAR)
     type(label, value)
@@ -185,7 +184,7 @@ describe('the editor of a step', () => {
     tap('Add a coat: Mist')
     tap('Add a coat: Wet')
     tap('Add a coat: Wet')
-    tap('Take the last coat off')
+    tap('Remove the last coat')
     apply()
     expect(onSave).toHaveBeenCalledWith({ ...CLEAR, coats: ['mist', 'wet'] }, 'every')
   })
@@ -194,7 +193,7 @@ describe('the editor of a step', () => {
     const { onSave, apply } = editor(CLEAR)
     fireEvent.click(screen.getByRole('checkbox', { name: /Hull/ }))
     apply()
-    expect(screen.getByText(/expected at least one part/)).toBeTruthy()
+    expect(screen.getByText(/Enter at least one part/)).toBeTruthy()
     expect(onSave).not.toHaveBeenCalled()
     fireEvent.click(screen.getByRole('checkbox', { name: /Mast/ }))
     apply()
@@ -211,13 +210,13 @@ describe('the editor of a step', () => {
   it('shows what is done and lets it be', () => {
     editor(CLEAR, true)
     expect(screen.getByText(/stays as it was logged/)).toBeTruthy()
-    expect(screen.queryByRole('button', { name: 'Apply to the step' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'Save' })).toBeNull()
     expect((screen.getByLabelText('Coats') as HTMLInputElement).disabled).toBe(true)
   })
 
   it('takes the step out', () => {
     const { onRemove } = editor(CLEAR)
-    fireEvent.click(screen.getByRole('button', { name: 'Take it out' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Remove' }))
     expect(onRemove).toHaveBeenCalledWith(['hull'])
   })
 
@@ -225,12 +224,12 @@ describe('the editor of a step', () => {
     const shared: BuildStep = { ...CLEAR, parts: ['hull', 'mast'] }
     const { onSave, onRemove, apply } = editor(shared)
     const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }))
-    expect(screen.queryByRole('button', { name: 'Take it out' })).toBeNull()
-    press('Take it off Hull')
-    press('Take it off every part')
+    expect(screen.queryByRole('button', { name: 'Remove' })).toBeNull()
+    press('Remove from Hull')
+    press('Remove from every part')
     expect(onRemove.mock.calls).toEqual([[['hull']], ['every']])
     press('On Hull alone')
-    apply('Apply on every part')
+    apply('Save on every part')
     expect(onSave.mock.calls).toEqual([
       [shared, ['hull']],
       [shared, 'every'],

@@ -1,5 +1,6 @@
 'use client'
 
+import { ArrowDown, ArrowUp } from 'lucide-react'
 import { useRef, useState } from 'react'
 import { substrateRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
@@ -14,6 +15,7 @@ import { focusFirstError } from '../shared/forms'
 import { PartChecks } from '../shared/PartChecks'
 import { stepName } from '../shared/words'
 import { ActFields, type FieldOf, takenFor } from './ActFields'
+import { StepPlaces } from './StepPlaces'
 import { draftOf, readStep, type StepDraft, type StepFields } from './stepDraft'
 
 type Edited = {
@@ -42,7 +44,7 @@ function useStepDraft({ step, done, kept, onDraft = () => undefined, onSave }: E
     value: draft.fields[name] ?? '',
     onChange: ({ target }) =>
       set({
-        // Another family or colour is another paint than the kept mix or the bottle.
+        // Another family or colour is another paint than the saved mix or the bottle.
         ...(name === 'family' || name === 'colour' ? { mix: '', bottle: '' } : {}),
         [name]: target.value,
       }),
@@ -62,7 +64,7 @@ function useStepDraft({ step, done, kept, onDraft = () => undefined, onSave }: E
   }
 }
 
-/** The fields of one step beside the core sample. Nothing is written until every field reads. */
+/** The fields of one step, in its place on the core sample. Nothing is written until every field reads. */
 export function StepEditor({
   build,
   part,
@@ -70,6 +72,7 @@ export function StepEditor({
   mixes = [],
   onRemove,
   onDuplicate,
+  onShift,
   onClose,
   ...edited
 }: Edited & {
@@ -82,6 +85,8 @@ export function StepEditor({
   onRemove: (on: EditScope) => void
   /** Lays the same step once more, behind it. */
   onDuplicate?: () => void
+  /** Moves it by one, later or earlier in the order of work. */
+  onShift?: (by: 1 | -1) => void
   onClose: () => void
 }) {
   const { step, done, kept } = edited
@@ -97,21 +102,12 @@ export function StepEditor({
         draft.save('every')
       }}
     >
-      <div className="flex items-start justify-between gap-3">
-        <h2 className="font-display text-2xl font-semibold">
-          {isAct(step) ? stepName(step) : 'Wait'}
-        </h2>
-        <div className="flex shrink-0 gap-2">
-          {onDuplicate && (
-            <Button size="small" onClick={onDuplicate}>
-              Once more
-            </Button>
-          )}
-          <Button size="small" onClick={onClose}>
-            Close
-          </Button>
-        </div>
-      </div>
+      <StepHead
+        step={step}
+        onShift={done ? undefined : onShift}
+        onDuplicate={onDuplicate}
+        onClose={onClose}
+      />
       {done && <p className="text-soft">This is done: it stays as it was logged.</p>}
       {kept && !done && <NotApplied onBack={draft.reset} />}
       {isAct(step) ? (
@@ -137,6 +133,9 @@ export function StepEditor({
         disabled={done}
         error={draft.errors.parts}
       />
+      {isAct(step) && (
+        <StepPlaces build={build} step={step as BuildAct} parts={draft.parts} field={draft.field} />
+      )}
       {!done && (
         <StepButtons
           part={part}
@@ -146,6 +145,47 @@ export function StepEditor({
         />
       )}
     </form>
+  )
+}
+
+/** What the step is called, and what is done with it as it is. */
+function StepHead({
+  step,
+  onShift,
+  onDuplicate,
+  onClose,
+}: {
+  step: BuildStep
+  onShift: ((by: 1 | -1) => void) | undefined
+  onDuplicate: (() => void) | undefined
+  onClose: () => void
+}) {
+  return (
+    <div className="flex items-start justify-between gap-3">
+      <h2 className="font-display text-2xl font-semibold">
+        {isAct(step) ? stepName(step) : 'Wait'}
+      </h2>
+      <div className="flex flex-wrap justify-end gap-2">
+        {onShift && (
+          <>
+            <Button size="small" aria-label="Move up" onClick={() => onShift(1)}>
+              <ArrowUp className="size-4" aria-hidden="true" />
+            </Button>
+            <Button size="small" aria-label="Move down" onClick={() => onShift(-1)}>
+              <ArrowDown className="size-4" aria-hidden="true" />
+            </Button>
+          </>
+        )}
+        {onDuplicate && (
+          <Button size="small" onClick={onDuplicate}>
+            Duplicate
+          </Button>
+        )}
+        <Button size="small" onClick={onClose}>
+          Close
+        </Button>
+      </div>
+    </div>
   )
 }
 
@@ -163,8 +203,8 @@ function WaitFields({ field }: { field: FieldOf }) {
 function NotApplied({ onBack }: { onBack: () => void }) {
   return (
     <p className="border-l-4 border-risk pl-3 text-sm">
-      You changed this and didn’t apply it yet.{' '}
-      <button type="button" className="min-h-6 text-act underline" onClick={onBack}>
+      You changed this and haven’t saved it yet.{' '}
+      <button type="button" className="min-h-8 text-act underline" onClick={onBack}>
         Back to how it is
       </button>
     </p>
@@ -186,15 +226,15 @@ function StepButtons({
   return (
     <div className="flex flex-wrap gap-2 pt-1">
       <Button type="submit" look="act">
-        {shared ? 'Apply on every part' : 'Apply to the step'}
+        {shared ? 'Save on every part' : 'Save'}
       </Button>
       {shared && <Button onClick={() => onSave([part.id])}>On {part.name} alone</Button>}
       <Button look="stop" onClick={() => onRemove([part.id])}>
-        {shared ? `Take it off ${part.name}` : 'Take it out'}
+        {shared ? `Remove from ${part.name}` : 'Remove'}
       </Button>
       {shared && (
         <Button look="stop" onClick={() => onRemove('every')}>
-          Take it off every part
+          Remove from every part
         </Button>
       )}
     </div>

@@ -83,7 +83,7 @@ function Films({
               label={i === 0 ? 'Lowest film' : 'Over it'}
               value={row.what}
               placeholder={i === 0 ? 'grey lacquer primer' : 'base dark blue enamel'}
-              error={row.what.trim() !== '' && !step ? 'No film that can be told' : null}
+              error={row.what.trim() !== '' && !step ? 'I don’t know that film' : null}
               hint={film ? `${stepName(film.step)}: ${stepDetail(film.step)}` : undefined}
               onChange={(event) => set(row.key, { what: event.target.value })}
             />

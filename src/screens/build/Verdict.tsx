@@ -39,7 +39,7 @@ export function Verdict({
     findings.find((finding) => finding.severity === 'stop') ??
     findings.find((finding) => finding.severity === 'risk')
   return (
-    <div className="min-w-64 flex-1" aria-live="polite">
+    <div className="mb-2 min-h-7" aria-live="polite">
       <p className="flex flex-wrap items-baseline gap-x-3">
         {there && <span className="font-semibold">If dropped here:</span>}
         <Count findings={findings} />

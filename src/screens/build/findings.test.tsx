@@ -13,6 +13,7 @@ const finding = (more: Partial<ShownFinding> = {}): ShownFinding => ({
   index: 0,
   rule: 'seal-first',
   subject: null,
+  zones: [],
   severity: 'risk',
   because: 'No whole clear lies between.',
   on: {},
@@ -67,7 +68,7 @@ describe('a finding on its boundary', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Accept anyway' }))
     await userEvent.keyboard('{Enter}')
     expect(onAccept).not.toHaveBeenCalled()
-    expect(screen.getByText(/expected a reason/)).toBeTruthy()
+    expect(screen.getByText(/Enter a reason/)).toBeTruthy()
     await userEvent.keyboard('Old trick{Enter}')
     expect(onAccept).toHaveBeenCalledWith('Old trick')
   })

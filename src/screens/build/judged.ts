@@ -15,5 +15,6 @@ export function withoutWays(plan: PartPlan): ShownPart {
     findings: plan.findings.map((finding) => ({ ...finding, remedies: null })),
     order: plan.steps.map(({ step }) => step),
     coats: new Map(),
+    section: [],
   }
 }

@@ -4,7 +4,7 @@ import type { Project } from '@/core/model/project'
 import type { ActStep } from '@/core/model/sequence'
 import type { TrayPaint } from './BottleTray'
 
-/** The bottle or the kept mix of an id; null: it is gone. */
+/** The bottle or the saved mix of an id; null: it is gone. */
 export function paintCalled({ shelf, mixes }: Project, id: string): TrayPaint | null {
   const bottle = shelf?.find((row) => row.id === id)
   const mix = mixes?.find((row) => row.id === id)
@@ -28,7 +28,7 @@ export function paintOf(paint: TrayPaint, clear: boolean): Record<string, string
   }
 }
 
-/** The step that a bottle or a kept mix is most often opened for; null: it makes none. */
+/** The step that a bottle or a saved mix is most often opened for; null: it makes none. */
 export function paintedStep(paint: TrayPaint): ActStep | null {
   if (paint.is === 'mix') {
     const { id, family, colour } = paint.mix

@@ -1,11 +1,13 @@
-import { type StepPlan, stagesOf } from '@/core/builds'
+import { namedAmong, type StepPlan, stagesOf } from '@/core/builds'
 import { STAGE_NAMES, type Stage } from '@/core/knowledge'
 import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
+import type { SectionStep } from '@/core/model/section'
+import type { Zone } from '@/core/model/zone'
 import type { PlannedAt } from '@/core/schedule'
 import { resolveStep } from '@/core/stack'
-import type { SampleRow } from '@/ui/CoreSample'
-import type { FilmBandProps } from '@/ui/FilmBand'
+import type { SampleRow } from '@/ui/section/row'
+import type { SectionFilm } from '@/ui/section/SectionDrawing'
 import { clockTime } from '@/ui/time'
 import { stepName } from '../shared/words'
 import type { ShownPart } from './judged'
@@ -22,8 +24,8 @@ export function sampleRows(
   findings: (step: string) => React.ReactNode,
 ): SampleRow[] {
   const seen = new Set<string>()
-  let face: FilmBandProps | null = null
   const stages = stageById(build, judged.order)
+  const section = new Map(judged.section.map((step) => [step.step, step]))
   return judged.order.flatMap((id): SampleRow[] => {
     const step = build.steps.find((step) => step.id === id)
     if (!step || seen.has(id)) return []
@@ -31,25 +33,32 @@ export function sampleRows(
     const plan = judged.plan.steps.find((step) => step.step === id)
     const status = plan?.status ?? 'planned'
     const done = status === 'done' || status === 'skipped'
-    const band = bandOf(step, judged, done, now)
-    const under = face
-    if (band && !band.patchy) face = band
     return [
       {
         id,
         name: isAct(step) ? stepName(step) : `Wait ${step.wait}`,
-        detail: step.note ? `${stepDetail(step)} · ${step.note}` : stepDetail(step),
+        detail: [zonesSaid(build, step), stepDetail(step), step.note].filter(Boolean).join(' · '),
         ...whenOf(plan, planned(id), now),
-        band,
-        under,
-        coats: isAct(step) ? (step.coats?.length ?? 1) : 1,
+        film: filmOf(step, section.get(id), judged, done, now),
         done,
         current: status === 'next' || status === 'running',
         findings: findings(id),
+        worst: worstAt(judged, id),
         stage: STAGE_NAMES[stages.get(id) ?? 13],
       },
     ]
   })
+}
+
+/** The zones that a step is for, by their names; null: it is for all of its parts. */
+function zonesSaid({ zones = [] }: Build, step: BuildStep): string | null {
+  if (!isAct(step) || !step.zones) return null
+  const own = zones.filter(({ part }) => step.parts.includes(part))
+  const said = (some: readonly Zone[]) => some.map(({ name }) => name.toLowerCase()).join(', ')
+  const named = namedAmong(step, own)
+  const rest = own.filter((zone) => !named?.includes(zone))
+  if (!named || rest.length === 0) return null
+  return rest.length < named.length ? `all but ${said(rest)}` : `on ${said(named)}`
 }
 
 /** The stage of work of every step, by its id. */
@@ -78,25 +87,47 @@ function whenOf(
   return { when, soonest: ready ? 'ready now' : `earliest ${clockTime(plan.from, now)}` }
 }
 
-/** The film a step lays, as a band; null for an act that lays none. */
-function bandOf(
+/** The gravest that is wrong at a step and not accepted; null: nothing, or no more than a note. */
+function worstAt({ findings }: ShownPart, id: string): SampleRow['worst'] {
+  const open = findings.filter(
+    ({ step, accepted, follows, subject }) =>
+      step === id && accepted === null && follows === null && subject !== 'caution',
+  )
+  return (['stop', 'risk'] as const).find((grave) => open.some((f) => f.severity === grave)) ?? null
+}
+
+/** What a step adds to the section, and how that looks. */
+function filmOf(
   step: BuildStep,
+  section: SectionStep | undefined,
   judged: ShownPart,
   done: boolean,
   now: number,
-): FilmBandProps | null {
-  if (!isAct(step)) return null
-  const work = resolveStep(step, null)
-  if (work.row.kind !== 'film' && work.row.kind !== 'mask') return null
+): SectionFilm {
   const clock = judged.plan.clocks.find((clock) => clock.step === step.id)
   const cured = clock?.milestones.find((milestone) => milestone.point === 'cured')?.at
   const settled =
     clock && cured ? Math.min(1, Math.max(0, (now - clock.from) / (cured - clock.from))) : 1
+  const family = isAct(step) ? resolveStep(step, null).family : null
+  const colour = isAct(step) ? (step.colour ?? null) : null
   return {
-    family: work.family,
-    colour: step.colour ?? null,
-    sheen: work.row.kind === 'film' ? work.sheen : null,
-    patchy: work.coverage === 'patchy',
+    // What lies on other zones than the core is taken through isn't in it, and has its own colour.
+    ...(section ?? { ...NOTHING, seen: colour }),
+    id: step.id,
+    family,
+    colour,
     settled: done || clock ? settled : 'planned',
   }
 }
+
+/** A step of which the section isn't known yet. */
+const NOTHING = {
+  does: null,
+  place: 'face',
+  coats: [],
+  onFace: 1,
+  translucent: false,
+  seen: null,
+  sheen: null,
+  downTo: null,
+} as const

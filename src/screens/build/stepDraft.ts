@@ -15,7 +15,8 @@ export type StepFields = Readonly<Record<string, string>>
 export type StepDraft = { fields: StepFields; parts: string[] }
 
 /** Fields that no table names: what a step is painted from, and how it goes with others. */
-const TIES = ['mix', 'bottle', 'thinner'] as const
+const TIES = ['mix', 'bottle', 'thinner', 'heldBy'] as const
+const ZONES = ['zones', 'shuts'] as const
 const YES_NO = ['together', 'split'] as const
 
 /** A step as it is typed. */
@@ -24,6 +25,7 @@ export function draftOf(step: BuildStep): StepFields {
   const fields: Record<string, string> = { wait: own.wait ?? '' }
   for (const field of fieldsOf(step)) fields[field.path] = textOf(field, at(own, field.path))
   for (const tie of TIES) fields[tie] = own[tie] ?? ''
+  for (const some of ZONES) fields[some] = (own[some] ?? []).join(', ')
   for (const way of YES_NO) fields[way] = own[way] === undefined ? '' : own[way] ? 'yes' : 'no'
   return fields
 }
@@ -93,6 +95,7 @@ function stepOf(step: BuildStep, draft: StepFields, parts: string[]): unknown {
   for (const field of fields) put(next, field.path, readField(field, draft[field.path] ?? ''))
   if (isAct(step)) {
     for (const tie of TIES) put(next, tie, draft[tie] || undefined)
+    for (const some of ZONES) put(next, some, draft[some] ? draft[some].split(', ') : undefined)
     for (const way of YES_NO) put(next, way, draft[way] ? draft[way] === 'yes' : undefined)
   }
   return next
@@ -117,7 +120,7 @@ export function readStep(
 ): { step: BuildStep | null; errors: Record<string, string> } {
   const read = readForm(buildStepSchema, stepOf(step, fields, parts))
   const errors = read.ok ? errorsByField(senseless(read.value)) : { ...read.errors }
-  if (parts.length === 0) errors.parts = 'Found nothing, expected at least one part'
+  if (parts.length === 0) errors.parts = 'Enter at least one part'
   return { step: read.ok && Object.keys(errors).length === 0 ? read.value : null, errors }
 }
 

@@ -4,7 +4,7 @@ import { TECHNIQUES } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { useProject } from '@/state/hooks'
 
-/** What may be named in a line of text: parts of the build, bottles, kept mixes, techniques of the library and one's own. */
+/** What may be named in a line of text: parts of the build, bottles, saved mixes, techniques of the library and one's own. */
 export function useKnown(build: Build | null): Known {
   const { shelf, mixes, techniques } = useProject()
   return useMemo(

@@ -48,7 +48,7 @@ export function BeginWith({
       <div className="mt-3 border-t border-rule">
         <Choice
           name="Nothing yet"
-          about="One part, and no step: say them, or paste a plan."
+          about="One part, no steps: type them, or paste a plan."
           chosen={from.is === 'empty'}
           onChoose={() => onChoose({ is: 'empty' })}
         />

@@ -11,6 +11,7 @@ import { orderBuilds } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
 import { useArchive } from '../shared/useArchive'
+import { BuildFace } from './BuildFace'
 import { NewBuild } from './NewBuild'
 
 export function BuildsScreen() {
@@ -75,7 +76,7 @@ function BuildList({ builds, all }: { builds: readonly Build[]; all: readonly Bu
     void run(orderBuilds, without.toSpliced(place, 0, here.id))
   }
   return (
-    <ul className="mt-5 border-t-2 border-strong">
+    <ul className="mt-5 border-t border-rule">
       {builds.map((build, i) => (
         <BuildRow
           key={build.id}
@@ -109,7 +110,8 @@ function BuildRow({
   const plans = parts.filter((part) => part.build === build.id)
   const { done, all } = progressOf(plans)
   return (
-    <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[minmax(0,1fr)_12rem_auto] md:items-center">
+    <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[10rem_minmax(0,1fr)_12rem_auto] md:items-center">
+      <BuildFace build={build} plans={plans} />
       <div className="min-w-0">
         <h2 className="font-display text-2xl font-semibold">
           <Link
@@ -127,7 +129,7 @@ function BuildRow({
       </div>
       <div>
         <p>
-          <span className="text-2xl font-semibold">{done}</span> of {all} acts done
+          <span className="text-2xl font-semibold">{done}</span> of {all} steps done
         </p>
         <div className="mt-1 h-2 bg-sunk" aria-hidden="true">
           <div
@@ -182,7 +184,7 @@ function BuildVerdict({ plans, shelved }: { plans: readonly PartPlan[]; shelved:
   if (shelved) return <p className="mt-1">Archived: not planned.</p>
   const open = plans.flatMap((plan) => plan.findings).filter((finding) => finding.accepted === null)
   const verdict = verdictOf(open)
-  if (verdict === 'sound') return <p className="mt-1 text-act">What is planned is sound.</p>
+  if (verdict === 'sound') return <p className="mt-1 text-act">No problems found.</p>
   const severity = verdict === 'unsound' ? 'stop' : 'risk'
   const worst = open.find((finding) => finding.severity === severity)
   return (

@@ -26,7 +26,7 @@ function buildOf(draft: Draft): { build: Build | null; errors: Record<string, st
   const name = readForm(nameField, draft.name)
   if (!name.ok) errors.name = Object.values(name.errors)[0] ?? ''
   const scale = draft.scale.trim() === '' ? undefined : saidScale(draft.scale)
-  if (scale === null) errors.scale = 'Expected a scale such as 1:72 or 1/35'
+  if (scale === null) errors.scale = 'Enter a scale such as 1:72 or 1/35'
   if (!name.ok || scale === null) return { build: null, errors }
   const begun = begin(draft.from, name.value)
   const build = {
@@ -170,7 +170,7 @@ function ScaleField({
             type="button"
             aria-pressed={saidScale(value) === scale}
             onClick={() => onChange(`1:${scale}`)}
-            className="-mt-0.5 -ml-0.5 min-h-9 border-2 border-strong bg-raised px-1 text-sm aria-pressed:z-10 aria-pressed:border-act aria-pressed:bg-act-wash pointer-coarse:min-h-11"
+            className="key mt-px ml-px first:ml-0 min-h-9 px-1 text-sm pointer-coarse:min-h-11"
           >
             1:{scale}
           </button>

@@ -53,8 +53,8 @@ export function Cover() {
   if (!bottle)
     return (
       <p className="border-y-2 border-rule py-6">
-        There is no coloured bottle on the shelf. Put one there with its colour, and its coats are
-        reckoned.
+        There is no coloured bottle on the shelf. Put one there with its colour, and you see its
+        coats.
       </p>
     )
   return (

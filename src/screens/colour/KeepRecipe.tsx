@@ -29,8 +29,8 @@ export function KeepRecipe({
   const [forBuild, setForBuild] = useState('')
   const [tried, setTried] = useState(false)
   const ml = numberOf(volume)
-  const nameError = tried && name.trim() === '' ? 'Expected a name for the label' : null
-  const volumeError = isAmount(ml, 1000) ? null : 'Expected 0.1 to 1000 ml'
+  const nameError = tried && name.trim() === '' ? 'Enter a name for the label' : null
+  const volumeError = isAmount(ml, 1000) ? null : 'Enter 0.1 to 1000 ml'
   const keep = async () => {
     setTried(true)
     if (name.trim() === '' || volumeError || typeof ml !== 'number') return
@@ -43,7 +43,7 @@ export function KeepRecipe({
   return (
     <form
       noValidate
-      aria-label="Keep the recipe"
+      aria-label="Save the recipe"
       className="mt-6 flex flex-wrap items-start gap-3 border-t border-rule pt-4"
       onSubmit={(event) => {
         event.preventDefault()
@@ -52,7 +52,7 @@ export function KeepRecipe({
     >
       <div className="min-w-0 flex-1 basis-56">
         <TextField
-          label="Keep it for touch-ups as"
+          label="Save it for touch-ups as"
           value={name}
           error={nameError}
           onChange={(event) => setName(event.target.value)}
@@ -72,7 +72,7 @@ export function KeepRecipe({
         />
       </div>
       <Button type="submit" look="act" className="mt-6">
-        Keep the mix
+        Save the mix
       </Button>
     </form>
   )

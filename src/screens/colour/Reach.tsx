@@ -119,7 +119,7 @@ function StoredTargets({ onChoose }: { onChoose: (colour: string) => void }) {
   if (mixes.length === 0) return null
   return (
     <SelectField
-      label="Or the colour of a kept mix"
+      label="Or the colour of a saved mix"
       value=""
       onChange={(event) => event.target.value && onChoose(event.target.value.toUpperCase())}
       choices={[
@@ -150,28 +150,25 @@ function Found({
   }, [recipe, over, paints])
   return (
     <>
-      <Surround>
-        <SideBySide
-          className="h-40"
-          colours={[
-            { colour: target, say: 'target' },
-            { colour: recipe.predicted, say: 'predicted' },
-          ]}
-        />
-      </Surround>
-      <div className="mt-2 flex flex-wrap justify-between gap-x-6 text-sm text-soft">
-        <span>Target {target}</span>
-        <span>Predicted {recipe.predicted}</span>
-      </div>
-      <div className="mt-4 flex flex-wrap items-baseline gap-x-8 gap-y-1">
-        <p className="text-2xl font-semibold">{sayRecipe(recipe)}</p>
+      <SwatchCard left={`Target ${target}`} right={`Predicted ${recipe.predicted}`}>
+        <Surround>
+          <SideBySide
+            className="h-40"
+            colours={[
+              { colour: target, say: 'target' },
+              { colour: recipe.predicted, say: 'predicted' },
+            ]}
+          />
+        </Surround>
+        <p className="mt-3 text-2xl font-semibold">{sayRecipe(recipe)}</p>
         <p>
-          <span className="text-2xl font-semibold">ΔE00 {number(recipe.deltaE00, 1, true)}</span>
+          <span className="font-semibold">ΔE00 {number(recipe.deltaE00, 1, true)}</span>
           <span className="text-soft"> · {nearness(recipe.deltaE00)}</span>
         </p>
-      </div>
+      </SwatchCard>
       <p className="mt-1 text-sm text-soft">
-        Reckoned from the bottles’ swatches. Try one drop size on card first, and keep what you saw.
+        Worked out from the bottles’ swatches. Try one drop size on card first, and keep what you
+        saw.
       </p>
       <h2 className="mt-6 font-display text-xl font-semibold">Over {over}, coat by coat</h2>
       <div className="mt-2">
@@ -182,6 +179,32 @@ function Found({
       </p>
       {children}
     </>
+  )
+}
+
+/** A card as it lies in a box of swatches: the colours, under them what they are mixed from, and a hole for the ring. */
+function SwatchCard({
+  left,
+  right,
+  children,
+}: {
+  /** What the two colours are, under their edges. */
+  left: string
+  right: string
+  children: React.ReactNode
+}) {
+  return (
+    <div className="relative border border-rule bg-raised p-4 pr-12">
+      <span
+        aria-hidden="true"
+        className="absolute top-4 right-3.5 size-5 rounded-full border border-strong bg-surface"
+      />
+      {children}
+      <p className="mt-2 flex flex-wrap justify-between gap-x-6 border-t border-rule pt-2 text-sm text-soft">
+        <span>{left}</span>
+        <span>{right}</span>
+      </p>
+    </div>
   )
 }
 

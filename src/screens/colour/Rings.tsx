@@ -52,7 +52,7 @@ export function Rings({ face, passes }: { face: string; passes: readonly ShownPa
             unit="mm"
             inputMode="decimal"
             value={first}
-            error={good ? null : 'Expected mm above 0, to 200'}
+            error={good ? null : 'Enter mm above 0, to 200'}
             onChange={(event) => setFirst(event.target.value)}
           />
           <SelectField

@@ -50,7 +50,7 @@ export function SwatchSeen({ bottle, over, film }: { bottle: Bottle; over: strin
           : `Hiding in ${fit.hiding} light coats explains it to ${number(fit.after, 1, true)}.`}
       </p>
       <Button className="mt-2" disabled={strange} onClick={keep}>
-        Keep it with the bottle
+        Save it with the bottle
       </Button>
       {bottle.hiding !== undefined && (
         <Button

@@ -28,7 +28,7 @@ export function ToneRow({
   })
   return (
     <li>
-      <fieldset className="grid grid-cols-2 items-end gap-x-3 gap-y-2 border-b border-rule py-3 sm:grid-cols-[minmax(6rem,1fr)_minmax(9rem,2fr)_5rem_5rem_6rem]">
+      <fieldset className="grid grid-cols-2 items-end gap-x-3 gap-y-2 border-b border-rule py-3 md:grid-cols-[minmax(6rem,1fr)_minmax(9rem,2fr)_5rem_5rem_6rem]">
         <legend className="sr-only">Area {nth}</legend>
         <TextField label="Where" {...field('name')} />
         <SelectField
@@ -40,7 +40,7 @@ export function ToneRow({
         <TextField label="Share" unit="%" inputMode="decimal" {...field('percent')} />
         <TextField label="Passes" inputMode="numeric" {...field('passes')} />
         <TextField label="Size" unit="cm²" inputMode="decimal" {...field('area')} />
-        <p className="col-span-2 flex flex-wrap items-center gap-x-4 gap-y-1 sm:col-span-5">
+        <p className="col-span-2 flex flex-wrap items-center gap-x-4 gap-y-1 md:col-span-5">
           {read ? (
             <>
               <span
@@ -56,7 +56,7 @@ export function ToneRow({
             </>
           ) : (
             <span className="font-semibold text-stop">
-              Expected 0.1 to 100 % paint, 1 to 20 passes, 0.1 to 100000 cm²
+              Enter 0.1 to 100 % paint, 1 to 20 passes, 0.1 to 100000 cm²
             </span>
           )}
           {onRemove && (

@@ -101,7 +101,7 @@ export function Variants() {
       <div className="space-y-7">
         <Row
           title="At a distance"
-          says="A school: the smaller the scale, the more light neutral in it."
+          says="A matter of taste: the smaller the scale, the more light neutral in it."
           shades={[{ colour, say: 'As it is', under: colour }, ...distances]}
         />
         <Row

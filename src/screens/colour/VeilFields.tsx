@@ -57,7 +57,7 @@ export function VeilFields({
             inputMode="decimal"
             value={veil.percent}
             placeholder={String(Math.round(coat.share * 100))}
-            error={wrong ? 'Expected 0.1 to 100' : null}
+            error={wrong ? 'Enter 0.1 to 100' : null}
             onChange={(event) => onChange({ percent: event.target.value })}
           />
           <SelectField

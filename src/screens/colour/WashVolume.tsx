@@ -18,7 +18,7 @@ export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: num
         unit="m"
         inputMode="decimal"
         value={metres}
-        error={good ? null : 'Expected m above 0, to 1000'}
+        error={good ? null : 'Enter m above 0, to 1000'}
         onChange={(event) => setMetres(event.target.value)}
       />
       {good && (

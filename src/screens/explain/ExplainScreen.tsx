@@ -77,7 +77,7 @@ function Explain() {
           choices={SUBSTRATES.map((value) => ({ value, say: capital(substrateRow(value).name) }))}
         />
       </div>
-      {failed && !answer && <p className="mt-5">It couldn’t be reckoned: {failed}</p>}
+      {failed && !answer && <p className="mt-5">It couldn’t be worked out: {failed}</p>}
       {answer && (
         <div aria-busy={stale}>
           <Answer {...answer} />
@@ -102,7 +102,7 @@ function FilmField({
       <select
         value={value.id}
         onChange={(event) => onChange(event.target.value)}
-        className="min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+        className="control min-h-11 w-full px-2.5"
       >
         {GROUPS.map((group) => (
           <optgroup key={group} label={group}>

@@ -42,7 +42,11 @@ export function AddTechnique({
     if (added) router.push(`/builds/${build.id}?part=${first?.id ?? ''}`)
   }
   return (
-    <section aria-labelledby="add-technique" className="border-t-2 border-strong pt-3">
+    <section
+      data-screen-only=""
+      aria-labelledby="add-technique"
+      className="border-t-2 border-strong pt-3"
+    >
       <h3 id="add-technique" className="font-display text-xl font-semibold">
         Add it to a build
       </h3>

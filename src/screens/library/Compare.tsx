@@ -23,7 +23,7 @@ export function Compare({ onOpen }: { onOpen: (id: string) => void }) {
         </h1>
         <Button onClick={() => onOpen('sponge-chips')}>To the library</Button>
       </div>
-      <p className="mt-1 text-soft">Times are reckoned for a painted part in the room as it is.</p>
+      <p className="mt-1 text-soft">Times are for a painted part in the room as it is.</p>
       {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table that scrolls sideways is reached with the keyboard */}
       <section className="mt-4 overflow-x-auto" tabIndex={0} aria-label="Comparison">
         <table className="w-full min-w-[56rem] border-collapse text-left align-top">

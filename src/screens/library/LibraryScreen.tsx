@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
 import { TECHNIQUE_GROUPS, TECHNIQUES, type Technique } from '@/core/knowledge'
+import type { ActStep } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
@@ -11,6 +12,7 @@ import { setAddress } from '../shared/address'
 import { Compare } from './Compare'
 import { ImportTechnique } from './ImportTechnique'
 import { OwnView } from './OwnView'
+import { TechniqueFace } from './TechniqueFace'
 import { TechniqueView } from './TechniqueView'
 
 export function LibraryScreen() {
@@ -84,14 +86,14 @@ function Index({
     words.every((word) => technique.name.toLowerCase().includes(word)),
   )
   return (
-    <nav aria-label="Techniques" className="min-w-0">
-      <h1 className="font-display text-4xl font-semibold">Library</h1>
+    <nav aria-label="Techniques" data-screen-only="" className="min-w-0">
+      <h1 className="font-display text-4xl font-semibold">Techniques</h1>
       <input
         aria-label="Narrow the techniques"
         placeholder="Narrow: rust, sponge, gloss"
         value={text}
         onChange={(event) => setText(event.target.value)}
-        className="mt-3 min-h-11 w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+        className="control mt-3 min-h-11 w-full px-2.5"
       />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button size="small" onClick={() => onOpen(COMPARE)}>
@@ -107,6 +109,7 @@ function Index({
                 key={technique.id}
                 id={technique.id}
                 name={technique.name}
+                steps={technique.steps}
                 chosen={chosen}
                 onOpen={onOpen}
               />
@@ -122,6 +125,7 @@ function Index({
                   key={entry.id}
                   id={entry.id}
                   name={entry.name}
+                  steps={entry.steps.map(({ step }) => step)}
                   chosen={chosen}
                   onOpen={onOpen}
                 />
@@ -129,9 +133,7 @@ function Index({
             </Heading>
           )
         })}
-        {found.length + mine.length === 0 && (
-          <p className="py-3 text-soft">Nothing reads like that.</p>
-        )}
+        {found.length + mine.length === 0 && <p className="py-3 text-soft">Nothing matches.</p>}
       </div>
     </nav>
   )
@@ -149,11 +151,13 @@ function Heading({ name, children }: { name: string; children: React.ReactNode }
 function Entry({
   id,
   name,
+  steps,
   chosen,
   onOpen,
 }: {
   id: string
   name: string
+  steps: readonly ActStep[]
   chosen: string
   onOpen: (id: string) => void
 }) {
@@ -164,10 +168,11 @@ function Entry({
         aria-current={id === chosen ? 'true' : undefined}
         onClick={() => onOpen(id)}
         className={cx(
-          'min-h-8 w-full px-2 py-1 text-left leading-tight',
+          'flex min-h-9 w-full items-center gap-2.5 px-2 py-1 text-left leading-tight',
           id === chosen ? 'bg-act-wash font-semibold' : 'hover:bg-sunk',
         )}
       >
+        <TechniqueFace steps={steps} />
         {name}
       </button>
     </li>

@@ -54,7 +54,7 @@ function Steps({ technique }: { technique: OwnTechnique }) {
     void run(
       saveTechnique,
       { ...technique, steps: steps.filter((_, i) => i !== at) },
-      `Taken out: ${name.toLowerCase()}`,
+      `Removed: ${name.toLowerCase()}`,
     )
   return (
     <ol className="border-t-2 border-strong">

@@ -12,6 +12,7 @@ import {
 import { sayDuration } from '@/core/model/duration'
 import type { ActStep } from '@/core/model/sequence'
 import { useAsked, useProject } from '@/state/hooks'
+import { Button } from '@/ui/Button'
 import { bareMeasure, measured, unitOf } from '@/ui/units'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { capital, stepName, TOUCH_WORDS } from '../shared/words'
@@ -27,9 +28,14 @@ export function TechniqueView({
 }) {
   return (
     <article aria-labelledby="technique" className="min-w-0">
-      <h2 id="technique" className="font-display text-4xl font-semibold">
-        {technique.name}
-      </h2>
+      <div className="flex flex-wrap items-start justify-between gap-3">
+        <h2 id="technique" className="font-display text-4xl font-semibold">
+          {technique.name}
+        </h2>
+        <Button data-screen-only="" onClick={() => window.print()}>
+          Print
+        </Button>
+      </div>
       <p className="mt-1 max-w-prose text-lg">{technique.purpose}</p>
       <div className="mt-5 grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="min-w-0 space-y-6">

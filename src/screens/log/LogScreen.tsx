@@ -20,6 +20,7 @@ import { useRun, useStock } from '@/state/hooks'
 import { correctAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
 import { TimesBeforeNow, WhenField, zoneHere } from '../shared/WhenField'
 import { clockWords, dayWords } from './entry'
@@ -58,13 +59,13 @@ function Log() {
             placeholder="Find in the log"
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
-            className="min-h-11 w-56 max-w-full rounded-tool border-2 border-strong bg-raised px-2"
+            className="control min-h-11 w-56 max-w-full px-2"
           />
           <select
             aria-label="Build"
             value={build}
             onChange={(event) => setBuild(event.target.value)}
-            className="min-h-11 max-w-full rounded-tool border-2 border-strong bg-raised px-2"
+            className="control min-h-11 max-w-full px-2"
           >
             <option value="">Every build</option>
             {(project.builds ?? []).map(({ id, name }) => (
@@ -79,7 +80,7 @@ function Log() {
         <p className="mt-6 border-y-2 border-rule py-6">
           {newest.length === 0
             ? 'Nothing has been logged yet. What you start, coat and finish at the bench is written down here.'
-            : 'Nothing like that is in the log.'}
+            : 'Nothing in the log matches.'}
         </p>
       ) : (
         <Entries acts={acts} project={project} log={log} />
@@ -176,15 +177,22 @@ const TIMED: readonly LoggedAct['kind'][] = [
 function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: LogIndex }) {
   const [putting, setPutting] = useState(false)
   const { says, of } = entryWords(act, project)
+  const { build, part, step } = act
+  const colour = build && part && step ? namesOf(project, { build, part, step }).colour : null
   const undone = !stands(log, act)
   const was = Date.parse(asItWas(log, act).at)
   const isCorrected = was !== Date.parse(act.at)
   return (
     <div className="border-b border-rule py-1.5">
-      <div className="grid grid-cols-[4rem_minmax(0,1fr)_auto] gap-3">
+      <div className="grid grid-cols-[4rem_0.5rem_minmax(0,1fr)_auto] gap-3">
         <time className="font-semibold" dateTime={act.at}>
           {clockWords(Date.parse(act.at))}
         </time>
+        <span
+          aria-hidden="true"
+          className={cx('rounded-[1px]', colour && !undone && 'border border-ink/30')}
+          style={colour && !undone ? { background: colour } : undefined}
+        />
         <span className={cx('min-w-0', undone && 'text-soft line-through')}>
           <span className="block break-words">{says}</span>
           {of !== '' && <span className="block text-sm text-soft">{of}</span>}

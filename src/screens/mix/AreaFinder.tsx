@@ -90,7 +90,7 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
             inputMode="decimal"
             value={sizes[size] ?? ''}
             error={
-              typeof read[i] === 'number' && (read[i] as number) > 0 ? null : 'Expected mm above 0'
+              typeof read[i] === 'number' && (read[i] as number) > 0 ? null : 'Enter mm above 0'
             }
             onChange={(event) => setSizes({ ...sizes, [size]: event.target.value })}
           />
@@ -149,7 +149,7 @@ function ByMesh({ dropped, onArea }: { dropped: File | null; onArea: (cm2: numbe
           label="Shrunk 1 to"
           inputMode="decimal"
           value={scale}
-          error={isScale ? null : 'Expected 1 to 5000'}
+          error={isScale ? null : 'Enter 1 to 5000'}
           onChange={(event) => setScale(event.target.value)}
         />
         <SelectField

@@ -85,7 +85,7 @@ function Ingredient({
   onRemove: (() => void) | null
 }) {
   return (
-    <div className="grid grid-cols-2 items-start gap-2 border-t border-rule pt-2 sm:grid-cols-[minmax(0,1fr)_6rem_8rem_auto]">
+    <div className="grid grid-cols-2 items-end gap-2 border-t border-rule pt-2 sm:grid-cols-[minmax(0,1fr)_6rem_12rem_auto]">
       <SelectField
         label={at === 0 ? 'Paint' : `Ingredient ${at + 1}`}
         value={line.bottle}

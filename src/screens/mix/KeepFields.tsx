@@ -10,7 +10,7 @@ export function KeepFields({ desk }: { desk: MixDesk }) {
     <div className="flex flex-wrap items-start gap-2 border-t border-rule pt-4">
       <div className="min-w-0 flex-1 basis-60">
         <TextField
-          label="Keep it for touch-ups as"
+          label="Save it for touch-ups as"
           value={name}
           error={nameError}
           onChange={(event) => setName(event.target.value)}
@@ -20,7 +20,7 @@ export function KeepFields({ desk }: { desk: MixDesk }) {
         <ForBuild value={forBuild} onChange={setForBuild} />
       </div>
       <Button type="submit" look="act" className="mt-6">
-        Keep the mix
+        Save the mix
       </Button>
       {lines.some((line) => line.bottle !== '') && (
         <label className="flex min-h-11 w-full items-center gap-2">
@@ -30,7 +30,7 @@ export function KeepFields({ desk }: { desk: MixDesk }) {
             checked={takenOut}
             onChange={(event) => setTakenOut(event.target.checked)}
           />
-          Take it out of the bottles
+          Take what was used off the bottles
         </label>
       )}
     </div>

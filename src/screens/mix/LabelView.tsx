@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { about, localeHere } from '@/ui/units'
 
-/** The label of a kept mix: on the screen, printed alone, or as an SVG. */
+/** The label of a saved mix: on the screen, printed alone, or as an SVG. */
 export function LabelView({ id }: { id: string }) {
   const project = useProject()
   const svg = useRef<SVGSVGElement>(null)
@@ -17,7 +17,7 @@ export function LabelView({ id }: { id: string }) {
   if (!stored)
     return (
       <div className="p-4 lg:p-6">
-        <h1 className="font-display text-3xl font-semibold">This mix isn’t kept any more</h1>
+        <h1 className="font-display text-3xl font-semibold">This mix isn’t saved any more</h1>
         <Link href="/mix" className="mt-3 inline-block underline">
           To the mixes
         </Link>
@@ -43,7 +43,7 @@ export function LabelView({ id }: { id: string }) {
           <Button look="act" onClick={() => window.print()}>
             Print it
           </Button>
-          <Button onClick={save}>Write it as SVG</Button>
+          <Button onClick={save}>Save as SVG</Button>
         </div>
       </div>
       <div className="mt-5 max-w-[45rem] print:max-w-none">

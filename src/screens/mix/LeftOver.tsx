@@ -36,12 +36,12 @@ export function LeftOver({ mix }: { mix: StoredMix }) {
             inputMode="decimal"
             placeholder="ml left"
             value={typed}
-            error={typed !== '' && !good ? 'Expected ml' : null}
+            error={typed !== '' && !good ? 'Enter ml' : null}
             onChange={(event) => setTyped(event.target.value)}
           />
         </div>
         <Button type="submit" disabled={!good || typed.trim() === ''}>
-          Keep it
+          Save
         </Button>
       </form>
     )

@@ -16,7 +16,7 @@ import { thinnedTo } from './request'
 import { TwoParts } from './TwoParts'
 import { useMixDesk } from './useMixDesk'
 
-/** The mixing desk, or the label of a kept mix. */
+/** The mixing desk, or the label of a saved mix. */
 export function MixScreen() {
   return (
     <Suspense>
@@ -25,7 +25,7 @@ export function MixScreen() {
   )
 }
 
-/** The desk, or the label of a kept mix where the address asks for one. */
+/** The desk, or the label of a saved mix where the address asks for one. */
 function MixOrLabel() {
   const label = useSearchParams().get('label')
   return label === null ? <MixingDesk /> : <LabelView id={label} />
@@ -70,7 +70,7 @@ function MixingDesk() {
               <Result mixed={mixed} cup={cup} shelf={shelf} lines={lines} />
             ) : (
               <p className="border-l-4 border-stop pl-3">
-                The amounts are not given until every field reads. {Object.values(errors)[0]}.
+                You get the amounts once every field can be read. {Object.values(errors)[0]}.
               </p>
             )}
           </section>

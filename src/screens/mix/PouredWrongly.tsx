@@ -21,7 +21,7 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
         Poured too much?
       </h2>
       <p className="mt-1 text-soft">
-        What is in the cup of each; the rest that makes it the mix above again is reckoned.
+        What is in the cup of each; you get what makes it the mix above again.
       </p>
       <div className="mt-2 grid max-w-3xl grid-cols-2 gap-3 md:grid-cols-4">
         {mixed.ingredients.map(({ name }, i) => (
@@ -33,7 +33,7 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
             inputMode="decimal"
             placeholder="0"
             value={typed[i] ?? ''}
-            error={isWithin(poured[i], 0, MOST) ? null : 'Expected 0 to 5000 ml'}
+            error={isWithin(poured[i], 0, MOST) ? null : 'Enter 0 to 5000 ml'}
             onChange={(event) => setTyped({ ...typed, [i]: event.target.value })}
           />
         ))}
@@ -41,7 +41,7 @@ export function PouredWrongly({ mixed }: { mixed: Mix | null }) {
       <p className="mt-3 text-lg" aria-live="polite">
         {good
           ? restWords(mixed, poured as number[])
-          : 'Nothing is reckoned until every field reads.'}
+          : 'Nothing is worked out until every field can be read.'}
       </p>
     </section>
   )

@@ -17,11 +17,11 @@ export function PutRight() {
     typed.medium,
   ].map(numberOf)
   const problems = {
-    ml: isWithin(ml, 0.01, 5000) ? null : 'Expected 0.01 to 5000 ml',
-    now: isWithin(now, 0, 100) ? null : 'Expected 0 to 100 %',
-    wanted: isWithin(wanted, 0, 100) ? null : 'Expected 0 to 100 %',
-    fill: fill === undefined || isWithin(fill, 0.01, 5000) ? null : 'Expected ml, or nothing',
-    medium: isWithin(medium, 0, 100) ? null : 'Expected 0 to 100 %',
+    ml: isWithin(ml, 0.01, 5000) ? null : 'Enter 0.01 to 5000 ml',
+    now: isWithin(now, 0, 100) ? null : 'Enter 0 to 100 %',
+    wanted: isWithin(wanted, 0, 100) ? null : 'Enter 0 to 100 %',
+    fill: fill === undefined || isWithin(fill, 0.01, 5000) ? null : 'Enter ml, or nothing',
+    medium: isWithin(medium, 0, 100) ? null : 'Enter 0 to 100 %',
   }
   const good = Object.values(problems).every((problem) => problem === null)
   const field = (name: keyof typeof typed) => ({
@@ -54,7 +54,7 @@ export function PutRight() {
               fill as number | undefined,
               (medium as number) / 100,
             )
-          : 'Nothing is reckoned until every field reads.'}
+          : 'Nothing is worked out until every field can be read.'}
       </p>
     </section>
   )

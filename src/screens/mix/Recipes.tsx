@@ -17,10 +17,10 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
   return (
     <section aria-labelledby="kept" className="mt-10">
       <h2 id="kept" className="font-display text-xl font-semibold">
-        Kept mixes
+        Saved mixes
       </h2>
       {mixes.length === 0 && (
-        <p className="mt-2 text-soft">None yet. Name the mix above and keep it for touch-ups.</p>
+        <p className="mt-2 text-soft">None yet. Name the mix above and save it for touch-ups.</p>
       )}
       <ul className="mt-2 border-t-2 border-strong">
         {mixes.map((mix) => (
@@ -42,7 +42,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
             <LeftOver mix={mix} />
             <Link
               href={`/mix?label=${mix.id}`}
-              className="inline-flex min-h-11 items-center rounded-tool border-2 border-strong bg-raised px-4 hover:border-ink"
+              className="key inline-flex min-h-11 items-center px-4"
             >
               Label
             </Link>

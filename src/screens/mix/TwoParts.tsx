@@ -40,8 +40,7 @@ export function TwoParts() {
   const field = (name: keyof Typed, needed = true) => ({
     value: typed[name],
     inputMode: 'decimal' as const,
-    error:
-      read(name) === null && (needed || typed[name] !== '') ? 'Expected a number above 0' : null,
+    error: read(name) === null && (needed || typed[name] !== '') ? 'Enter a number above 0' : null,
     onChange: (event: { target: { value: string } }) =>
       setTyped({ ...typed, [name]: event.target.value }),
   })

@@ -68,7 +68,7 @@ it('what is mixed is what is drawn from the bottles, to 0.005 ml', () => {
   )
 })
 
-it('a kept mix is the same mix again, from its own row', () => {
+it('a saved mix is the same mix again, from its own row', () => {
   fc.assert(
     fc.property(parts, parts, fc.integer({ min: 4, max: 20 }), (a, b, c) => {
       const { mixed, mix: stored } = kept(THREE(a, b, c), 12)

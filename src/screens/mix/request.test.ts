@@ -47,10 +47,10 @@ it('an area with its coats and a cup comes in fills', () => {
 })
 
 test.each([
-  [{ volume: '-1' }, 'volumeMl', /expected a number from 0\.01/],
-  [{ volume: 'much' }, 'volumeMl', /Found "much"/],
+  [{ volume: '-1' }, 'volumeMl', /Enter a number from 0\.01/],
+  [{ volume: 'much' }, 'volumeMl', /not “much”/],
   [{ by: 'area', area: '' }, 'volumeMl', /./],
-  [{ by: 'area', coats: 'light, heavy' }, 'coats[1]', /expected mist, light, wet/],
+  [{ by: 'area', coats: 'light, heavy' }, 'coats[1]', /Enter mist, light, wet/],
 ] as [Partial<Amount>, string, RegExp][])('%j is refused at %s', (amount, path, words) => {
   const { mixed, errors } = read(BEGIN, amount)
   expect(mixed).toBeNull()
@@ -59,7 +59,7 @@ test.each([
 
 it('no paint first is refused in its own field', () => {
   const lines = BEGIN.map((line) => ({ ...line, share: '0' }))
-  expect(read(lines).errors['ingredients[0].share']).toMatch(/above 0 %/)
+  expect(read(lines).errors['ingredients[0].share']).toMatch(/more than 0 %/)
 })
 
 test.each([

@@ -81,7 +81,7 @@ export function readMix(request: unknown): Read {
   if (parsed.value.ingredients[0]?.share === 0)
     return {
       mixed: null,
-      errors: { 'ingredients[0].share': 'Found 0 %, expected paint first: above 0 %' },
+      errors: { 'ingredients[0].share': 'Paint comes first: enter more than 0 %' },
     }
   return { mixed: mix(parsed.value as MixRequest), errors: {} }
 }
@@ -115,7 +115,7 @@ export function sharePercent(share: number): string {
   return String(Number((share * 100).toFixed(2)))
 }
 
-/** The lines of a kept mix, from the bottles that are still on the shelf. */
+/** The lines of a saved mix, from the bottles that are still on the shelf. */
 export function linesOf({ ingredients }: StoredMix, shelf: readonly Bottle[]): Line[] {
   const known = new Set(shelf.map(({ id }) => id))
   return ingredients.map(({ name, bottle, parts, share }, key) => ({

@@ -52,7 +52,7 @@ export function useMixDesk(asked: string | null) {
   /** Keeps the mix under its name. @returns does every field read? */
   const keep = (): boolean => {
     const said = name.trim()
-    setNameError(said === '' ? 'Found nothing, expected a name of 1 to 120 characters' : null)
+    setNameError(said === '' ? 'Enter a name of 1 to 120 characters' : null)
     if (!mixed || said === '') return false
     const { mix, drawn } = keptMix(said, lines, mixed, shelf, { takenOut, forBuild })
     void run(keepMix, mix, drawn, true).then((written) => written && setName(''))

@@ -92,7 +92,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
   const keep = ({ session }: SessionOption) =>
     void run(
       pin,
-      task,
+      [task],
       session,
       `${taskName(project, task)} kept in the session of ${clockTime(session.from, now)}`,
     )
@@ -101,7 +101,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
       <div className="flex flex-wrap gap-2">
         {!asked && <Button onClick={() => ask(true)}>Where else may it go?</Button>}
         {pinned && (
-          <Button onClick={() => void run(unpin, task, `${taskName(project, task)} let go`)}>
+          <Button onClick={() => void run(unpin, [task], `${taskName(project, task)} let go`)}>
             Let it go
           </Button>
         )}
@@ -157,7 +157,7 @@ function PlaceRow({
           </Button>
         </span>
       ) : (
-        <span className="text-sm text-soft">not with every window kept</span>
+        <span className="text-sm text-soft">would miss a window</span>
       )}
     </li>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { scaleLinear } from 'd3-scale'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { key, partOf, stepOf } from '@/core/model/stepRef'
 import type { BenchPlan } from '@/core/schedule'
@@ -7,27 +8,35 @@ import { pin } from '@/store/actions/bench'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
 import { localeHere } from '@/ui/units'
+import { useWidth } from '@/ui/useWidth'
 import { namesOf, taskName } from '../shared/names'
-import { type Block, type Lane, lanesOf, marksOf, spanOf, ZOOMS, type Zoom } from './lanes'
+import {
+  type Block,
+  type Cluster,
+  clustersOf,
+  type Lane,
+  lanesOf,
+  marksOf,
+  spanOf,
+  ZOOMS,
+  type Zoom,
+} from './lanes'
 import { useSessionOptions } from './useSessionOptions'
 
 const MINUTE = 60_000
 /** Width of the part names, px. */
 const NAMES = 152
 const LANE = 46
+/** No block is narrower, px. */
+const LEAST = 24
 
-type Scale = { from: number; to: number; width: number; x: (at: number) => number }
-
-function useWidth(): [React.RefObject<HTMLElement | null>, number] {
-  const box = useRef<HTMLElement>(null)
-  const [width, setWidth] = useState(900)
-  useEffect(() => {
-    if (!box.current) return
-    const watch = new ResizeObserver(([entry]) => entry && setWidth(entry.contentRect.width))
-    watch.observe(box.current)
-    return () => watch.disconnect()
-  }, [])
-  return [box, width]
+type Scale = {
+  from: number
+  to: number
+  width: number
+  /** Pixels of an instant, and the instant at so many pixels. */
+  x: (at: number) => number
+  at: (x: number) => number
 }
 
 /** Parts as lanes over days and nights: sessions, acts, drying, windows with both ends, quiet hours. */
@@ -41,15 +50,19 @@ export function Lanes({
   plan: BenchPlan
   zoom: Zoom
   chosen: string | null
-  onChoose: (id: string) => void
+  /** Hears what is chosen, and whether it is several that have to be looked at closer. */
+  onChoose: (id: string, closer: boolean) => void
   now: number
 }) {
-  const [box, width] = useWidth()
+  const box = useRef<HTMLElement>(null)
+  const width = useWidth(box) || 900
   const scale = useMemo((): Scale => {
     const { from, to } = spanOf(plan, zoom, now)
     const view = (ZOOMS.find((otherZoom) => otherZoom.id === zoom)?.minutes ?? 1440) * MINUTE
     const perMs = Math.max(1, width - NAMES) / view
-    return { from, to, width: (to - from) * perMs, x: (at) => (at - from) * perMs }
+    const long = (to - from) * perMs
+    const x = scaleLinear([from, to], [0, long])
+    return { from, to, width: long, x, at: x.invert }
   }, [plan, zoom, now, width])
   const lanes = useMemo(() => lanesOf(plan), [plan])
   const drag = useDrag(plan, scale)
@@ -60,7 +73,7 @@ export function Lanes({
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls is reached with the keyboard
       tabIndex={0}
       aria-label="The plan as lanes"
-      className="relative overflow-x-auto border-2 border-strong bg-raised"
+      className="relative overflow-x-auto border border-rule bg-raised"
     >
       <div className="relative" data-lanes style={{ width: NAMES + scale.width }}>
         <Ground plan={plan} scale={scale} rows={lanes.length} drag={drag} hours={!sparse} />
@@ -106,14 +119,13 @@ function useDrag(plan: BenchPlan, scale: Scale) {
     if (target?.outcome)
       void run(
         pin,
-        task,
+        [task],
         target.session,
         `${taskName(project, task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,
       )
     setHeld(null)
   }, [held, places, run, project])
-  const atX = (clientX: number, left: number) =>
-    scale.from + ((clientX - left - NAMES) / scale.width) * (scale.to - scale.from)
+  const atX = (clientX: number, left: number) => scale.at(clientX - left - NAMES)
   return {
     held,
     places,
@@ -192,12 +204,16 @@ function Ground({
 function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number }) {
   const marks = marksOf(zoom, scale.from, scale.to)
   const sparse = zoom === 'month' || zoom === 'six-weeks'
+  const [first, second] = marks
+  // Where days lie close, only so many of them are told that none runs into the next.
+  const each = first && second ? Math.ceil(LEAST / (scale.x(second.at) - scale.x(first.at))) : 1
   const weekday = new Intl.DateTimeFormat(localeHere(), { weekday: 'short', day: 'numeric' })
   const short = new Intl.DateTimeFormat(localeHere(), { day: 'numeric' })
   const month = new Intl.DateTimeFormat(localeHere(), { month: 'short' })
   const label = (at: number, day: boolean, i: number) => {
     if (!day) return clockTime(at, at)
     if (!sparse) return weekday.format(at)
+    if (i % each !== 0) return ''
     return i > 0 && new Date(at).getDate() === 1 ? month.format(at) : short.format(at)
   }
   return (
@@ -235,12 +251,15 @@ function LaneRow({
   lane: Lane
   scale: Scale
   chosen: string | null
-  onChoose: (id: string) => void
+  onChoose: (id: string, closer: boolean) => void
   drag: Drag
   first: boolean
 }) {
   const project = useProject()
   const { part, build } = namesOf(project, { ...lane, step: '' })
+  const clusters = clustersOf(lane.blocks, scale.x, LEAST)
+  const tabbed =
+    clusters.find(({ blocks }) => blocks.some(({ task }) => task.id === chosen)) ?? clusters[0]
   return (
     <div
       className={cx('relative border-b', first ? 'border-t border-t-strong' : '', 'border-b-rule')}
@@ -256,14 +275,22 @@ function LaneRow({
       {lane.waits.map((wait) => (
         <WaitBar key={`${wait.from} ${wait.to}`} wait={wait} scale={scale} />
       ))}
-      {lane.blocks.map((block) => (
-        <BlockButton
-          key={block.task.id}
-          {...{ block, scale, drag }}
-          chosen={chosen === block.task.id}
-          onChoose={onChoose}
-        />
-      ))}
+      {clusters.map((cluster) => {
+        const [block] = cluster.blocks
+        const here = cluster.blocks.some(({ task }) => task.id === chosen)
+        const shared = {
+          cluster,
+          chosen: here,
+          tabbed: cluster === tabbed,
+          onChoose,
+          onKeyDown: alongLane,
+        }
+        return block && cluster.blocks.length === 1 ? (
+          <BlockButton key={block.task.id} {...shared} {...{ block, scale, drag }} />
+        ) : (
+          <ClusterButton key={block?.task.id} {...shared} part={part} />
+        )
+      })}
     </div>
   )
 }
@@ -289,24 +316,80 @@ function WaitBar({ wait, scale }: { wait: Lane['waits'][number]; scale: Scale })
   )
 }
 
+type InLane = {
+  cluster: Cluster
+  chosen: boolean
+  /** It is the one that Tab comes to in its lane. */
+  tabbed: boolean
+  onChoose: (id: string, closer: boolean) => void
+  onKeyDown: (event: React.KeyboardEvent<HTMLElement>) => void
+}
+
+/** Arrow keys go along a lane; Tab goes on to the next. */
+function alongLane(event: React.KeyboardEvent<HTMLElement>): void {
+  const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+  if (by === 0) return
+  event.preventDefault()
+  const all = [...(event.currentTarget.parentElement?.querySelectorAll('button') ?? [])]
+  all[all.indexOf(event.currentTarget as HTMLButtonElement) + by]?.focus()
+}
+
+/** Several acts of a part that lie too close to be told apart here. */
+function ClusterButton({
+  cluster: { blocks, left, width },
+  chosen,
+  tabbed,
+  part,
+  onChoose,
+  onKeyDown,
+}: InLane & { part: string }) {
+  const project = useProject()
+  const [first, last] = [blocks[0], blocks.at(-1)]
+  if (!first || !last) return null
+  return (
+    <button
+      type="button"
+      tabIndex={tabbed ? 0 : -1}
+      aria-pressed={chosen}
+      aria-label={`${blocks.length} steps, ${part}, ${clockTime(first.from, Date.now())} to ${clockTime(last.to, last.to)}: evening by evening`}
+      onClick={() => onChoose(first.task.id, true)}
+      onKeyDown={onKeyDown}
+      className={cx(
+        'absolute top-[7px] flex h-8 overflow-hidden rounded-[2px] border border-ink bg-raised text-sm',
+        chosen && 'z-10 outline-3 outline-act',
+      )}
+      style={{ left: NAMES + left, width }}
+    >
+      {blocks.map(({ task }) => (
+        <span
+          key={task.id}
+          aria-hidden="true"
+          className="h-full min-w-0 flex-1"
+          style={{ background: namesOf(project, task).colour ?? 'var(--surround)' }}
+        />
+      ))}
+      <span className="absolute inset-x-0 bottom-0 bg-raised/90 text-center leading-4 font-semibold text-ink">
+        {blocks.length}
+      </span>
+    </button>
+  )
+}
+
 function BlockButton({
   block,
+  cluster,
   scale,
   chosen,
+  tabbed,
   onChoose,
+  onKeyDown,
   drag,
-}: {
-  block: Block
-  scale: Scale
-  chosen: boolean
-  onChoose: (id: string) => void
-  drag: Drag
-}) {
+}: InLane & { block: Block; scale: Scale; drag: Drag }) {
   const project = useProject()
   const { part, colour } = namesOf(project, block.task)
   const name = taskName(project, block.task)
   const pinned = (project.pins ?? []).some((pin) => pin.id === key(stepOf(block.task)))
-  const width = Math.max(5, scale.x(block.to) - scale.x(block.from) - 1)
+  const { width } = cluster
   const held = drag.held?.moved && drag.held.block.task.id === block.task.id
   const left = (element: Element) =>
     element.closest('[data-lanes]')?.getBoundingClientRect().left ?? 0
@@ -316,7 +399,9 @@ function BlockButton({
       aria-pressed={chosen}
       aria-label={`${name}, ${part}, ${clockTime(block.from, Date.now())} to ${clockTime(block.to, block.to)}${pinned ? ', kept there' : ''}`}
       title={`${name} · ${clockTime(block.from, Date.now())}`}
-      onClick={() => onChoose(block.task.id)}
+      tabIndex={tabbed ? 0 : -1}
+      onClick={() => onChoose(block.task.id, false)}
+      onKeyDown={onKeyDown}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId)
         drag.start(block, event.clientX, left(event.currentTarget))
@@ -325,9 +410,8 @@ function BlockButton({
       onPointerUp={drag.drop}
       onPointerCancel={drag.leave}
       className={cx(
-        'absolute top-[7px] h-8 touch-pan-y overflow-hidden rounded-[2px] text-left text-xs leading-none',
-        width > 14 ? 'border-2' : 'border',
-        chosen ? 'z-10 border-act ring-2 ring-act' : 'border-ink',
+        'absolute top-[7px] h-8 touch-pan-y overflow-hidden rounded-[2px] border border-ink text-left text-sm leading-none',
+        chosen && 'z-10 outline-3 outline-act',
         pinned && 'border-b-4',
         held && 'z-30 opacity-70',
       )}

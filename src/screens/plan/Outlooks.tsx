@@ -17,7 +17,7 @@ export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
   const project = useProject()
   const outlooks = useMemo(() => buildOutlooks(project, plan), [project, plan])
   return (
-    <section aria-labelledby="outlooks" className="mt-8">
+    <section aria-labelledby="outlooks" className="min-w-0">
       <h2 id="outlooks" className="font-display text-2xl font-semibold">
         What is left
       </h2>
@@ -79,7 +79,7 @@ function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; n
           aria-label={`${build.name} is wanted for`}
           value={build.due ?? ''}
           onChange={(event) => want(event.target.value)}
-          className="min-h-9 rounded-tool border-2 border-strong bg-raised px-2"
+          className="control min-h-9 px-2"
         />
         <Slack slack={outlook.slackMs} />
       </td>

@@ -1,16 +1,19 @@
 'use client'
 
+import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { ToggleGroup } from 'radix-ui'
-import { useMemo, useState } from 'react'
-import type { BenchPlan } from '@/core/schedule'
+import { Suspense, useMemo } from 'react'
+import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 import { usePlan, useProject } from '@/state/hooks'
-import { cx } from '@/ui/cx'
+import { Sheet } from '@/ui/Sheet'
 import { clockTime } from '@/ui/time'
+import { NARROW, useMedia } from '@/ui/useMedia'
 import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
 import { useNow } from '../shared/now'
 import { ActDetail } from './ActDetail'
+import { Evenings } from './evenings/Evenings'
 import { Lanes } from './Lanes'
 import { ZOOMS, type Zoom } from './lanes'
 import { Outlooks } from './Outlooks'
@@ -18,14 +21,33 @@ import { PlanTable } from './PlanTable'
 import { PlanTools } from './PlanTools'
 import { WhatIfPanel } from './WhatIfPanel'
 
-/** The whole bench over days and nights: lanes or a table, the act in question, and what it would be otherwise. */
+/** Evening by evening, or along the calendar with so much time in view. */
+type View = 'evenings' | Zoom
+
+/** What the address tells of it: a link or a reload leads back to the same. */
+const ADDRESS = {
+  view: parseAsStringLiteral(['evenings', ...ZOOMS.map(({ id }) => id)]).withDefault('evenings'),
+  table: parseAsBoolean.withDefault(false),
+  task: parseAsString,
+}
+
 export function PlanScreen() {
+  return (
+    <Suspense>
+      <Plan />
+    </Suspense>
+  )
+}
+
+/** The whole bench over days and nights: lanes or a table, the act in question, and what it would be otherwise. */
+function Plan() {
   const project = useProject()
   const { plan, planning, planFailed } = usePlan()
   const now = useNow(30_000)
-  const [zoom, setZoom] = useState<Zoom>('week')
-  const [asTable, setTable] = useState(false)
-  const [chosen, choose] = useState<string | null>(null)
+  const [{ view, table: asTable, task: chosen }, setAddress] = useQueryStates(ADDRESS)
+  const setView = (next: View) => void setAddress({ view: next })
+  const setTable = (next: boolean) => void setAddress({ table: next })
+  const choose = (next: string | null) => void setAddress({ task: next })
   return (
     <div className="p-4 lg:p-6">
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
@@ -33,13 +55,13 @@ export function PlanScreen() {
           <h1 className="font-display text-4xl font-semibold">Plan</h1>
           <Summary plan={plan} planning={planning} now={now} />
         </div>
-        <div className="flex flex-wrap gap-3">
-          <Zooms zoom={zoom} onZoom={setZoom} />
+        <div className="flex min-w-0 flex-wrap gap-3">
+          <Views view={view} onView={setView} />
           <button
             type="button"
             aria-pressed={asTable}
             onClick={() => setTable(!asTable)}
-            className="min-h-11 rounded-tool border-2 border-strong bg-raised px-4 aria-pressed:border-act aria-pressed:bg-act-wash aria-pressed:font-semibold"
+            className="key min-h-11 px-4"
           >
             As a table
           </button>
@@ -54,14 +76,15 @@ export function PlanScreen() {
       )}
       {!project.sessions ? (
         <div className="mt-6">
-          <NoSessions then="the acts are laid into your evenings" />
+          <NoSessions then="your steps are planned into your evenings" />
         </div>
       ) : !plan ? (
-        <p role="status" className="mt-6 text-soft">
-          Planning your sessions…
-        </p>
+        <PlanComing />
       ) : (
-        <Planned {...{ plan, zoom, asTable, chosen, choose, now }} />
+        <Planned
+          {...{ plan, view, asTable, chosen, choose, now }}
+          onCloser={() => setView('evenings')}
+        />
       )}
     </div>
   )
@@ -69,20 +92,28 @@ export function PlanScreen() {
 
 function Planned({
   plan,
-  zoom,
+  view,
   asTable,
   chosen,
   choose,
+  onCloser,
   now,
 }: {
   plan: BenchPlan
-  zoom: Zoom
+  view: View
   asTable: boolean
   chosen: string | null
   choose: (id: string | null) => void
+  /** Several acts lie too close to be told apart: they are looked at evening by evening. */
+  onCloser: () => void
   now: number
 }) {
-  const task = useMemo(() => plan.tasks.find((task) => task.id === chosen), [plan, chosen])
+  const narrow = useMedia(NARROW)
+  const task = useMemo(
+    () => plan.tasks.find((task) => task.id === chosen) ?? (narrow ? undefined : firstOf(plan)),
+    [plan, chosen, narrow],
+  )
+  const story = <ActDetail key={task?.id ?? 'none'} plan={plan} task={task ?? null} now={now} />
   if (plan.tasks.length === 0)
     return (
       <p className="mt-6">
@@ -92,18 +123,39 @@ function Planned({
     )
   return (
     <>
-      <div className="mt-4">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
         {asTable ? (
-          <PlanTable plan={plan} chosen={chosen} onChoose={choose} now={now} />
+          <PlanTable plan={plan} chosen={task?.id ?? null} onChoose={choose} now={now} />
+        ) : view === 'evenings' ? (
+          <Evenings plan={plan} chosen={task?.id ?? null} onChoose={choose} now={now} />
         ) : (
-          <Lanes plan={plan} zoom={zoom} chosen={chosen} onChoose={choose} now={now} />
+          <Lanes
+            plan={plan}
+            zoom={view}
+            chosen={task?.id ?? null}
+            onChoose={(id, closer) => {
+              choose(id)
+              if (closer) onCloser()
+            }}
+            now={now}
+          />
+        )}
+        {narrow ? (
+          task && (
+            <Sheet title="The chosen step" onClose={() => choose(null)}>
+              {story}
+            </Sheet>
+          )
+        ) : (
+          <div className="min-w-0 lg:sticky lg:top-4 lg:max-h-[calc(100dvh-2rem)] lg:self-start lg:overflow-y-auto">
+            {story}
+          </div>
         )}
       </div>
-      <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-8 lg:grid-cols-2">
-        <ActDetail key={task?.id ?? 'none'} plan={plan} task={task ?? null} now={now} />
+      <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-8 xl:grid-cols-2">
         <WhatIfPanel plan={plan} task={task ?? null} now={now} />
+        <Outlooks plan={plan} now={now} />
       </div>
-      <Outlooks plan={plan} now={now} />
       <PlanTools plan={plan} />
     </>
   )
@@ -139,24 +191,52 @@ function count(n: number, what: string): string {
   return `${n} ${what}${n === 1 ? '' : 's'}`
 }
 
-function Zooms({ zoom, onZoom }: { zoom: Zoom; onZoom: (zoom: Zoom) => void }) {
+const COMING = ['a', 'b', 'c', 'd', 'e'] as const
+
+/** Where the evenings will stand, while they are planned. */
+function PlanComing() {
+  return (
+    <>
+      <p role="status" className="mt-6 text-soft">
+        Planning your sessions…
+      </p>
+      <div aria-hidden="true" className="mt-4 flex gap-8 overflow-hidden">
+        {[5, 3, 4, 2].map((blocks) => (
+          <div key={blocks} className="w-56 shrink-0">
+            <div className="mb-2 h-8 w-32 bg-plate" />
+            {COMING.slice(0, blocks).map((block) => (
+              <div key={block} className="my-1 h-12 bg-plate" />
+            ))}
+          </div>
+        ))}
+      </div>
+    </>
+  )
+}
+
+/** What is done first. */
+function firstOf({ tasks }: BenchPlan): ScheduledTask | undefined {
+  return tasks
+    .filter(({ start }) => start !== null)
+    .reduce<ScheduledTask | undefined>(
+      (first, task) => (!first || (task.start ?? 0) < (first.start ?? 0) ? task : first),
+      undefined,
+    )
+}
+
+const VIEWS: readonly { id: View; say: string }[] = [{ id: 'evenings', say: 'Evenings' }, ...ZOOMS]
+
+function Views({ view, onView }: { view: View; onView: (view: View) => void }) {
   return (
     <ToggleGroup.Root
       type="single"
-      aria-label="How much time is shown"
-      value={zoom}
-      onValueChange={(next) => next !== '' && onZoom(next as Zoom)}
-      className="flex flex-wrap"
+      aria-label="How the plan is shown"
+      value={view}
+      onValueChange={(next) => next !== '' && onView(next as View)}
+      className="flex max-w-full gap-px overflow-x-auto"
     >
-      {ZOOMS.map(({ id, say }) => (
-        <ToggleGroup.Item
-          key={id}
-          value={id}
-          className={cx(
-            '-ml-0.5 min-h-11 border-2 border-strong bg-raised px-3 first:ml-0 first:rounded-l-tool last:rounded-r-tool',
-            'data-[state=on]:z-10 data-[state=on]:border-act data-[state=on]:bg-act-wash data-[state=on]:font-semibold',
-          )}
-        >
+      {VIEWS.map(({ id, say }) => (
+        <ToggleGroup.Item key={id} value={id} className="key min-h-11 shrink-0 px-3">
           {say}
         </ToggleGroup.Item>
       ))}

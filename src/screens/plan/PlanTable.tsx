@@ -1,11 +1,16 @@
 'use client'
 
+import { isAct } from '@/core/model/isAct'
 import { type BenchPlan, onceEach } from '@/core/schedule'
+import { paintFor } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
+import { Swatch } from '@/ui/Swatch'
 import { clockTime, sayFigures } from '@/ui/time'
 import { namesOf, partsNamed, taskName } from '../shared/names'
 import { lanesOf } from './lanes'
+
+const HEADS = ['When', 'Act', 'Part', 'Paint', 'Build', 'Takes', 'By'] as const
 
 /** The same plan, readable row by row. */
 export function PlanTable({
@@ -39,12 +44,12 @@ export function PlanTable({
     ),
   )
   return (
-    <div className="max-h-[32rem] overflow-auto border-2 border-strong bg-raised">
+    <div className="max-h-[32rem] overflow-auto border border-rule bg-raised">
       <table className="w-full border-collapse text-left">
         <caption className="sr-only">The plan, by time</caption>
         <thead className="sticky top-0 bg-ground">
           <tr>
-            {['When', 'Act', 'Part', 'Build', 'Takes', 'By'].map((head) => (
+            {HEADS.map((head) => (
               <th key={head} scope="col" className="px-3 py-1.5 text-sm font-semibold text-soft">
                 {head}
               </th>
@@ -53,7 +58,11 @@ export function PlanTable({
         </thead>
         <tbody>
           {rows.map(({ task, from }, i) => {
-            const { build } = namesOf(project, task)
+            const { build, colour } = namesOf(project, task)
+            const step = project.builds
+              ?.find(({ id }) => id === task.build)
+              ?.steps.find(({ id }) => id === task.step)
+            const paint = step && isAct(step) ? paintFor(project, step) : null
             const until = closes.get(i)
             return (
               <tr
@@ -73,6 +82,12 @@ export function PlanTable({
                 </td>
                 <td className="px-3">
                   {partsNamed(project, task.build, parts.get(task.id) ?? [task.part])}
+                </td>
+                <td className="px-3">
+                  <span className="flex items-center gap-2">
+                    <Swatch colour={colour} />
+                    {paint?.name ?? ''}
+                  </span>
                 </td>
                 <td className="px-3 text-soft">{build}</td>
                 <td className="px-3 whitespace-nowrap">{sayFigures(task.minutes * 60_000)}</td>

@@ -63,7 +63,7 @@ function Outage() {
               required
               value={until}
               onChange={(event) => setUntil(event.target.value)}
-              className="min-h-11 rounded-tool border-2 border-strong bg-raised px-2"
+              className="control min-h-11 px-2"
             />
           </label>
           <Button type="submit">Plan without it</Button>

@@ -174,7 +174,7 @@ function Questions({
               aria-label="Another product"
               value={family}
               onChange={(event) => setFamily(event.target.value as Family)}
-              className="min-h-11 rounded-l-tool border-2 border-strong bg-raised px-2"
+              className="control min-h-11 px-2"
             >
               {FAMILIES.map((family) => (
                 <option key={family} value={family}>
@@ -199,7 +199,7 @@ function Questions({
       )}
       {!task && (
         <p className="basis-full text-sm text-soft">
-          Choose an act of the plan to ask about its coats and its paint. It is{' '}
+          Choose a step of the plan to ask about its coats and its paint. It is{' '}
           {clockTime(now, now)}.
         </p>
       )}

@@ -2,7 +2,7 @@ import { stateOf } from '@/core/builds'
 import type { BenchPlan } from '@/core/schedule'
 import { planBench } from '@/core/schedule/planBench'
 import { demoProject } from '@/demo/demo'
-import { lanesOf, marksOf, spanOf, ZOOMS } from './lanes'
+import { clustersOf, lanesOf, marksOf, spanOf, ZOOMS } from './lanes'
 
 const NOW = Date.parse('2026-03-17T18:25:00Z')
 const plan: BenchPlan = planBench(stateOf(demoProject(NOW, 'UTC')), NOW, {
@@ -28,6 +28,22 @@ it('a wait ends before the act that waits for it begins, and its window after', 
     expect(lane.blocks.some((block) => block.from >= wait.to)).toBe(true)
     if (wait.until !== null) expect(wait.until).toBeGreaterThanOrEqual(wait.to)
   }
+})
+
+test('blocks that would cover one another are drawn as one, and none is too narrow', () => {
+  const perDay = 130 / 86_400_000
+  const x = (at: number) => (at - NOW) * perDay
+  for (const { blocks } of lanesOf(plan)) {
+    const clusters = clustersOf(blocks, x, 24)
+    expect(clusters.flatMap((cluster) => cluster.blocks)).toEqual(blocks)
+    clusters.forEach(({ left, width }, i) => {
+      expect(width).toBeGreaterThanOrEqual(24)
+      const next = clusters[i + 1]
+      if (next) expect(next.left).toBeGreaterThanOrEqual(left + width)
+    })
+  }
+  const wide = lanesOf(plan).flatMap(({ blocks }) => clustersOf(blocks, (at) => at / 1000, 24))
+  expect(wide.every(({ blocks }) => blocks.length === 1)).toBe(true)
 })
 
 test.each(ZOOMS.map((zoom) => zoom.id))(

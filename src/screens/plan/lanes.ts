@@ -1,17 +1,15 @@
+import { type TimeInterval, timeDay, timeHour, timeMinute } from 'd3-time'
 import { extremes } from '@/core/model/extremes'
 import { key, partOf } from '@/core/model/stepRef'
-import type { BenchPlan, ScheduledTask } from '@/core/schedule'
+import { type BenchPlan, type ScheduledTask, type WaitBefore, waitsBefore } from '@/core/schedule'
 
 const MINUTE = 60_000
 
 /** A coat or an act on its lane. Instants in epoch milliseconds. */
 export type Block = { task: ScheduledTask; from: number; to: number }
 
-/** A wait between two acts: drying, and where it ends the window that follows. */
-export type Wait = { from: number; to: number; until: number | null }
-
 /** A part with what is planned on it. */
-export type Lane = { build: string; part: string; blocks: Block[]; waits: Wait[] }
+export type Lane = { build: string; part: string; blocks: Block[]; waits: WaitBefore[] }
 
 /** The plan as lanes, one a part, in the order of the builds. */
 export function lanesOf(plan: BenchPlan): Lane[] {
@@ -25,34 +23,38 @@ export function lanesOf(plan: BenchPlan): Lane[] {
     blocks.set(task.id, block)
     lanes.get(key(partOf(task)))?.blocks.push(block)
   }
-  for (const { from, to, until, lane } of waitsOf(plan, blocks))
-    lanes.get(lane)?.waits.push({ from, to, until })
+  for (const [id, wait] of waitsBefore(plan)) {
+    const block = blocks.get(id)
+    if (block) lanes.get(key(partOf(block.task)))?.waits.push(wait)
+  }
   for (const lane of lanes.values()) lane.blocks.sort((a, b) => a.from - b.from)
   return [...lanes.values()].filter((lane) => lane.blocks.length > 0)
 }
 
+/** Blocks of a lane that are drawn as one, since side by side they would cover one another. Pixels. */
+export type Cluster = { blocks: readonly Block[]; left: number; width: number }
+
 /**
- * Links with a gap, as the time they take: from the end of the one to the earliest of the other, and its latest. Of several before one act
- * the one that holds it is drawn, and the window that closes first.
+ * The blocks of a lane as they are drawn: each at least so wide, and none over another.
+ *
+ * @param x pixels of an instant
+ * @param least width that can be read and hit, pixels
  */
-function waitsOf(plan: BenchPlan, blocks: ReadonlyMap<string, Block>) {
-  const waits = new Map<string, Wait & { lane: string }>()
-  for (const link of plan.problem.links ?? []) {
-    const [from, to] = [blocks.get(link.from), blocks.get(link.to)]
-    const most = link.maxGap ?? null
-    if (!from || !to || ((link.minGap ?? 0) <= 0 && most === null)) continue
-    const known = waits.get(link.to)
-    const least = from.to + Math.max(0, link.minGap ?? 0) * MINUTE
-    const holds = !known || least > known.to
-    const until = most === null ? null : from.to + most * MINUTE
-    waits.set(link.to, {
-      lane: key(partOf(to.task)),
-      from: holds ? from.to : known.from,
-      to: holds ? least : known.to,
-      until: until === null ? (known?.until ?? null) : Math.min(known?.until ?? until, until),
-    })
+export function clustersOf(
+  blocks: readonly Block[],
+  x: (at: number) => number,
+  least: number,
+): Cluster[] {
+  const clusters: { blocks: Block[]; left: number; width: number }[] = []
+  for (const block of blocks) {
+    const [left, width] = [x(block.from), Math.max(least, x(block.to) - x(block.from) - 1)]
+    const last = clusters.at(-1)
+    if (last && left < last.left + last.width) {
+      last.blocks.push(block)
+      last.width = Math.max(last.width, left + x(block.to) - x(block.from) - last.left)
+    } else clusters.push({ blocks: [block], left, width })
   }
-  return waits.values()
+  return clusters
 }
 
 /** How much time the width of the view shows. */
@@ -77,18 +79,20 @@ export function spanOf(plan: BenchPlan, zoom: Zoom, now: number): { from: number
   return { from: first, to: Math.max(first + minutes * MINUTE, last + margin) }
 }
 
-/** Marks of the scale: hours or days as the zoom has room for, in local time. */
+/** What the marks of the scale are apart. */
+const APART: Record<Zoom, TimeInterval | null> = {
+  hour: timeMinute.every(15),
+  evening: timeHour.every(1),
+  day: timeHour.every(3),
+  week: timeDay,
+  month: timeDay,
+  'six-weeks': timeDay,
+}
+
+/** Marks of the scale: hours or days as the zoom has room for, in local time; hours that daylight saving skips are left out. */
 export function marksOf(zoom: Zoom, from: number, to: number): { at: number; day: boolean }[] {
-  const hours = { hour: 0.25, evening: 1, day: 3, week: 24, month: 24, 'six-weeks': 24 }[zoom]
-  const marks: { at: number; day: boolean }[] = []
-  const day = new Date(new Date(from).setHours(0, 0, 0, 0))
-  while (day.getTime() < to) {
-    for (let hour = 0; hour < 24; hour += hours) {
-      const at = new Date(day).setHours(Math.floor(hour), (hour % 1) * 60, 0, 0)
-      if (at >= from && at < to) marks.push({ at, day: hour === 0 })
-    }
-    day.setDate(day.getDate() + 1)
-  }
-  // Hours that daylight saving skips fall together.
-  return marks.filter((mark, i) => i === 0 || mark.at > (marks[i - 1]?.at ?? 0))
+  return (APART[zoom]?.range(new Date(from), new Date(to)) ?? []).map((mark) => ({
+    at: mark.getTime(),
+    day: mark.getTime() === timeDay.floor(mark).getTime(),
+  }))
 }

@@ -60,12 +60,13 @@ export function CureChart({ clock, now }: { clock: DryingClock; now: number }) {
         : null,
     [curve, clock, now, colours],
   )
-  if (!curve && stale) return <p className="mt-3 text-soft">Reckoning its curve…</p>
+  if (!curve && stale)
+    return <p className="mt-3 min-h-[25.5rem] text-soft">Working out its curve…</p>
   if (!curve || !options)
     return <p className="mt-3 text-soft">This film never cures: it is sealed.</p>
   const steps = airSteps(curve)
   return (
-    <figure className="mt-3" aria-label={`${clock.name}: ${summary(curve, now)}`}>
+    <figure className="mt-3 min-h-[25.5rem]" aria-label={`${clock.name}: ${summary(curve, now)}`}>
       <Chart
         type="area"
         height={220}

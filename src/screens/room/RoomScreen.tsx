@@ -183,9 +183,7 @@ function Pattern() {
           ))}
         </tbody>
       </table>
-      <p className="mt-1 text-sm text-soft">
-        The next {changes} changes of the air are reckoned from it.
-      </p>
+      <p className="mt-1 text-sm text-soft">The next {changes} changes of the air come from it.</p>
     </>
   )
 }
@@ -229,7 +227,7 @@ function Curing() {
           aria-label="Film"
           value={id(clock)}
           onChange={(event) => choose(event.target.value)}
-          className="min-h-11 max-w-full rounded-tool border-2 border-strong bg-raised px-2.5"
+          className="control min-h-11 max-w-full px-2.5"
         >
           {clocks.map((clock) => (
             <option key={id(clock)} value={id(clock)}>

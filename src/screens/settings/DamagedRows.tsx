@@ -35,7 +35,7 @@ const KINDS: Record<DamagedRow['table'], string> = {
   panels: 'Panel',
   corrections: 'Correction',
   techniques: 'Technique',
-  pins: 'Kept time of an act',
+  pins: 'A step kept in its evening',
   timers: 'Timer',
   tools: 'Tool',
   single: 'Setting',
@@ -91,7 +91,7 @@ function Damaged({ row }: { row: DamagedRow }) {
               doing === 'throwing away' ? void run(dropDamaged, row) : setDoing('throwing away')
             }
           >
-            {doing === 'throwing away' ? 'Throw it away for good' : 'Throw it away'}
+            {doing === 'throwing away' ? 'Delete it for good' : 'Delete it'}
           </Button>
         </div>
       )}
@@ -118,7 +118,7 @@ function ByHand({ row, onClose }: { row: DamagedRow; onClose: () => void }) {
         rows={Math.min(16, text.split('\n').length + 1)}
         spellCheck={false}
         onChange={(event) => setText(event.target.value)}
-        className="w-full rounded-tool border-2 border-strong bg-raised p-2 font-mono text-sm"
+        className="control w-full p-2 font-mono text-sm"
       />
       <div className="mt-1 flex gap-2">
         <Button size="small" look="act" onClick={putBack}>

@@ -44,7 +44,7 @@ export function DataSection() {
         Your data
       </h2>
       <p className="text-soft">
-        It lives in this browser and nowhere else. The file holds all of it: builds, shelf, mixes,
+        It lives in this browser and nowhere else. One file holds all of it: builds, shelf, mixes,
         log, times.
       </p>
       <div className="mt-3 flex flex-wrap gap-2">
@@ -57,7 +57,7 @@ export function DataSection() {
           onFile={(file) => void look(file)}
         />
         <Button onClick={() => void run(loadDemo)}>Load the demo bench</Button>
-        <Button onClick={() => void run(forgetChanges)}>Forget what can be taken back</Button>
+        <Button onClick={() => void run(forgetChanges)}>Forget what can be undone</Button>
         <Button look="stop" onClick={() => setWiping(true)}>
           Wipe everything
         </Button>
@@ -65,8 +65,8 @@ export function DataSection() {
       {wiping && (
         <div role="alert" className="mt-3 border-l-4 border-stop pl-3">
           <p>
-            This takes everything out of this browser. It can be taken back until you forget it too;
-            an exported file lasts.
+            This takes everything out of this browser. It can be undone until you forget it too; an
+            exported file lasts.
           </p>
           <div className="mt-2 flex gap-2">
             <Button
@@ -78,7 +78,7 @@ export function DataSection() {
             >
               Wipe it
             </Button>
-            <Button onClick={() => setWiping(false)}>Keep it</Button>
+            <Button onClick={() => setWiping(false)}>Save</Button>
           </div>
         </div>
       )}

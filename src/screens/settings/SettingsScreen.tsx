@@ -127,7 +127,7 @@ function SessionsSection() {
       >
         <SessionsFields draft={draft} />
         <Button type="submit" look="act" className="mt-3">
-          Keep these times
+          Save these times
         </Button>
       </form>
     </section>
@@ -167,7 +167,7 @@ function ThemeSection() {
           <ToggleGroup.Item
             key={value}
             value={value}
-            className="-ml-0.5 min-h-11 border-2 border-strong bg-raised px-4 first:ml-0 first:rounded-l-tool last:rounded-r-tool data-[state=on]:z-10 data-[state=on]:border-act data-[state=on]:bg-act-wash data-[state=on]:font-semibold"
+            className="key ml-px first:ml-0 min-h-11 px-4"
           >
             {say}
           </ToggleGroup.Item>

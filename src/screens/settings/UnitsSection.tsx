@@ -1,4 +1,4 @@
-import { SelectField } from '@/ui/Field'
+import { Choose } from '@/ui/Choose'
 import { tellIn, telling, UNIT_CHOICES, type UnitChoice } from '@/ui/units'
 import { useTelling } from '../shared/useTelling'
 
@@ -33,22 +33,22 @@ export function UnitsSection() {
       <p className="text-soft">Only what you see and type. Files stay metric.</p>
       <div className="mt-3 grid max-w-xl grid-cols-2 gap-3 sm:grid-cols-3">
         {UNIT_CHOICES.map(({ key, say, metric, other }) => (
-          <SelectField
+          <Choose
             key={key}
             label={say}
             value={others.includes(key) ? 'other' : 'metric'}
-            onChange={({ target }) => choose(key, target.value === 'other')}
+            onChoose={(next) => choose(key, next === 'other')}
             choices={[
               { value: 'metric', say: metric },
               { value: 'other', say: other },
             ]}
           />
         ))}
-        <SelectField
+        <Choose
           label="Dates and numbers"
           value={locale ?? ''}
-          onChange={({ target }) => {
-            tellIn({ ...telling(), locale: target.value || null })
+          onChoose={(next) => {
+            tellIn({ ...telling(), locale: next || null })
             // Dates that are on the page already were written the other way.
             window.location.reload()
           }}

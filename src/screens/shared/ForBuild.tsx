@@ -36,7 +36,7 @@ export function ForBuild({
   )
 }
 
-/** The fields of a kept mix that say which build and part it is for. */
+/** The fields of a saved mix that say which build and part it is for. */
 export function buildFields(value: string): { build?: string; part?: string } {
   const ref = refOf(value)
   if (ref) return partOf(ref)

@@ -32,7 +32,7 @@ export function Moved() {
         ))}
       </ul>
       {moves.length > SHOWN && (
-        <p className="mt-1 text-sm text-soft">{moves.length - SHOWN} more acts move with them.</p>
+        <p className="mt-1 text-sm text-soft">{moves.length - SHOWN} more steps move with them.</p>
       )}
     </section>
   )

@@ -83,7 +83,7 @@ describe('times at the bench', () => {
     const { type, press, read } = form(WEEK)
     press('A session on a single day')
     expect(read()).toBeNull()
-    expect(screen.getByText(/expected a date such as/)).toBeTruthy()
+    expect(screen.getByText(/Enter a date such as/)).toBeTruthy()
     type('Single session 1 on', '2026-04-03')
     type('Single session 1 from', '22:30')
     type('Single session 1 to', '00:30')
@@ -104,7 +104,7 @@ describe('times at the bench', () => {
       value: '18:00',
       says: /ends after it begins/,
     },
-    { why: 'half a quiet time', label: 'Quiet to', value: '', says: /expected a time such as/ },
+    { why: 'half a quiet time', label: 'Quiet to', value: '', says: /Enter a time such as/ },
   ])('$why: told beside it, nothing kept', ({ label, value, says }) => {
     const { type, read } = form(WEEK)
     type(label, value)
@@ -117,6 +117,6 @@ describe('times at the bench', () => {
     const { press, read } = form(WEEK)
     press('Remove')
     expect(read()).toBeNull()
-    expect(screen.getByText(/expected at least one session a week/)).toBeTruthy()
+    expect(screen.getByText(/Enter at least one session a week/)).toBeTruthy()
   })
 })

@@ -14,8 +14,7 @@ const DAY_NAMES = {
   sun: 'Sunday',
 } as const
 
-const CONTROL =
-  'min-h-11 rounded-tool border-2 border-strong bg-raised px-2 aria-[invalid=true]:border-stop'
+const CONTROL = 'control min-h-11 px-2'
 
 /** The weekly pattern, quiet hours and days away. */
 export function SessionsFields({ draft }: { draft: SessionsDraft }) {

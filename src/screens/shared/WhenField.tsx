@@ -28,7 +28,7 @@ export function WhenField({
       placeholder="an hour ago, yesterday evening, 18:30"
       list="times-before-now"
       error={
-        isWrong ? (at === null ? 'No time that can be told' : 'That is still to come') : undefined
+        isWrong ? (at === null ? 'I don’t know that time' : 'That hasn’t happened yet') : undefined
       }
       hint={at !== null && at <= now ? `Taken for ${clockTime(at, now)}` : undefined}
       onChange={(event) => onChange(event.target.value)}

@@ -26,9 +26,9 @@ describe('a form', () => {
     expect(read).toEqual({
       ok: false,
       errors: {
-        name: 'Found "", expected a name of 1 to 120 characters',
-        size: 'Found 12, expected a number from 1 to 9 ml',
-        tags: 'Found 7, expected string',
+        name: 'Enter a name of 1 to 120 characters',
+        size: 'Enter a number from 1 to 9 ml, not 12',
+        tags: 'Enter string, not 7',
       },
     })
   })
@@ -38,12 +38,10 @@ describe('a form', () => {
       { path: 'coats[0]', found: '"thick"', expected: 'mist' },
       { path: 'coats[1]', found: '"thin"', expected: 'light' },
     ]
-    expect(errorsByField(problems)).toEqual({ coats: 'Found "thick", expected mist' })
+    expect(errorsByField(problems)).toEqual({ coats: 'Enter mist, not “thick”' })
   })
 
   it('says nothing was found in plain words', () => {
-    expect(sayProblem({ path: 'x', found: 'nothing', expected: 'a name' })).toBe(
-      'Found nothing, expected a name',
-    )
+    expect(sayProblem({ path: 'x', found: 'nothing', expected: 'a name' })).toBe('Enter a name')
   })
 })

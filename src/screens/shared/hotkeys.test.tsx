@@ -43,8 +43,9 @@ test.each([
   { why: 'capitals too', init: { key: 'D' }, heard: ['d'] },
   { why: 'an arrow', init: { key: 'ArrowDown' }, heard: ['down'] },
   { why: 'Control Z', init: { key: 'z', ctrlKey: true }, heard: ['undo'] },
-  { why: 'Command Z', init: { key: 'z', metaKey: true }, heard: ['undo'] },
   { why: 'a shifted sign', init: { key: '?', shiftKey: true }, heard: ['keys'] },
+  { why: 'a sign that this layout has without Shift', init: { key: '?' }, heard: ['keys'] },
+  { why: 'a letter with Shift', init: { key: 'D', shiftKey: true }, heard: ['d'] },
   {
     why: 'with Alt nothing: that moves steps',
     init: { key: 'ArrowDown', altKey: true },
@@ -54,6 +55,13 @@ test.each([
   { why: 'a key that means nothing', init: { key: 'q' }, heard: [] },
 ])('$why', ({ init, heard }) => {
   expect(press(init)).toEqual(heard)
+})
+
+test('on a Mac it is Command, and Control is left to the system', () => {
+  const mac = jest.spyOn(navigator, 'userAgent', 'get').mockReturnValue('Mozilla (Macintosh)')
+  expect(press({ key: 'z', metaKey: true })).toEqual(['undo'])
+  expect(press({ key: 'z', ctrlKey: true })).toEqual([])
+  mac.mockRestore()
 })
 
 test.each(['input', 'textarea', 'select'])('typing into %s is no hotkey', (tag) => {

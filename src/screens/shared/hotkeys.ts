@@ -1,37 +1,42 @@
-import { useEffect, useRef } from 'react'
+import { useHotkeys as useKeys } from 'react-hotkeys-hook'
 
-/** Keys of a screen: single keys, or "mod+z" and "mod+shift+z" for those with Control or Command. */
+/** Keys of a screen: single keys as they are typed, or "mod+z" and "mod+shift+z" for those with Control or Command. */
 export type Hotkeys = ReadonlyMap<string, () => void>
-
-/** Typing into a field is never a hotkey. */
-function isTyping(target: EventTarget | null): boolean {
-  if (!(target instanceof HTMLElement)) return false
-  return target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)
-}
 
 /** Is something open that has the keyboard to itself? */
 function isCovered(): boolean {
   return document.querySelector('[role="dialog"][data-state="open"]') !== null
 }
 
-/** Hears keys while the component is there. */
+/** Fields that are typed into or gone through by keys; a tick takes none but the space bar. */
+const TYPED = 'input:not([type="checkbox"]), textarea, select'
+
+function isTyping({ target }: Event): boolean {
+  return target instanceof Element && target.matches(TYPED)
+}
+
+/** What is one sign is meant however it is typed: which signs need Shift goes by the layout. */
+const namesOf = (key: string) => (key.length === 1 ? [key, `shift+${key}`] : [key.toLowerCase()])
+
+/** Hears keys while the component is there; typing into a field is never a hotkey. */
 export function useHotkeys(keys: Hotkeys): void {
-  const current = useRef(keys)
-  current.current = keys
-  useEffect(() => {
-    const hear = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || event.altKey || isTyping(event.target) || isCovered()) return
-      const mod = event.ctrlKey || event.metaKey
-      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
-      const act = current.current.get(
-        `${mod ? 'mod+' : ''}${mod && event.shiftKey ? 'shift+' : ''}${key}`,
-      )
-      if (!act) return
-      event.preventDefault()
+  const byName = new Map(
+    [...keys].flatMap(([key, does]) =>
+      namesOf(key).map((name): [string, () => void] => [name, does]),
+    ),
+  )
+  useKeys(
+    [...byName.keys()],
+    (event, { hotkey }) => {
       // A held key goes along a list, and does nothing else twice.
-      if (!event.repeat || key.startsWith('Arrow')) act()
-    }
-    document.addEventListener('keydown', hear)
-    return () => document.removeEventListener('keydown', hear)
-  }, [])
+      if (event.repeat && !event.key.startsWith('Arrow')) return
+      byName.get(hotkey)?.()
+    },
+    {
+      useKey: true,
+      preventDefault: true,
+      enableOnFormTags: true,
+      ignoreEventWhen: (event) => event.defaultPrevented || isTyping(event) || isCovered(),
+    },
+  )
 }

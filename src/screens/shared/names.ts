@@ -1,7 +1,7 @@
 import { coatsOf } from '@/core/model/coats'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
-import type { ScheduledTask } from '@/core/schedule'
+import type { CardAct, ScheduledTask } from '@/core/schedule'
 import { listed, stepName } from './words'
 
 /** An act of a part as people call it. */
@@ -36,6 +36,16 @@ export function taskName(
 ): string {
   const { act, coats } = namesOf(project, task)
   return task.coat !== null && coats > 1 ? `${act}, coat ${task.coat} of ${coats}` : act
+}
+
+/** Coats of a line of a session: ", coat 2" or ", coats 1 to 3"; nothing for an act without, or with only one. */
+export function coatsSaid(
+  project: Project,
+  act: Pick<CardAct, 'build' | 'part' | 'step' | 'coats'>,
+): string {
+  const { coats } = act
+  if (!coats || namesOf(project, act).coats < 2) return ''
+  return coats[0] === coats[1] ? `, coat ${coats[0]}` : `, coats ${coats[0]} to ${coats[1]}`
 }
 
 /** "gloss clear on Port hull": inside a sentence. */

@@ -79,7 +79,7 @@ test.each<{ say: RegExp; why: Why }>([
     say: /^the air doesn’t bear it before: it is 84 %$/,
     why: why({ kind: 'now' }, { air: 'It is 84 %.', wantedAt: NOW }),
   },
-  { say: /^it comes after another act$/, why: why({ kind: 'wait', from: 'gone', minutes: 0 }) },
+  { say: /^it comes after another step$/, why: why({ kind: 'wait', from: 'gone', minutes: 0 }) },
 ])('$say', ({ say, why: one }) => expect(sayWhy(told, one)).toMatch(say))
 
 it('a move is one sentence, with both times and its reason', () => {

@@ -10,7 +10,7 @@ export type PlanTold = { project: Project; plan: Pick<BenchPlan, 'tasks'>; now: 
 
 function other({ project, plan }: PlanTold, id: string): string {
   const task = plan.tasks.find((task) => task.id === id)
-  return task ? actOnPart(project, task) : 'another act'
+  return task ? actOnPart(project, task) : 'another step'
 }
 
 /** What holds an act where it is, as the end of a sentence: "it waits 24 h for gloss clear on the hull". */

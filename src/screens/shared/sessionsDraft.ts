@@ -92,7 +92,7 @@ export function useSessionsDraft(before: Sessions | null) {
     if (!parsed.ok)
       for (const problem of parsed.problems)
         found[problem.path.replace(/\.(date|from|to)$/, '')] ??= sayProblem(problem)
-    if (rows.length === 0) found.pattern = 'Found nothing, expected at least one session a week'
+    if (rows.length === 0) found.pattern = 'Enter at least one session a week'
     setErrors(found)
     return parsed.ok && rows.length > 0 ? parsed.value : null
   }

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { onceEach, runningTimers, type ScheduledTask } from '@/core/schedule'
 import { usePlan, useSay, useStock } from '@/state/hooks'
+import { chime } from './chime'
 import { actOnPart } from './names'
 import { useNow } from './now'
 import { capital } from './words'
@@ -35,8 +36,8 @@ export function useReminders() {
     const allowed = 'Notification' in window ? await Notification.requestPermission() : 'denied'
     setNote(
       allowed === 'granted'
-        ? 'Acts are told a minute before, by the system too.'
-        : 'The browser allows no notifications: acts are told in the page, a minute before.',
+        ? 'Steps are told a minute before, by the system too.'
+        : 'The browser allows no notifications: steps are told in the page, a minute before.',
     )
   }
   return {
@@ -83,16 +84,4 @@ function tell(tag: string, text: string, say: (text: string) => void): void {
   if ('Notification' in window && Notification.permission === 'granted')
     new Notification('Tectoria', { body: text, tag })
   if (stored(SOUND)) chime()
-}
-
-/** One short, quiet tone. */
-function chime(): void {
-  const audio = new AudioContext()
-  const tone = audio.createOscillator()
-  const level = audio.createGain()
-  level.gain.value = 0.08
-  tone.frequency.value = 660
-  tone.connect(level).connect(audio.destination)
-  tone.start()
-  tone.stop(audio.currentTime + 0.25)
 }

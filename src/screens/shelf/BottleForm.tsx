@@ -77,14 +77,14 @@ export function BottleForm({
         <OriginFields field={field} bottle={bottle} />
         <div className="mt-4 flex flex-wrap gap-2">
           <Button type="submit" look="act">
-            {bottle.id === '' ? 'Put it on the shelf' : 'Apply to the bottle'}
+            {bottle.id === '' ? 'Add to the shelf' : 'Save the bottle'}
           </Button>
           {onRemove && (
             <Button look="stop" onClick={onRemove}>
-              Take it off
+              Remove
             </Button>
           )}
-          {onAlike && <Button onClick={onAlike}>Another like this</Button>}
+          {onAlike && <Button onClick={onAlike}>Duplicate</Button>}
           <Button onClick={onClose}>Cancel</Button>
         </div>
       </form>

@@ -26,7 +26,7 @@ export function Costs() {
       {costs.length === 0 ? (
         <p className="mt-1 text-soft">
           Give bottles and tools a price: what was mixed and used for a build, and what is planned,
-          is then reckoned here.
+          is then worked out here.
         </p>
       ) : (
         <table className="mt-2 w-full max-w-3xl">

@@ -27,7 +27,7 @@ export function DropCounter({ onCounted }: { onCounted: (drops: number) => void 
       >
         1 ml is full
       </Button>
-      <Button onClick={() => setDrops(null)}>Never mind</Button>
+      <Button onClick={() => setDrops(null)}>Cancel</Button>
     </div>
   )
 }

@@ -84,7 +84,7 @@ export function ManyBar({
         disabled={chosen.length === 0}
         onClick={() => void takeOff()}
       >
-        Take them off
+        Remove
       </Button>
     </form>
   )

@@ -55,7 +55,7 @@ export function ManyRow({
               setError(null)
             }
           }}
-          className="min-h-11 w-20 rounded-tool border-2 border-strong bg-raised px-2 text-right aria-[invalid=true]:border-stop"
+          className="control min-h-11 w-20 px-2 text-right"
         />
         <span className="w-24 text-sm text-soft">of {about(bottle.sizeMl, 'ml', 1)}</span>
       </div>

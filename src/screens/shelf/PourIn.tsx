@@ -72,7 +72,7 @@ export function PourIn({
             unit="ml"
             inputMode="decimal"
             value={ml}
-            error={ml !== '' && !good ? 'Expected 0.01 to 5000 ml' : null}
+            error={ml !== '' && !good ? 'Enter 0.01 to 5000 ml' : null}
             onChange={(event) => setMl(event.target.value)}
           />
         </div>

@@ -53,7 +53,7 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
             event.preventDefault()
             void put()
           }}
-          className="min-h-11 min-w-0 flex-1 resize-none [field-sizing:content] rounded-tool border-2 border-strong bg-raised px-2.5 py-2"
+          className="control min-h-11 min-w-0 flex-1 resize-none [field-sizing:content] px-2.5 py-2"
         />
         {read.length === 1 && (
           <label className="relative block size-11 shrink-0 cursor-pointer has-focus-visible:outline-3 has-focus-visible:outline-act">
@@ -70,7 +70,7 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
           </label>
         )}
         <Button type="submit" look="act" disabled={read.length === 0}>
-          {read.length > 1 ? `Put ${read.length} on` : 'Put it on'}
+          {read.length > 1 ? `Add ${read.length}` : 'Add'}
         </Button>
       </div>
       {read.length > 0 && <TakenFor read={read} />}

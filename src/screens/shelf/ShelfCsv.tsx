@@ -43,10 +43,10 @@ export function ShelfCsv() {
           disabled={shelf.length === 0}
           onClick={() => saveFile('shelf.csv', shelfCsv(shelf), 'text/csv')}
         >
-          Write shelf.csv
+          Export shelf.csv
         </Button>
         <FileButton
-          say="Read bottles from CSV"
+          say="Import bottles from CSV"
           accept=".csv,text/csv"
           onFile={(file) => void open(file)}
         />

@@ -1,23 +1,18 @@
 'use client'
-import { useSearchParams } from 'next/navigation'
+import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
-import { conditionOf } from '@/core/shelf'
 import { useProject, useRun } from '@/state/hooks'
 import { addBottle, changeBottles, pourInto, removeBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
-import { cx } from '@/ui/cx'
-import { Swatch } from '@/ui/Swatch'
-import { about, bareMeasure, localeHere } from '@/ui/units'
+import { localeHere } from '@/ui/units'
 import { changedFields } from '../shared/forms'
-import { useNow } from '../shared/now'
 import { familyName, plain } from '../shared/words'
 import { BottleForm } from './BottleForm'
-import { stateWords } from './bottleState'
+import { Bottles } from './Bottles'
 import { Costs } from './Costs'
 import { ManyBar } from './ManyBar'
-import { ManyRow } from './ManyRow'
 import { QuickBottle } from './QuickBottle'
 import { ShelfCsv } from './ShelfCsv'
 import { Shortages } from './Shortages'
@@ -76,11 +71,7 @@ function alike({ family, role, sheen, maker, sizeMl, solvent, product }: Bottle)
 /** Bottles as they are sought and put in order. */
 function useFound() {
   const bottles = useProject().shelf ?? NONE
-  const asked = useSearchParams().get('find') ?? ''
-  const [find, setFind] = useState(asked)
-  const [family, setFamily] = useState('')
-  const [role, setRole] = useState('')
-  const [sort, setSort] = useState<Sort>('maker')
+  const [{ find, family, role, sort, table }, setAddress] = useQueryStates(ADDRESS)
   // A thousand bottles are drawn after what is typed.
   const wanted = useDeferredValue(find)
   const found = useMemo(() => {
@@ -91,7 +82,16 @@ function useFound() {
       .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
       .sort((a, b) => SORTS[sort].by(a, b) || ORDER.compare(a.name, b.name))
   }, [bottles, wanted, family, role, sort])
-  return { bottles, found, find, setFind, family, setFamily, role, setRole, sort, setSort }
+  return { bottles, found, find, family, role, sort, table, setAddress }
+}
+
+/** What the address tells of it: a link or a reload leads back to the same. */
+const ADDRESS = {
+  find: parseAsString.withDefault(''),
+  family: parseAsString.withDefault(''),
+  role: parseAsString.withDefault(''),
+  sort: parseAsStringLiteral(['maker', 'left', 'colour', 'family']).withDefault('maker'),
+  table: parseAsBoolean.withDefault(false),
 }
 
 type Found = ReturnType<typeof useFound>
@@ -110,6 +110,14 @@ function Shelf() {
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
         <h1 className="font-display text-4xl font-semibold">Shelf</h1>
         <div className="flex flex-wrap gap-2">
+          {bottles.length > 0 && !ticked && (
+            <Button
+              aria-pressed={seeking.table}
+              onClick={() => void seeking.setAddress({ table: !seeking.table })}
+            >
+              As a table
+            </Button>
+          )}
           {bottles.length > 0 && (
             <Button aria-pressed={ticked !== null} onClick={severalOrOne}>
               {ticked ? 'Done with several' : 'Edit several'}
@@ -145,9 +153,18 @@ function Shelf() {
         </p>
       )}
       {bottles.length > 0 && found.length === 0 && (
-        <p className="mt-6 text-soft">No bottle is called that.</p>
+        <p className="mt-6 text-soft">No bottle matches.</p>
       )}
-      <Bottles {...seeking} ticked={ticked} onTick={setTicked} onOpen={setEditing} />
+      <Bottles
+        found={found}
+        headOf={(bottle) =>
+          seeking.sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[seeking.sort].say
+        }
+        asTable={seeking.table}
+        ticked={ticked}
+        onTick={setTicked}
+        onOpen={setEditing}
+      />
       <Tools />
       <Costs />
       <ShelfCsv />
@@ -155,46 +172,36 @@ function Shelf() {
   )
 }
 
-/** What is sought, of which family and role, in which order. */
-function Seeking({
-  bottles,
-  find,
-  setFind,
-  family,
-  setFamily,
-  role,
-  setRole,
-  sort,
-  setSort,
-}: Found) {
+/** Search for, of which family and role, in which order. */
+function Seeking({ bottles, find, family, role, sort, setAddress }: Found) {
   return (
     <div className="mt-3 flex flex-wrap gap-2">
       <input
         aria-label="Find a bottle by name, maker, family, role or code"
         placeholder="Name, maker, family, role, code"
         value={find}
-        onChange={(event) => setFind(event.target.value)}
-        className="min-h-11 min-w-0 flex-1 basis-60 rounded-tool border-2 border-strong bg-raised px-3"
+        onChange={(event) => void setAddress({ find: event.target.value })}
+        className="control min-h-11 min-w-0 flex-1 basis-60 px-3"
       />
       <Only
         label="Family"
         value={family}
-        onChange={setFamily}
+        onChange={(next) => void setAddress({ family: next })}
         values={bottles.map((bottle) => bottle.family)}
         say={(value) => familyName(value as Bottle['family'])}
       />
       <Only
         label="Role"
         value={role}
-        onChange={setRole}
+        onChange={(next) => void setAddress({ role: next })}
         values={bottles.map((bottle) => bottle.role)}
         say={plain}
       />
       <select
         aria-label="Order"
         value={sort}
-        onChange={(event) => setSort(event.target.value as Sort)}
-        className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
+        onChange={(event) => void setAddress({ sort: event.target.value as Sort })}
+        className="control min-h-11 max-w-44 px-2"
       >
         {Object.entries(SORTS).map(([value, { say }]) => (
           <option key={value} value={value}>
@@ -249,50 +256,6 @@ function Editing({
   )
 }
 
-/** The bottles under their heads: rows to open, or to tick and edit in place. */
-function Bottles({
-  found,
-  sort,
-  ticked,
-  onTick,
-  onOpen,
-}: Found & {
-  ticked: ReadonlySet<string> | null
-  onTick: (ticked: ReadonlySet<string>) => void
-  onOpen: (bottle: Bottle) => void
-}) {
-  const headOf = (bottle: Bottle) =>
-    sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[sort].say
-  const heads = [...new Set(found.map(headOf))]
-  const tick = (id: string, on: boolean) => {
-    const next = new Set(ticked)
-    if (on) next.add(id)
-    else next.delete(id)
-    onTick(next)
-  }
-  return heads.map((head) => (
-    <section key={head} aria-label={head} className="mt-6">
-      <h2 className="font-display text-xl font-semibold">{head}</h2>
-      <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t-2 border-strong md:grid-cols-2 2xl:grid-cols-3">
-        {found
-          .filter((bottle) => headOf(bottle) === head)
-          .map((bottle) =>
-            ticked ? (
-              <ManyRow
-                key={bottle.id}
-                bottle={bottle}
-                ticked={ticked.has(bottle.id)}
-                onTick={(on) => tick(bottle.id, on)}
-              />
-            ) : (
-              <BottleRow key={bottle.id} bottle={bottle} onOpen={() => onOpen(bottle)} />
-            ),
-          )}
-      </ul>
-    </section>
-  ))
-}
-
 /** Shows only what has one value of a field, of those that there are. */
 function Only({
   label,
@@ -314,7 +277,7 @@ function Only({
       aria-label={label}
       value={value}
       onChange={(event) => onChange(event.target.value)}
-      className="min-h-11 max-w-44 rounded-tool border-2 border-strong bg-raised px-2"
+      className="control min-h-11 max-w-44 px-2"
     >
       <option value="">{label}: all</option>
       {choices.map((choice) => (
@@ -326,13 +289,6 @@ function Only({
   )
 }
 
-/** Family and role in words; a family that names its role already says it once. */
-function kindOf(bottle: Bottle): string {
-  const family = familyName(bottle.family)
-  const role = plain(bottle.role).toLowerCase()
-  return family.toLowerCase().includes(role) ? family : `${family} ${role}`
-}
-
 function searchText(bottle: Bottle): string {
   const { name, maker, family, role, code, boughtAt, earlierCodes = [] } = bottle
   const codes = earlierCodes.map((code) => code.code)
@@ -340,44 +296,4 @@ function searchText(bottle: Bottle): string {
     .filter(Boolean)
     .join(' ')
     .toLowerCase()
-}
-
-function BottleRow({ bottle, onOpen }: { bottle: Bottle; onOpen: () => void }) {
-  const now = useNow(60_000)
-  const level = Math.min(1, bottle.leftMl / bottle.sizeMl)
-  const states = stateWords(bottle, now)
-  return (
-    <li className="border-b border-rule [contain-intrinsic-size:auto_57px] [content-visibility:auto]">
-      <button
-        type="button"
-        onClick={onOpen}
-        className="flex min-h-14 w-full items-center gap-3 py-1.5 text-left hover:bg-sunk"
-      >
-        <Swatch colour={bottle.colour} />
-        <span className="min-w-0 flex-1">
-          <span className="block truncate font-semibold">{bottle.name}</span>
-          <span className="block truncate text-sm text-soft">
-            {kindOf(bottle)}
-            {bottle.sheen ? `, ${bottle.sheen}` : ''}
-          </span>
-          {states.length > 0 && (
-            <span className="block truncate text-sm font-semibold text-risk">
-              {states.join(' · ')}
-            </span>
-          )}
-        </span>
-        <span className="w-32 shrink-0 text-right whitespace-nowrap">
-          <span
-            className={cx('text-lg font-semibold', conditionOf(bottle, now).low && 'text-risk')}
-          >
-            {bareMeasure(bottle.leftMl, 'ml', 1)}
-          </span>
-          <span className="text-sm text-soft"> of {about(bottle.sizeMl, 'ml', 1)}</span>
-          <span className="mt-1 block h-1.5 bg-sunk" aria-hidden="true">
-            <span className="block h-full bg-ink" style={{ width: `${level * 100}%` }} />
-          </span>
-        </span>
-      </button>
-    </li>
-  )
 }

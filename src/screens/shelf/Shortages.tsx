@@ -30,7 +30,7 @@ export function Shortages() {
           Short for what is planned
         </h2>
         <Button size="small" onClick={() => saveFile('to-buy.md', `${list}\n`, 'text/markdown')}>
-          Write a list to buy by
+          Save a shopping list
         </Button>
       </div>
       <ul className="mt-1">

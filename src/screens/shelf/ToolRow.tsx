@@ -32,7 +32,7 @@ export function ToolRow({
         Used once
       </Button>
       <Button size="small" onClick={onRemove}>
-        Take away
+        Remove the tool
       </Button>
     </li>
   )

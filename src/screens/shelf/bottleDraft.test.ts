@@ -68,13 +68,13 @@ test.each([
 })
 
 test.each([
-  ['name', '', /expected a name/],
-  ['sizeMl', 'large', /Found "large"/],
-  ['colour', 'tealish', /expected a colour/],
-  ['recoat', 'soon', /expected a duration/],
-  ['openedOn', '2026-13-40', /expected a date/],
-  ['keepsMonths', '1.5', /expected a whole number/],
-  ['undercoat', '#12', /expected a colour/],
+  ['name', '', /Enter a name/],
+  ['sizeMl', 'large', /not “large”/],
+  ['colour', 'tealish', /Enter a colour/],
+  ['recoat', 'soon', /Enter a duration/],
+  ['openedOn', '2026-13-40', /Enter a date/],
+  ['keepsMonths', '1.5', /Enter a whole number/],
+  ['undercoat', '#12', /Enter a colour/],
 ] as const)('%s "%s" is refused in its own field', (name, text, words) => {
   const read = change(FULL, { [name]: text })
   expect(read.ok).toBe(false)

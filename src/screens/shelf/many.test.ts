@@ -34,14 +34,14 @@ test.each([
 })
 
 test.each([
-  ['leftMl', 'full', 'Red: Found "full", expected a number from 0 to 5000 ml'],
-  ['leftMl', '', 'Red: Found nothing, expected a number from 0 to 5000 ml'],
-  ['share', '120', 'Red: Found 1.2, expected a number from 0.01 to 1 (paint share)'],
+  ['leftMl', 'full', 'Red: Enter a number from 0 to 5000 ml, not “full”'],
+  ['leftMl', '', 'Red: Enter a number from 0 to 5000 ml'],
+  ['share', '120', 'Red: Enter a number from 1 to 100 %, not 120'],
 ] as const)('%s "%s" is refused, and nothing is given', (field, text, error) => {
   expect(given(TWO, field, text, NOW)).toEqual({ ok: false, error })
 })
 
 it('one bottle is not named in its own row', () => {
   const refused = given([bottle('Red')], 'leftMl', '-1', NOW)
-  expect(refused).toEqual({ ok: false, error: expect.stringMatching(/^Found -1/) })
+  expect(refused).toEqual({ ok: false, error: expect.stringMatching(/not -1$/) })
 })

@@ -1,10 +1,15 @@
-import { stateOf } from '@/core/builds'
-import { unbalancedParts } from '@/core/builds/leftRight'
+import { shapeEdit, stateOf } from '@/core/builds'
+import { unbalanced } from '@/core/builds/leftRight'
 import { planParts } from '@/core/builds/planParts'
+import { scaleMismatch } from '@/core/builds/scaleMismatch'
 import { DECIDED } from '@/core/formats/knowledgeIndex'
 import { buildOfText } from '@/core/formats/text/buildOfText'
 import { readPlan } from '@/core/formats/text/readPlan'
+import { applyEdit } from '@/core/model/applyEdit'
 import type { Bottle } from '@/core/model/bottle'
+import type { Build, Part } from '@/core/model/build'
+import type { Edit } from '@/core/model/edit'
+import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import { RULE_NAMES } from '@/core/stack/rules/finding'
 import { shelfFindings } from '@/core/stock/shelfRules'
@@ -88,13 +93,77 @@ const SAID: Record<string, { speaks: () => string[]; silent: () => string[] }> =
     speaks: () => told(typed(TWO_PART), BASE, mixed(4)),
     silent: () => told(typed({ ...TWO_PART, potLife: '6 h' }), BASE, mixed(4)),
   },
+  'zone-forgotten': { speaks: () => zoned(4), silent: () => zoned(6) },
+  'open-defects': {
+    speaks: () => held({ spots: [{ id: 'a', kind: 'seam' }] }),
+    silent: () => held({ spots: [{ id: 'a', kind: 'seam', state: 'good' }] }),
+  },
+  'mount-too-weak': {
+    speaks: () => held({ weightG: 90, holder: { kind: 'stick' } }),
+    silent: () => held({ weightG: 90, holder: { kind: 'stick', mm: 6 } }),
+  },
+  'held-on-wet': {
+    speaks: () => held({ holder: { kind: 'clip', zone: 'top' } }),
+    silent: () => held({ holder: { kind: 'clip' } }),
+  },
+  'out-of-reach': {
+    speaks: () => held({}, ['assemble', 'base']),
+    silent: () => held({}, ['base', 'assemble']),
+  },
+  'scale-mismatch': { speaks: () => scaled(144), silent: () => scaled(72) },
   'left-right': { speaks: () => mirrored('Left arm: gloss'), silent: () => mirrored('gloss') },
+}
+
+/** A hull with the zones of a box, and a colour that is said to be for so many of them. */
+function zoned(count: number): string[] {
+  let nth = 0
+  const newId = () => `n${++nth}`
+  const drawn = buildOfText(readPlan('part Hull: abs\nprime; base green'), newId)
+  const edited = (build: Build, edit: Edit) => {
+    const done = applyEdit(build, edit, () => null, newId)
+    if (!done.ok) throw new Error(done.why)
+    return done.build
+  }
+  const shape = { kind: 'box-hull', lengthMm: 90, widthMm: 40, heightMm: 30 } as const
+  const shaped = edited(drawn, shapeEdit(drawn, drawn.parts[0] as Part, shape))
+  const zones = (shaped.zones ?? []).slice(6 - count).map(({ id }) => id)
+  const targets = [{ step: shaped.steps.findLast(isAct)?.id ?? '' }]
+  const said = edited(shaped, { do: 'change', targets, on: 'every', fields: { zones } })
+  const project = { format: 'tectoria-project', version: 1, builds: [said] } as Project
+  return planParts(stateOf(project), NOW).flatMap(({ plan }) =>
+    plan.findings.map(({ rule }) => rule),
+  )
+}
+
+/** A hull that is held somehow, and painted at its top in some order. */
+function held(fields: Partial<Part>, acts: readonly string[] = ['base']): string[] {
+  const drawn = buildOfText(readPlan('part Hull: abs\nprime'), () => 'n')
+  const [hull] = drawn.parts as [Part]
+  const steps = acts.map((act, i) => ({
+    id: `s${i}`,
+    parts: [hull.id],
+    do: act,
+    ...(act === 'base' ? { family: 'enamel', zones: ['top'] } : { shuts: ['top'] }),
+  })) as Build['steps']
+  const zones = [{ id: 'top', part: hull.id, name: 'Top' }]
+  const said = { ...drawn, parts: [{ ...hull, ...fields }], zones, steps }
+  const project = { format: 'tectoria-project', version: 1, builds: [said] } as Project
+  return planParts(stateOf(project), NOW).flatMap(({ plan }) =>
+    plan.findings.map(({ rule }) => rule),
+  )
+}
+
+/** A wheel of 0.9 m that is 12.5 mm on the model, of a build that says its scale. */
+function scaled(scale: number): string[] {
+  const drawn = buildOfText(readPlan('part Hull: abs\nprime'), () => 'n')
+  const lengths = [{ name: 'Wheel', modelMm: 12.5, realM: 0.9 }]
+  return scaleMismatch({ ...drawn, scale, lengths }).map(({ rule }) => rule)
 }
 
 function mirrored(plan: string): string[] {
   let count = 0
   const read = readPlan(`part Left arm: abs\npart Right arm: abs\nprime\n${plan}`)
-  return unbalancedParts(buildOfText(read, () => `n${++count}`)).map(({ rule }) => rule)
+  return unbalanced(buildOfText(read, () => `n${++count}`)).map(({ rule }) => rule)
 }
 
 test.each(Object.entries(SAID))(

@@ -22,8 +22,8 @@ export function ExportRaw() {
   }
   return (
     <div>
-      <Button onClick={() => void take()}>Take everything out into a file</Button>
-      {failed && <p className="mt-2 text-stop">It can’t be taken out: {failed}</p>}
+      <Button onClick={() => void take()}>Save everything as a file</Button>
+      {failed && <p className="mt-2 text-stop">It can’t be saved: {failed}</p>}
     </div>
   )
 }

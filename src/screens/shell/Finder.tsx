@@ -1,11 +1,12 @@
 'use client'
 
+import { Command } from 'cmdk'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useMemo, useState } from 'react'
 import { type Findable, searchIndex } from '@/core/search'
 import { useParts, useProject } from '@/state/hooks'
-import { cx } from '@/ui/cx'
+import { useReturnFocus } from '@/ui/useReturnFocus'
 import { findable } from './findable'
 import { SCREENS } from './screens'
 import { useHandbook } from './useHandbook'
@@ -48,11 +49,13 @@ export function Finder({
   onKeys: () => void
 }) {
   const router = useRouter()
+  const giveBack = useReturnFocus(open)
   const [text, setText] = useState('')
-  const [at, setAt] = useState(0)
   const found = useFound(open, text)
-  const go = (hit: Findable | undefined) => {
-    if (!hit) return
+  const [chosen, setChosen] = useState('')
+  // The first of what is found, until another is chosen among it.
+  const at = found.find(({ id }) => id === chosen)?.id ?? found[0]?.id ?? ''
+  const go = (hit: Findable) => {
     if (hit.kind === 'key') onKeys()
     else router.push(hit.to)
     setText('')
@@ -64,44 +67,42 @@ export function Finder({
         <Dialog.Overlay className="fixed inset-0 z-50 bg-black/50" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 rounded-tool border-2 border-strong bg-raised p-3"
+          onCloseAutoFocus={giveBack}
+          className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 rounded-tool bg-raised p-3 shadow-xl"
         >
           <Dialog.Title className="mb-2 font-semibold">Find anything</Dialog.Title>
-          <input
-            aria-label="What is sought"
-            placeholder="A part, a bottle, hairspray, frost, mix for hull …"
-            value={text}
-            onChange={(event) => {
-              setText(event.target.value)
-              setAt(0)
-            }}
-            onKeyDown={(event) => {
-              if (event.key === 'ArrowDown') setAt((i) => Math.min(found.length - 1, i + 1))
-              else if (event.key === 'ArrowUp') setAt((i) => Math.max(0, i - 1))
-              else if (event.key === 'Enter') go(found[at])
-              else return
-              event.preventDefault()
-            }}
-            className="min-h-12 w-full rounded-tool border-2 border-strong bg-surface px-3 text-lg"
-          />
-          <ul className="mt-2">
-            {found.map((hit, i) => (
-              <li key={hit.id}>
-                <button
-                  type="button"
-                  onClick={() => go(hit)}
-                  className={cx(
-                    'flex min-h-11 w-full items-center justify-between rounded-tool px-3 text-left',
-                    i === at ? 'bg-act-wash' : 'hover:bg-sunk',
-                  )}
+          {/* What is found comes from the index, in its order. */}
+          <Command
+            label="Search for"
+            shouldFilter={false}
+            loop
+            value={at}
+            onValueChange={setChosen}
+          >
+            <Command.Input
+              placeholder="A part, a bottle, hairspray, frost, mix for hull …"
+              value={text}
+              onValueChange={(next) => {
+                setText(next)
+                setChosen('')
+              }}
+              className="control min-h-12 w-full px-3 text-lg"
+            />
+            <Command.List label="Found" className="mt-2 max-h-[60vh] overflow-y-auto">
+              {found.map((hit) => (
+                <Command.Item
+                  key={hit.id}
+                  value={hit.id}
+                  onSelect={() => go(hit)}
+                  className="flex min-h-11 cursor-pointer items-center justify-between rounded-tool px-3 aria-selected:bg-act-wash"
                 >
                   <span className="line-clamp-2 min-w-0">{hit.says}</span>
                   <span className="shrink-0 pl-3 text-sm text-soft">{hit.kind}</span>
-                </button>
-              </li>
-            ))}
-            {found.length === 0 && <li className="p-3 text-soft">Nothing is called that.</li>}
-          </ul>
+                </Command.Item>
+              ))}
+              <Command.Empty className="p-3 text-soft">Nothing found.</Command.Empty>
+            </Command.List>
+          </Command>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

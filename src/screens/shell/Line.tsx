@@ -18,7 +18,9 @@ export function Line() {
   const router = useRouter()
   const pegs = queue.flatMap((item): Peg[] => {
     const plan = parts.find((part) => part.build === item.build && part.part === item.part)
-    const clock = plan?.clocks[0]
+    const film = plan?.clocks[0]
+    // Filler that sets keeps the next act back as a film does.
+    const clock = plan?.setting ? { from: plan.setting.from, colour: film?.colour ?? null } : film
     if (!clock) return []
     const span = item.next.readyAt - clock.from
     return [

@@ -1,22 +1,21 @@
 'use client'
-import Link from 'next/link'
-import { usePathname, useRouter } from 'next/navigation'
-import { Popover } from 'radix-ui'
+import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
 import { BenchProvider, useRun, useTold } from '@/state/hooks'
 import { redo, undo } from '@/store/undo'
 import { Button } from '@/ui/Button'
-import { cx } from '@/ui/cx'
 import { useHotkeys } from '../shared/hotkeys'
 import { Running } from '../shared/SensorContext'
+import { Bar } from './Bar'
 import { Broken } from './Broken'
 import { DemoOnOpening } from './DemoOnOpening'
 import { Finder } from './Finder'
 import { KeyList } from './KeyList'
 import { Line } from './Line'
 import { Notices } from './Notices'
-import { SCREENS } from './screens'
+import { InPlace, Places } from './Places'
 import { useDrops } from './useDrops'
+import { useKeepFocus } from './useKeepFocus'
 
 /** The database itself can’t be read: what is there can still be taken out. */
 function Failure({ why }: { why: string }) {
@@ -30,7 +29,7 @@ function Failure({ why }: { why: string }) {
   )
 }
 
-/** The frame of every screen: rail, drying line, what was just done. */
+/** The frame of every screen: bar, places, drying line, what was just done. */
 export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
   useEffect(() => {
     // Asked once: data that the modeller logged should not be thrown away when space is short.
@@ -63,6 +62,7 @@ function Frame({ children }: { children: ReactNode }) {
   const router = useRouter()
   const [open, setOpen] = useState<'finder' | 'keys' | null>(null)
   useDrops()
+  useKeepFocus()
   useEffect(() => {
     // The page came before its content: what its address points at wasn't there yet.
     document.getElementById(decodeURIComponent(location.hash.slice(1)))?.scrollIntoView()
@@ -78,21 +78,27 @@ function Frame({ children }: { children: ReactNode }) {
     ]),
   )
   return (
-    <div className="grid min-h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto] sm:grid-cols-[9.5rem_minmax(0,1fr)] sm:grid-rows-[auto_minmax(0,1fr)]">
+    <div className="grid min-h-screen print:block grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_minmax(0,1fr)] sm:grid-cols-[9.5rem_minmax(0,1fr)]">
       <a
         href="#main"
         className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-raised focus:p-3"
       >
         To the content
       </a>
-      <p className="hidden items-center bg-ground px-4 font-display text-2xl font-semibold sm:flex">
-        Tectoria
-      </p>
-      <div className="h-[92px] min-w-0 border-b border-rule bg-ground" data-screen-only>
+      <Bar onFind={() => setOpen('finder')} />
+      <Places />
+      <div
+        className="h-[92px] min-w-0 border-b border-rule bg-ground sm:col-start-2 sm:row-start-2"
+        data-screen-only
+      >
         <Line />
       </div>
-      <Rail onFind={() => setOpen('finder')} />
-      <main id="main" className="min-w-0 bg-surface pb-20 sm:border-l sm:border-rule">
+      <main
+        id="main"
+        tabIndex={-1}
+        className="min-w-0 bg-surface pb-20 outline-none sm:col-start-2 sm:row-start-3 sm:border-l sm:border-rule"
+      >
+        <InPlace />
         <Notices />
         {children}
       </main>
@@ -104,85 +110,6 @@ function Frame({ children }: { children: ReactNode }) {
       />
       <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
     </div>
-  )
-}
-
-function Rail({ onFind }: { onFind: () => void }) {
-  const path = usePathname()
-  const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
-  const elsewhere = SCREENS.some((screen) => !screen.phone && isHere(screen.href))
-  return (
-    <nav
-      aria-label="Screens"
-      data-screen-only
-      className="fixed inset-x-0 bottom-0 z-30 grid grid-cols-5 border-t-2 border-strong bg-ground sm:sticky sm:flex sm:top-0 sm:row-start-2 sm:h-fit sm:flex-col sm:overflow-visible sm:border-0 sm:py-3"
-    >
-      {SCREENS.map(({ href, say, phone }) => (
-        <Link
-          key={href}
-          href={href}
-          aria-current={isHere(href) ? 'page' : undefined}
-          className={cx(railLook(isHere(href)), !phone && 'hidden sm:flex')}
-        >
-          {say}
-        </Link>
-      ))}
-      <More here={elsewhere} onFind={onFind} />
-      <button
-        type="button"
-        onClick={onFind}
-        className="hidden min-h-12 items-center gap-2 px-4 text-left text-soft hover:text-ink sm:flex sm:border-l-4 sm:border-transparent"
-      >
-        Find <kbd className="rounded-[2px] border border-current px-1.5 font-sans text-sm">/</kbd>
-      </button>
-    </nav>
-  )
-}
-
-function railLook(here: boolean): string {
-  return cx(
-    'flex min-h-12 min-w-0 items-center justify-center text-sm sm:justify-start sm:px-4 sm:text-base',
-    here
-      ? 'border-t-4 border-act font-semibold sm:border-t-0 sm:border-l-4 sm:bg-surface'
-      : 'text-soft hover:text-ink sm:border-l-4 sm:border-transparent',
-  )
-}
-
-/** On a phone: the screens that have no place in the rail, and the finder. */
-function More({ here, onFind }: { here: boolean; onFind: () => void }) {
-  const [open, setOpen] = useState(false)
-  return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className={cx(railLook(here), 'sm:hidden')}>More</Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="top"
-          align="end"
-          className="z-40 mr-2 mb-1 grid w-44 rounded-tool border-2 border-strong bg-raised"
-        >
-          {SCREENS.filter((screen) => !screen.phone).map(({ href, say }) => (
-            <Link
-              key={href}
-              href={href}
-              onClick={() => setOpen(false)}
-              className="flex min-h-12 items-center border-b border-rule px-4"
-            >
-              {say}
-            </Link>
-          ))}
-          <button
-            type="button"
-            className="min-h-12 px-4 text-left"
-            onClick={() => {
-              setOpen(false)
-              onFind()
-            }}
-          >
-            Find anything
-          </button>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
   )
 }
 

@@ -1,6 +1,6 @@
 import type { PartPlan } from '@/core/builds'
 import { FAMILY_TABLE, stepName, TECHNIQUES } from '@/core/knowledge'
-import { FAULT_TABLE, type FaultId } from '@/core/knowledge/faults'
+import { FAULT_TABLE } from '@/core/knowledge/faults'
 import type { BuildAct } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
@@ -148,7 +148,7 @@ function ofKnowledge(project: Project): Findable[] {
         kind: 'fault',
         says: symptom,
         words: `${causes} ${mend}`,
-        to: `/library?id=${techniqueWith(id as FaultId)}`,
+        to: `/handbook/faults#${id}`,
       }),
     ),
     ...(Object.keys(FAMILY_TABLE) as Family[]).map(
@@ -161,12 +161,6 @@ function ofKnowledge(project: Project): Findable[] {
       }),
     ),
   ]
-}
-
-/** The technique that a fault is most at home with. */
-function techniqueWith(fault: FaultId): string {
-  const found = TECHNIQUES.find(({ faults }) => faults.includes(fault)) ?? TECHNIQUES[0]
-  return found?.id ?? ''
 }
 
 function ofShelf(project: Project): Findable[] {
@@ -183,7 +177,7 @@ function ofShelf(project: Project): Findable[] {
     ...(project.mixes ?? []).map(
       (mix): Findable => ({
         id: `mix ${mix.id}`,
-        kind: 'kept mix',
+        kind: 'saved mix',
         says: mix.name,
         words: mix.note ?? '',
         to: `/mix?label=${mix.id}`,

@@ -1,18 +1,59 @@
-/** The screens, in the order of the rail. */
-export const SCREENS = [
-  { href: '/', say: 'Bench', phone: true },
-  { href: '/plan', say: 'Plan', phone: true },
-  { href: '/builds', say: 'Builds', phone: true },
-  { href: '/explain', say: 'Explain', phone: false },
-  { href: '/library', say: 'Library', phone: false },
-  { href: '/handbook', say: 'Handbook', phone: false },
-  { href: '/mix', say: 'Mix', phone: true },
-  { href: '/colour', say: 'Colour', phone: false },
-  { href: '/shelf', say: 'Shelf', phone: false },
-  { href: '/room', say: 'Room', phone: false },
-  { href: '/log', say: 'Log', phone: false },
-  { href: '/settings', say: 'Settings', phone: false },
-] as const
+/** A screen: where it is, and what it is called. */
+export type Screen = { href: string; say: string }
+
+/** The five places, in the order of the rail; a place of several screens opens on its first. */
+export const PLACES: readonly { say: string; screens: readonly [Screen, ...Screen[]] }[] = [
+  {
+    say: 'Tonight',
+    screens: [
+      { href: '/', say: 'Bench' },
+      { href: '/tonight', say: 'Session card' },
+    ],
+  },
+  { say: 'Plan', screens: [{ href: '/plan', say: 'Plan' }] },
+  {
+    say: 'Builds',
+    screens: [
+      { href: '/builds', say: 'All builds' },
+      { href: '/log', say: 'Log' },
+    ],
+  },
+  {
+    say: 'Paint',
+    screens: [
+      { href: '/shelf', say: 'Shelf' },
+      { href: '/mix', say: 'Mix' },
+      { href: '/colour', say: 'Colour' },
+    ],
+  },
+  {
+    say: 'Handbook',
+    screens: [
+      { href: '/handbook', say: 'Chapters' },
+      { href: '/explain', say: 'May this go on that?' },
+      { href: '/library', say: 'Techniques' },
+      { href: '/handbook/choices', say: 'Finishing choices' },
+      { href: '/handbook/faults', say: 'Faults' },
+      { href: '/handbook/glossary', say: 'Glossary' },
+    ],
+  },
+]
+
+/** What the bar leads to. */
+export const ROOM: Screen = { href: '/room', say: 'Room' }
+export const SETTINGS: Screen = { href: '/settings', say: 'Settings' }
+
+/** Every screen there is. */
+export const SCREENS: readonly Screen[] = [
+  ...PLACES.flatMap(({ screens }) => screens),
+  ROOM,
+  SETTINGS,
+]
+
+/** Is an address this screen, or below it? */
+export function isAt({ href }: Screen, path: string): boolean {
+  return href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`)
+}
 
 /** The keys, as `?` lists them. */
 export const KEYS = [
@@ -31,6 +72,10 @@ export const KEYS = [
   { keys: 'J', does: 'bench: dry just now' },
   { keys: 'N', does: 'bench: note' },
   { keys: 'W', does: 'bench: it was earlier' },
+  { keys: 'A', does: 'bench: at arm’s length; a pedal or page key down is done, up takes it back' },
   { keys: 'U', does: 'bench: take back what was logged in the last minute' },
   { keys: 'Alt ↑ ↓', does: 'core sample: move the step' },
+  { keys: '← ↑ ↓ →', does: 'plan: from step to step' },
+  { keys: 'Shift ← →', does: 'plan: to the evening before or after' },
+  { keys: 'P', does: 'plan: keep it in this evening, or let it go' },
 ] as const

@@ -11,7 +11,7 @@ import { clockTime, sayFigures } from '@/ui/time'
 import { localeHere, measured } from '@/ui/units'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
-import { actOnPart, namesOf, partsNamed } from '../shared/names'
+import { actOnPart, coatsSaid, namesOf, partsNamed } from '../shared/names'
 import { useNow } from '../shared/now'
 import { capital, listed } from '../shared/words'
 
@@ -58,9 +58,7 @@ export function SessionScreen() {
           <Button disabled={ahead >= sessions.length - 1} onClick={() => setAhead(ahead + 1)}>
             Later
           </Button>
-          <Button look="act" onClick={() => window.print()}>
-            Print
-          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
         </div>
       </div>
       <div data-screen-only>
@@ -88,18 +86,13 @@ function dayOf(at: number): string {
   return DAY.format(at)
 }
 
-function coatsOf({ coats }: CardAct): string {
-  if (!coats) return ''
-  return coats[0] === coats[1] ? `, coat ${coats[0]}` : `, coats ${coats[0]} to ${coats[1]}`
-}
-
 /** The acts in order; ticking one writes it into the log. */
 function Acts({ card }: { card: SessionCard }) {
   const project = useProject()
   if (card.acts.length === 0)
-    return <p>Nothing is planned for it: what is on the bench needs longer.</p>
+    return <p>Nothing is planned for it: what is on the bench needs longer to dry.</p>
   return (
-    <ol aria-label="Acts of the session">
+    <ol aria-label="Steps of the session">
       {card.acts.map((act, i) => {
         const { act: name, build, colour } = namesOf(project, act)
         const run = act.batch === null ? [] : card.acts.filter(({ batch }) => batch === act.batch)
@@ -124,7 +117,7 @@ function Acts({ card }: { card: SessionCard }) {
                 <span className="min-w-0">
                   <span className="block font-semibold">
                     {name}
-                    {coatsOf(act)}
+                    {coatsSaid(project, act)}
                   </span>
                   <span className="block text-sm text-soft">
                     {partsNamed(project, act.build, act.parts)} · {build} ·{' '}
@@ -294,7 +287,7 @@ function Overnight({ card, now }: { card: SessionCard; now: number }) {
             <li key={`${night.build}/${night.part}`} className="border-t border-rule py-1">
               {namesOf(project, night).part}: {night.family}
               {night.nextAt !== null && (
-                <span className="text-soft">, next act {clockTime(night.nextAt, now)}</span>
+                <span className="text-soft">, next step {clockTime(night.nextAt, now)}</span>
               )}
             </li>
           ))}

@@ -118,9 +118,9 @@ describe('undo and redo', () => {
   it('take a change back and do it again, whole', async () => {
     const edit = { do: 'set', fields: { name: 'Punt' } } as const
     expect(await editBuild(store, 'b', edit, 'Renamed')).toEqual(ok('Renamed'))
-    expect(await undo(store)).toEqual({ ok: true, label: 'Taken back: Renamed', undo: false })
+    expect(await undo(store)).toEqual({ ok: true, label: 'Undone: Renamed', undo: false })
     expect((await storedProject(store)).builds?.[0]?.name).toBe('Skiff')
-    expect(await redo(store)).toEqual({ ok: true, label: 'Done again: Renamed', undo: false })
+    expect(await redo(store)).toEqual({ ok: true, label: 'Redone: Renamed', undo: false })
     expect((await storedProject(store)).builds?.[0]?.name).toBe('Punt')
     expect(await redo(store)).toMatchObject({ ok: false })
   })
@@ -144,7 +144,7 @@ describe('undo and redo', () => {
   it('say whose it is', async () => {
     const other = testStore('actions', 'other')
     await editBuild(other, 'b', { do: 'set', fields: { name: 'Punt' } }, 'Renamed')
-    expect(await undo(store)).toMatchObject({ label: 'Taken back: Renamed (of another tab)' })
+    expect(await undo(store)).toMatchObject({ label: 'Undone: Renamed (of another tab)' })
     other.db.close()
   })
 
@@ -162,7 +162,7 @@ describe('undo and redo', () => {
     await coat(1)
     await undo(store)
     await coat(1)
-    expect(await redo(store)).toMatchObject({ ok: false, why: 'There is nothing to do again' })
+    expect(await redo(store)).toMatchObject({ ok: false, why: 'There is nothing to redo' })
   })
 
   it('keep a hundred changes, and forget the oldest', async () => {

@@ -29,21 +29,26 @@ export function changeSessions(
   })
 }
 
-/** Keeps an act in a session. Instants in epoch milliseconds. */
+/** Keeps acts in a session. Instants in epoch milliseconds. */
 export function pin(
   store: Store,
-  ref: StepRef,
+  refs: readonly StepRef[],
   session: { from: number; to: number },
   label: string,
 ): Promise<Written> {
   const text = (at: number) => new Date(at).toISOString()
-  const row: Pin = { id: key(stepOf(ref)), from: text(session.from), to: text(session.to) }
-  return transact(store, async () => ({ label, writes: [put('pins', row)] }))
+  const rows = refs.map(
+    (ref): Pin => ({ id: key(stepOf(ref)), from: text(session.from), to: text(session.to) }),
+  )
+  return transact(store, async () => ({ label, writes: rows.map((row) => put('pins', row)) }))
 }
 
-/** Lets an act go where it is best. */
-export function unpin(store: Store, ref: StepRef, label: string): Promise<Written> {
-  return transact(store, async () => ({ label, writes: [away('pins', key(stepOf(ref)))] }))
+/** Lets acts go where they are best. */
+export function unpin(store: Store, refs: readonly StepRef[], label: string): Promise<Written> {
+  return transact(store, async () => ({
+    label,
+    writes: refs.map((ref) => away('pins', key(stepOf(ref)))),
+  }))
 }
 
 /** Starts a timer. */

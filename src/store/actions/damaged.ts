@@ -43,5 +43,5 @@ export function mendDamaged(store: Store, damaged: DamagedRow, row: unknown): Pr
 /** Throws a damaged row away for good. */
 export async function dropDamaged(store: Store, { id }: DamagedRow): Promise<Written> {
   await store.db.damaged.delete(id)
-  return { ok: true, label: 'Thrown away', undo: false }
+  return { ok: true, label: 'Deleted', undo: false }
 }

@@ -81,5 +81,5 @@ export function wipe(store: Store): Promise<Written> {
 /** Forgets what could be taken back or done again, for good. */
 export async function forgetChanges({ db }: Store): Promise<Written> {
   await db.changes.clear()
-  return { ok: true, label: 'Forgotten: nothing can be taken back any more', undo: false }
+  return { ok: true, label: 'Forgotten: nothing can be undone any more', undo: false }
 }

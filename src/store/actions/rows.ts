@@ -25,7 +25,7 @@ export function withFields<T extends object>(row: T, fields: Fields<T>): T {
 }
 
 /** Why a row can't be changed. */
-export const GONE = 'This isn’t there any more: it was taken away meanwhile.'
+export const GONE = 'This isn’t there any more: it was removed meanwhile.'
 
 /** Changes fields of a row as it is now, whatever was changed of it meanwhile. */
 export async function change<T extends RowTable>(

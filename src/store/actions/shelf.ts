@@ -127,7 +127,7 @@ export function removeBottles(
   const [first] = bottles
   const what = bottles.length === 1 && first ? first.name : `${bottles.length} bottles`
   return transact(store, async () => ({
-    label: `Took ${what} off the shelf`,
+    label: `Removed from the shelf: ${what}`,
     writes: bottles.map(({ id }) => away('shelf', id)),
   }))
 }
@@ -151,7 +151,7 @@ export function importBottles(
       if (levelOf(known, await read.bottleLog(row.id)).ml !== row.leftMl)
         writes.push(put('acts', levelAct(store, 'weighed', known, row.leftMl)))
     }
-    return { label: `Took ${rows.length} bottles from ${file}`, writes }
+    return { label: `Imported ${rows.length} bottles from ${file}`, writes }
   })
 }
 
@@ -195,7 +195,7 @@ export function keepMix(
       ...(drawn.length > 0 ? { drawn: [...drawn] } : {}),
     }
     return {
-      label: `Kept the mix ${mix.name}`,
+      label: `Saved the mix ${mix.name}`,
       writes: [put('mixes', mix), ...(mixed ? [put('acts', act)] : [])],
     }
   })
@@ -214,7 +214,7 @@ export function changeMix(
 /** Takes a kept mix out. */
 export function removeMix(store: Store, { id, name }: StoredMix): Promise<Written> {
   return transact(store, async () => ({
-    label: `Took out the mix ${name}`,
+    label: `Removed the mix ${name}`,
     writes: [away('mixes', id)],
   }))
 }
@@ -247,7 +247,7 @@ export function addTool(store: Store, tool: BenchTool): Promise<Written> {
 /** Takes a tool away. */
 export function removeTool(store: Store, { id, name }: BenchTool): Promise<Written> {
   return transact(store, async () => ({
-    label: `Took away ${name}`,
+    label: `Removed ${name}`,
     writes: [away('tools', id)],
   }))
 }
