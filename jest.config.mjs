@@ -7,6 +7,7 @@ export default {
   maxWorkers: '100%',
   roots: ['<rootDir>/src', '<rootDir>/cli', '<rootDir>/scripts'],
   transform: {
+    '[.]property[.]test[.]ts$': '<rootDir>/scripts/bundled.cjs',
     '^.+\\.(tsx?|js)$': [
       '@swc/jest',
       {
@@ -20,8 +21,12 @@ export default {
     ],
   },
   // Published as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!github-slugger/)'],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transformIgnorePatterns: ['/node_modules/(?!(github-slugger|react-hotkeys-hook|three)/)'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^three$': '<rootDir>/node_modules/three/build/three.module.js',
+    '^d3-([a-z-]+)$': '<rootDir>/node_modules/d3-$1/dist/d3-$1.js',
+  },
   collectCoverageFrom: [
     'src/core/**/*.ts',
     '!src/core/**/*.test.ts',

@@ -4,8 +4,8 @@ import { CHROMIUM, CHROMIUM_ARGS } from './scripts/browser.mjs'
 export default defineConfig({
   testDir: 'e2e',
   // Nothing here measures time; nothing a person waits for takes longer than this either.
-  timeout: 120_000,
-  expect: { timeout: 15_000 },
+  timeout: 240_000,
+  expect: { timeout: 40_000 },
   workers: 2,
   fullyParallel: true,
   retries: 0,
@@ -19,6 +19,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
     trace: 'off',
-    actionTimeout: 15_000,
+    actionTimeout: 40_000,
   },
 })

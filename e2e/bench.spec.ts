@@ -12,7 +12,7 @@ test('the open clean-up window is done with the keyboard only', async ({ page })
   await expect(queue.getByText('Matt clear, coat 1 of 2').first()).toBeVisible()
 
   await page.keyboard.press('Control+z')
-  await expect(page.getByRole('status').getByText('Taken back')).toBeVisible()
+  await expect(page.getByRole('status').getByText('Undone')).toBeVisible()
   await expect(page.getByRole('heading', { name: 'Clean up the lining' })).toBeVisible()
 })
 
@@ -22,12 +22,34 @@ test('the arrow keys choose a part, and a note is written down', async ({ page }
   await expect(page.getByRole('heading', { level: 2, name: 'Base colour' })).toBeVisible()
   await page.keyboard.press('n')
   await page.keyboard.press('Enter')
-  await expect(page.getByText('expected a note of 1 to 4000 characters')).toBeVisible()
+  await expect(page.getByText('Enter a note of 1 to 4000 characters')).toBeVisible()
   await page.keyboard.type('Held it a hand farther off.')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('status').getByText('noted')).toBeVisible()
   await goTo(page, 'Log')
   await expect(page.getByText('Held it a hand farther off.')).toBeVisible()
+})
+
+test('at arm’s length a pedal logs what was done and takes it back', async ({ page }) => {
+  await openDemo(page)
+  await page.keyboard.press('a')
+  const away = page.getByRole('dialog', { name: 'Clean up the lining' })
+  await expect(away.getByText('Window closes in')).toBeVisible()
+  const clock = await away.getByText('52min').boundingBox()
+  expect(clock?.height).toBeGreaterThan(120)
+  await expect(away.getByRole('region', { name: 'Then' }).getByRole('listitem')).toHaveCount(3)
+  await page.keyboard.press('PageDown')
+  await expect(page.getByText('clean up the lining finished')).toBeAttached()
+  await expect(page.getByRole('dialog', { name: 'Clean up the lining' })).toHaveCount(0)
+  await page.keyboard.press('PageUp')
+  await expect(page.getByRole('dialog', { name: 'Clean up the lining' })).toBeVisible()
+  // The mix of the next act with coats is told in drops.
+  await page.keyboard.press('ArrowDown')
+  const next = page.getByRole('dialog', { name: /Base colour/ })
+  await expect(next.getByRole('region', { name: 'Mix' }).getByText('drops').first()).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page.getByRole('heading', { level: 2, name: 'Base colour' })).toBeVisible()
 })
 
 test('still tacky is kept with the film it was seen on', async ({ page }) => {
@@ -52,7 +74,7 @@ test('a clock is right after a reload in the middle of it, and after the machine
 }) => {
   await openDemo(page)
   await page.keyboard.press('ArrowDown')
-  const card = page.getByRole('region', { name: 'The act in hand' })
+  const card = page.getByRole('region', { name: 'The step in hand' })
   await expect(card.getByText('until 18:29')).toBeVisible()
   await standAt(page, later(1))
   await page.reload()

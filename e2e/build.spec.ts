@@ -2,13 +2,13 @@ import { expect, goTo, openDemo, test } from './support'
 
 test('a stop is mended by its remedy, and undone', async ({ page }) => {
   await openDemo(page)
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await page.getByRole('link', { name: 'Ploughman 6' }).click()
   await expect(page.locator('[data-rule="no-release-under"]')).toBeVisible()
   await page.getByRole('button', { name: 'Lay a release coat under the top colour' }).click()
   await expect(page.locator('[data-rule="no-release-under"]')).toHaveCount(0)
   await expect(page.locator('[data-step]').filter({ hasText: 'Release coat' })).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
   await expect(page.locator('[data-rule="no-release-under"]')).toBeVisible()
 })
 
@@ -18,7 +18,7 @@ test('a stop is accepted with a reason, which is logged', async ({ page }) => {
   // The gravest comes first.
   await page.getByRole('button', { name: 'Accept anyway' }).first().click()
   await page.getByRole('button', { name: 'Log the reason' }).click()
-  await expect(page.getByText('expected a reason')).toBeVisible()
+  await expect(page.getByText('Enter a reason')).toBeVisible()
   await page.getByLabel('Why you accept it').fill('Trying it on purpose')
   await page.keyboard.press('Enter')
   await expect(page.getByText('Accepted: Trying it on purpose').first()).toBeVisible()
@@ -36,7 +36,7 @@ test('steps are added, changed, moved and taken out on the core sample, with the
   const steps = page.locator('[data-step]')
   await expect(steps).toHaveCount(7)
 
-  await page.getByRole('button', { name: 'Acts', exact: true }).click()
+  await page.getByRole('button', { name: 'Steps', exact: true }).click()
   await page.getByRole('button', { name: 'Powders', exact: true }).click()
   await expect(steps).toHaveCount(8)
   await expect(steps.first()).toContainText('Powders')
@@ -44,21 +44,21 @@ test('steps are added, changed, moved and taken out on the core sample, with the
   await page.getByRole('button', { name: /^Matt clear/ }).click()
   const editor = page.getByRole('form', { name: 'The chosen step' })
   await editor.getByLabel('Coats', { exact: true }).fill('mist, fluffy')
-  await editor.getByRole('button', { name: 'Apply on every part' }).click()
-  await expect(editor.getByText(/Found "fluffy", expected mist, light, wet, flood/)).toBeVisible()
+  await editor.getByRole('button', { name: 'Save on every part' }).click()
+  await expect(editor.getByText(/Enter mist, light, wet, flood.*, not “fluffy”/)).toBeVisible()
   await expect(editor.getByLabel('Coats', { exact: true })).toBeFocused()
   await editor.getByLabel('Coats', { exact: true }).fill('mist, light')
-  await editor.getByRole('button', { name: 'Apply on every part' }).click()
+  await editor.getByRole('button', { name: 'Save on every part' }).click()
   await expect(page.locator('[data-step="matt"]')).toContainText('mist, light · airbrush')
 
-  await page.getByRole('button', { name: 'Acts', exact: true }).click()
+  await page.getByRole('button', { name: 'Steps', exact: true }).click()
   await page.getByRole('button', { name: /^Powders/ }).focus()
   await page.keyboard.press('Alt+ArrowDown')
   await expect(steps.first()).toContainText('Matt clear')
   await expect(steps.nth(1)).toContainText('Powders')
 
   await page.getByRole('button', { name: /^Powders/ }).click()
-  await page.getByRole('button', { name: 'Take it out' }).click()
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await expect(steps).toHaveCount(7)
 })
 

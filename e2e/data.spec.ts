@@ -64,30 +64,30 @@ test('a clash is asked about before anything is replaced', async ({ page }, info
   expect(await exported(page)).toEqual(before)
 })
 
-test('a kept mix and a bottle are found again; nonsense is refused with the range', async ({
+test('a saved mix and a bottle are found again; nonsense is refused with the range', async ({
   page,
 }) => {
   await openDemo(page)
   await goTo(page, 'Mix')
   await page.getByLabel('Volume (ml)').fill('-3')
-  await expect(page.getByText('expected a number from 0.01 to 10000 ml').first()).toBeVisible()
+  await expect(page.getByText('Enter a number from 0.01 to 10000 ml').first()).toBeVisible()
   await page.getByLabel('Volume (ml)').fill('6')
   await page.getByLabel('Paint', { exact: true }).selectOption('ferrowick-bone-white')
   await expect(page.getByText('Bone White 5 : thinner 1')).toBeVisible()
-  await page.getByLabel('Keep it for touch-ups as').fill('Hull bone')
-  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await page.getByLabel('Save it for touch-ups as').fill('Hull bone')
+  await page.getByRole('button', { name: 'Save the mix' }).click()
   await expect(
-    page.getByRole('region', { name: 'Kept mixes' }).getByText('Hull bone'),
+    page.getByRole('region', { name: 'Saved mixes' }).getByText('Hull bone'),
   ).toBeVisible()
 
   await goTo(page, 'Shelf')
   await page.getByRole('button', { name: 'Add a bottle' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Gull Grey')
   await page.getByLabel('Left in it').fill('9000')
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
-  await expect(page.getByText('Found 9000, expected a number from 0 to 5000 ml')).toBeVisible()
+  await page.getByRole('button', { name: 'Add to the shelf' }).click()
+  await expect(page.getByText('Enter a number from 0 to 5000 ml, not 9000')).toBeVisible()
   await page.getByLabel('Left in it').fill('12')
-  await page.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await page.getByRole('button', { name: 'Add to the shelf' }).click()
   await expect(page.getByRole('button', { name: /Gull Grey/ })).toBeVisible()
 })
 
@@ -147,9 +147,9 @@ test('damaged entries in every list lie apart: told, exported, mended, thrown aw
     '{"id": "nonsense", "at": "2026-03-01T10:00:00Z", "kind": "noted", "text": "By hand"}',
   )
   await page.getByRole('button', { name: 'Put it back' }).click()
-  for (const id of ['Tool: nonsense', 'Kept time of an act: nonsense']) {
-    await entry(id).getByRole('button', { name: 'Throw it away' }).click()
-    await entry(id).getByRole('button', { name: 'Throw it away for good' }).click()
+  for (const id of ['Tool: nonsense', 'A step kept in its evening: nonsense']) {
+    await entry(id).getByRole('button', { name: 'Delete it' }).click()
+    await entry(id).getByRole('button', { name: 'Delete it for good' }).click()
   }
   await expect(page.getByRole('alert').filter({ hasText: '6 entries' })).toBeVisible()
   await goTo(page, 'Log')

@@ -44,9 +44,9 @@ test('a mix takes its paint out of the bottles, and undo puts it back', async ({
   await page.getByRole('button', { name: /^Thin this mix 48 %/ }).click()
   const mix = page.getByRole('region', { name: 'The mix' })
   await expect(mix.getByText('Thinned 48 % of the mix')).toBeVisible()
-  await page.getByLabel('Keep it for touch-ups as').fill('Ochre band')
-  await page.getByRole('button', { name: 'Keep the mix' }).click()
-  await expect(page.getByText('Kept the mix Ochre band')).toBeVisible()
+  await page.getByLabel('Save it for touch-ups as').fill('Ochre band')
+  await page.getByRole('button', { name: 'Save the mix' }).click()
+  await expect(page.getByText('Saved the mix Ochre band')).toBeVisible()
   await goTo(page, 'Shelf')
   await expect(page.getByRole('button', { name: /^Band Ochre.*16\.9 of 23 ml/ })).toBeVisible()
   // Undo beside the message is there for some seconds; the keys always are.
@@ -63,16 +63,16 @@ test('two-part clear is mixed, its pot life hangs on the line, its label says un
   await page
     .getByLabel('Paint', { exact: true })
     .selectOption({ label: 'Two-part Clear, Glasswing' })
-  await page.getByLabel('Keep it for touch-ups as').fill('Clear for the body')
+  await page.getByLabel('Save it for touch-ups as').fill('Clear for the body')
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Corriebreck 1100, Body' })
-  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await page.getByRole('button', { name: 'Save the mix' }).click()
   const kept = page.getByRole('listitem').filter({ hasText: 'Clear for the body' })
   await kept.getByRole('link', { name: 'Label' }).click()
   await expect(page.getByRole('heading', { name: 'Label of Clear for the body' })).toBeVisible()
   await expect(page.getByText(/^Use by .*21:25/)).toBeVisible()
   await expect(page.getByText('Corriebreck 1100, Body', { exact: true })).toBeVisible()
   const waiting = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Write it as SVG' }).click()
+  await page.getByRole('button', { name: 'Save as SVG' }).click()
   const file = await waiting
   expect(file.suggestedFilename()).toBe('clear-for-the-body.svg')
   expect(readFileSync(await file.path(), 'utf8')).toMatch(
@@ -96,7 +96,7 @@ test('a mix that is too thin is put right, or it says why it can’t be', async 
   await right.getByLabel('Filled up to').fill('6.5')
   await expect(right.getByText(/can’t be done: .*from 7\.2 ml on/)).toBeVisible()
   await right.getByLabel('Paint wanted').fill('150')
-  await expect(right.getByText('Expected 0 to 100 %')).toBeVisible()
+  await expect(right.getByText('Enter 0 to 100 %')).toBeVisible()
 })
 
 /** A picture of one colour with a grey corner, as a PNG. */
@@ -160,8 +160,8 @@ test('a patch of a picture is matched by the shelf, and the touch-up mix is kept
   await page.getByLabel('Mixed from').selectOption({ label: 'Water acrylic, 12 bottles' })
   await expect(page.getByRole('button', { name: 'Stop looking' })).toHaveCount(0)
   await expect(page.getByText(/^ΔE00 \d/).first()).toBeVisible()
-  await page.getByLabel('Keep it for touch-ups as').fill('Hull patch')
-  await page.getByRole('button', { name: 'Keep the mix' }).click()
+  await page.getByLabel('Save it for touch-ups as').fill('Hull patch')
+  await page.getByRole('button', { name: 'Save the mix' }).click()
   await goTo(page, 'Mix')
   await expect(page.getByText('Hull patch', { exact: true })).toBeVisible()
 })
@@ -205,7 +205,7 @@ test('a thousand bottles from CSV with three bad rows: named, the rest taken, ta
   rows[500] = 'Shade 500,Quarrel,water-acrylic,colour,much,#5B6B3A'
   rows[998] = 'Shade 998,Quarrel,water-acrylic,colour,17,green'
   const csv = ['name,maker,family,role,sizeMl,colour', ...rows].join('\r\n')
-  const choose = page.getByLabel('Read bottles from CSV')
+  const choose = page.getByLabel('Import bottles from CSV')
   await choose.setInputFiles({ name: 'bought.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
   const preview = page.getByRole('region', { name: 'What bought.csv would do' })
   await expect(
@@ -215,7 +215,7 @@ test('a thousand bottles from CSV with three bad rows: named, the rest taken, ta
   await expect(preview.getByText(/^Row 502, Shade 500: sizeMl:/)).toBeVisible()
   await expect(preview.getByText(/^Row 1000, Shade 998: colour:/)).toBeVisible()
   await preview.getByRole('button', { name: 'Take these 997 bottles' }).click()
-  await expect(page.getByText('Took 997 bottles from bought.csv')).toBeVisible()
+  await expect(page.getByText('Imported 997 bottles from bought.csv')).toBeVisible()
   // Asked by its text: a thousand buttons take long to be asked for their names.
   const last = page.getByText('Shade 999', { exact: true })
   await expect(page.getByText('Quarrel', { exact: true })).toBeVisible()
@@ -265,7 +265,7 @@ test('a bottle that runs short is told, and a substitute is taken', async ({ pag
   await goTo(page, 'Shelf')
   await page.getByRole('button', { name: /^Bone White/ }).click()
   await page.getByLabel('Left in it').fill('0.4')
-  await page.getByRole('button', { name: 'Apply to the bottle' }).click()
+  await page.getByRole('button', { name: 'Save the bottle' }).click()
   const short = page.getByRole('region', { name: 'Short for what is planned' })
   await expect(short.getByText('Bone White')).toBeVisible()
   await expect(short.getByText(/nearest in its place/)).toBeVisible()
@@ -299,7 +299,7 @@ test('two-part paint is reckoned by its sheet, and a wrong pour is told', async 
     two.getByText('10.0 % too much hardener: it won’t cure as it should. Add 0.80 ml more paint.'),
   ).toBeVisible()
   await two.getByLabel('Parts of hardener').fill('none')
-  await expect(two.getByText('Expected a number above 0')).toBeVisible()
+  await expect(two.getByText('Enter a number above 0')).toBeVisible()
 })
 
 test('colours go out as a palette and come in again as targets', async ({ page }) => {
@@ -392,7 +392,7 @@ test('a cup and a needle of one’s own are offered at the mixing desk', async (
   await tool.getByLabel('Called').fill('Finest needle')
   await tool.getByLabel('Size').fill('thin')
   await tool.getByRole('button', { name: 'Add the tool' }).click()
-  await expect(tool.getByText(/Found "thin", expected a number/)).toBeVisible()
+  await expect(tool.getByText(/Enter a number.*, not “thin”/)).toBeVisible()
   await tool.getByLabel('Size').fill('0.15')
   await tool.getByRole('button', { name: 'Add the tool' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Finest needle' })).toContainText(

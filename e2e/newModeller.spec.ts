@@ -7,7 +7,7 @@ test('from an empty page to the first coat in the log', async ({ page }) => {
 
   // Nothing is written without a name, and the focus goes to where it is missing.
   await page.getByRole('button', { name: 'Start and check it' }).click()
-  await expect(page.getByText('expected a name of 1 to 120 characters')).toBeVisible()
+  await expect(page.getByText('Enter a name of 1 to 120 characters')).toBeVisible()
   await expect(page.getByLabel('Name of the build')).toBeFocused()
 
   await page.getByRole('radio', { name: /Ship/ }).check()

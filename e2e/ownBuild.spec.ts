@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test'
 import { BOTTLES, GROUPS, planText, STEPS } from './largestJob'
-import { expect, exported, goTo, later, openAt, openDemo, test } from './support'
+import { expect, exported, goTo, inPlaces, later, openAt, openDemo, test } from './support'
 
 /** Hands that count what they do: a tap, a text typed, a key. */
 function hands() {
@@ -85,7 +85,7 @@ test('the largest job by words alone: a line a bottle, a line a part, a line an 
   await page.getByLabel('Steps in words').fill(text)
   await page.getByLabel('Steps in words').press('Escape')
   await expect(page.getByText('Not understood')).toHaveCount(0)
-  await page.getByRole('button', { name: 'Lay it' }).click()
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Stand' }).first()).toBeVisible()
   const lines = BOTTLES.length + text.split('\n').length + 1
   test.info().annotations.push({ type: 'lines', description: String(lines) })
@@ -104,7 +104,7 @@ test('the largest job by pointer: bottles tapped, acts tapped, parts ticked once
   await openAt(page, '/shelf')
   for (const line of BOTTLES) {
     await hand.type(page.getByLabel('A bottle a line'), line)
-    await hand.tap(page.getByRole('button', { name: 'Put it on', exact: true }))
+    await hand.tap(page.getByRole('button', { name: 'Add', exact: true }))
   }
   const bottles = hand.count()
   expect(bottles / BOTTLES.length).toBeLessThanOrEqual(3)
@@ -115,23 +115,23 @@ test('the largest job by pointer: bottles tapped, acts tapped, parts ticked once
   await hand.tap(page.getByRole('button', { name: 'Start and check it' }))
   await expect(page.getByRole('heading', { name: 'Gannet’s Lament' })).toBeVisible()
   await hand.type(page.getByLabel('Name', { exact: true }).first(), 'Port hull')
-  await hand.tap(page.getByRole('button', { name: 'Apply to the part' }))
+  await hand.tap(page.getByRole('button', { name: 'Save the part' }))
   await hand.tap(page.getByText('Another part'))
   const added = page.locator('details', { hasText: 'Another part' })
   for (const name of ['Starboard hull', 'Engine bells', 'Aerials', 'Bridge glass', 'Stand']) {
     await hand.type(added.getByLabel('Name', { exact: true }), name)
     await hand.tap(added.getByRole('button', { name: 'Add the part' }))
     await expect(
-      page.getByRole('group', { name: 'Lay it on' }).getByRole('checkbox', { name }),
+      page.getByRole('group', { name: 'For' }).getByRole('checkbox', { name }),
     ).toBeVisible()
   }
   const before = hand.count()
   const adding = page.getByRole('region', { name: 'Add steps' })
   await hand.tap(adding.getByRole('button', { name: 'Bottles', exact: true }))
-  await hand.tap(adding.getByRole('button', { name: 'Acts', exact: true }))
+  await hand.tap(adding.getByRole('button', { name: 'Steps', exact: true }))
   let on: readonly string[] = ['Port hull']
   const tick = async (names: readonly string[]) => {
-    const chips = page.getByRole('group', { name: 'Lay it on' })
+    const chips = page.getByRole('group', { name: 'For' })
     if (names.length === 0) await hand.tap(chips.getByText('All', { exact: true }))
     const wanted = names.length === 0 ? on : names
     // What is wanted is ticked before what isn't any more is taken off.
@@ -165,11 +165,11 @@ test('the largest job by pointer: bottles tapped, acts tapped, parts ticked once
   }
   await openStep('Starboard hull', /^Base colour/)
   await hand.tap(editor.getByRole('button', { name: 'Add a coat: Light' }))
-  await hand.tap(editor.getByRole('button', { name: 'Apply on every part' }))
+  await hand.tap(editor.getByRole('button', { name: 'Save on every part' }))
   await openStep('Aerials', /^Prime/)
   await hand.tap(editor.getByText('More of it'))
   await hand.choose(editor.getByLabel('Bites metal'), 'yes')
-  await hand.tap(editor.getByRole('button', { name: 'Apply to the step' }))
+  await hand.tap(editor.getByRole('button', { name: 'Save' }))
   test.info().annotations.push({ type: 'actions', description: String(hand.count()) })
   // A step in two actions, as they come; what is unlike the usual costs a few more, within the whole.
   expect(laid / STEPS.length).toBeLessThanOrEqual(2)
@@ -250,14 +250,11 @@ test.describe('on a phone', () => {
     await openAt(page, '/builds?new')
     await startEmpty(page, 'Little Tern')
     const adding = page.getByRole('region', { name: 'Add steps' })
-    await adding.getByRole('button', { name: 'Acts', exact: true }).tap()
+    await adding.getByRole('button', { name: 'Steps', exact: true }).tap()
     await adding.getByRole('button', { name: 'Prime', exact: true }).tap()
     await adding.getByRole('button', { name: 'Base colour', exact: true }).tap()
-    await expect(page.getByRole('button', { name: /^Base colour alcohol/ })).toBeVisible()
-    await page
-      .getByRole('navigation', { name: 'Screens' })
-      .getByRole('link', { name: 'Bench' })
-      .tap()
+    await expect(page.getByRole('button', { name: /^Base colour.*alcohol/ })).toBeVisible()
+    await inPlaces(page).getByRole('link', { name: 'Tonight' }).tap()
     await page.getByRole('button', { name: /Coat 1 done/ }).tap()
     await expect(page.getByRole('button', { name: /Coat 2 done/ })).toBeVisible()
     const width = await page.evaluate(() => document.documentElement.scrollWidth)
@@ -296,24 +293,24 @@ test('a build is duplicated, renamed, rescaled, finished, removed, and brought b
   page,
 }) => {
   await openDemo(page)
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await page.getByRole('link', { name: 'Ploughman 6' }).click()
   await page.getByText('About this build').click()
-  await page.getByRole('button', { name: 'Duplicate it' }).click()
-  await expect(page.getByRole('heading', { name: 'Ploughman 6, once more' })).toBeVisible()
+  await page.getByRole('button', { name: 'Duplicate the build' }).click()
+  await expect(page.getByRole('heading', { name: 'Ploughman 6, copy' })).toBeVisible()
   await page.getByText('About this build').click()
   const facts = page.getByRole('form', { name: 'About this build' })
   await facts.getByLabel('Name of the build').fill('Ploughman 7')
   await facts.getByLabel('Scale').fill('1/350')
-  await facts.getByRole('button', { name: 'Apply to the build' }).click()
+  await facts.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('heading', { name: 'Ploughman 7' })).toBeVisible()
   await expect(page.getByText('1:350 ·')).toBeVisible()
   // What a line may differ from the face is judged at the new scale.
   await page.getByRole('button', { name: 'Armour', exact: true }).click()
   await expect(page.getByText(/line at 1:350 wants/)).toBeVisible()
   await facts.getByLabel('Scale').fill('big')
-  await facts.getByRole('button', { name: 'Apply to the build' }).click()
-  await expect(page.getByText('Expected a scale such as')).toBeVisible()
+  await facts.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Enter a scale such as')).toBeVisible()
   await page.getByRole('button', { name: 'Remove the build' }).click()
   await expect(page.getByRole('heading', { name: 'Builds' })).toBeVisible()
   await expect(page.getByRole('link', { name: 'Ploughman 7' })).toHaveCount(0)
@@ -336,7 +333,7 @@ test('an act of before is logged then, its time is put right, and the clocks mov
   await page.getByLabel('It really was').fill('17:40')
   await page.getByRole('button', { name: 'Put it right' }).click()
   await expect(entry.getByText(/It was .*17:40/)).toBeVisible()
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await page.getByRole('link', { name: 'Gannet’s Lament' }).click()
   await page.getByRole('button', { name: 'Port hull', exact: true }).click()
   await expect(page.getByRole('button', { name: /Clean up the lining.*done 17:40/ })).toBeVisible()
@@ -352,9 +349,14 @@ test('°F and psi: what is typed and told follows the setting, and files stay me
 }) => {
   await openDemo(page)
   await goTo(page, 'Settings')
-  await page.getByLabel('Degrees').selectOption('°F')
-  await page.getByLabel('Pressures').selectOption('psi')
-  await page.getByLabel('Volumes').selectOption('fl oz')
+  for (const [of, unit] of [
+    ['Degrees', '°F'],
+    ['Pressures', 'psi'],
+    ['Volumes', 'fl oz'],
+  ] as const) {
+    await page.getByRole('combobox', { name: of }).click()
+    await page.getByRole('option', { name: unit }).click()
+  }
   await page.getByLabel('Temperature (°F)').fill('68')
   await page.getByRole('button', { name: 'Set the room' }).click()
   const project = (await exported(page)) as {
@@ -373,13 +375,13 @@ test('the finder knows the hobby’s words, says what a hit is, and takes comman
   await openDemo(page)
   const find = async (text: string) => {
     await page.keyboard.press('/')
-    await page.getByLabel('What is sought').fill(text)
+    await page.getByLabel('Search for').fill(text)
     return page.getByRole('dialog')
   }
   const found = await find('hairspray')
-  await expect(found.getByRole('button').first()).toBeVisible()
+  await expect(found.getByRole('option').first()).toBeVisible()
   await page.keyboard.press('Escape')
-  await expect((await find('frost')).getByRole('button', { name: /frost.*fault/ })).toBeVisible()
+  await expect((await find('frost')).getByRole('option', { name: /frost.*fault/ })).toBeVisible()
   await page.keyboard.press('Escape')
   await find('mix for port hull')
   await page.keyboard.press('Enter')

@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import nodeIcal from 'node-ical'
+import { expectBlocksApart } from './blocks'
 import { expect, goTo, later, openAt, openDemo, standAt, test } from './support'
 
 /** The plan is there and no longer changing. */
@@ -55,7 +56,7 @@ test('a missed clean-up is a finding, and the work is planned all the same', asy
   await expect(
     page.getByRole('button', { name: /^Clean up the lining, Port hull/ }).first(),
   ).toBeVisible()
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await page
     .getByRole('link', { name: /Gannet/ })
     .first()
@@ -69,7 +70,7 @@ test('another session on a single day brings the finish forward', async ({ page 
   await goTo(page, 'Settings')
   await page.getByRole('button', { name: 'A session on a single day' }).click()
   await page.getByLabel('Single session 1 on').fill('2026-03-30')
-  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await page.getByRole('button', { name: 'Save these times' }).click()
   await goTo(page, 'Plan')
   const moved = page.getByRole('region', { name: 'What moved' })
   await expect(moved.getByText(/Planned again: .* sooner/)).toBeVisible()
@@ -81,7 +82,6 @@ test('why not earlier: the chain, with the keyboard; where else it may go, kept 
 }) => {
   await openDemo(page)
   await openPlan(page)
-  await page.getByRole('radio', { name: 'Month' }).click()
   await page.getByRole('button', { name: 'As a table' }).click()
   const act = page.getByRole('button', { name: /^Matt clear, coat 2/ }).first()
   await act.focus()
@@ -98,21 +98,49 @@ test('why not earlier: the chain, with the keyboard; where else it may go, kept 
   await expect(page.getByRole('status').getByText(/let go/)).toBeVisible()
 })
 
-test('an act is dragged to another session, which keeps it there', async ({ page }) => {
+test('evening by evening every act can be read and hit, and along the calendar too', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await openPlan(page)
+  await expectBlocksApart(page)
+  for (const zoom of ['Day', 'Month']) {
+    await page.getByRole('radio', { name: zoom, exact: true }).click()
+    const lanes = page.getByRole('region', { name: 'The plan as lanes' }).getByRole('button')
+    const narrow = await lanes.evaluateAll(
+      (all) => all.filter((one) => one.getBoundingClientRect().width < 24).length,
+    )
+    expect(narrow).toBe(0)
+    const covered = await lanes.evaluateAll((all) => {
+      const boxes = all.map((one) => one.getBoundingClientRect())
+      return boxes.filter((box, i) => {
+        const next = boxes[i + 1]
+        return next && next.top === box.top && next.left < box.right - 0.5
+      }).length
+    })
+    expect(covered).toBe(0)
+  }
+  // Several that lie too close are looked at evening by evening.
+  await page
+    .getByRole('button', { name: /^\d+ steps, .*evening by evening$/ })
+    .first()
+    .click()
+  await expect(page.getByRole('region', { name: 'The plan by evenings' })).toBeVisible()
+})
+
+test('an act is dragged to another evening, which keeps it there', async ({ page }) => {
   await openDemo(page)
   await openPlan(page)
   const block = page.getByRole('button', { name: /^Degrease, Aerials/ }).first()
   const from = await block.boundingBox()
-  const lanes = await page.getByRole('region', { name: 'The plan as lanes' }).boundingBox()
-  if (!from || !lanes) throw new Error('nothing to drag')
-  await page.mouse.move(from.x + 2, from.y + 10)
+  const target = await page.getByRole('list', { name: 'Evening of Thu 19 Mar' }).boundingBox()
+  if (!from || !target) throw new Error('nothing to drag')
+  await page.mouse.move(from.x + 40, from.y + 10)
   await page.mouse.down()
-  // Thursday's session lies two days on: a seventh of the view is a day.
-  const day = (lanes.width - 152) / 7
-  await page.mouse.move(from.x + 2 + day, from.y + 10, { steps: 4 })
+  await page.mouse.move(from.x + 80, from.y + 10, { steps: 4 })
   // Where it may go is shown while it hangs; let go at once, it would wait for that.
   await expect(page.locator('[data-place=open]').first()).toBeAttached()
-  await page.mouse.move(from.x + 2 + 2 * day, from.y + 10, { steps: 4 })
+  await page.mouse.move(target.x + 60, target.y + 60, { steps: 6 })
   await page.mouse.up()
   await expect(page.getByRole('status').getByText(/Degrease kept in the session of/)).toBeVisible()
   await expect(
@@ -120,6 +148,29 @@ test('an act is dragged to another session, which keeps it there', async ({ page
   ).toBeVisible()
   await page.keyboard.press('Control+z')
   await expect(page.getByRole('button', { name: /^Degrease, Aerials, Thu/ })).toHaveCount(0)
+})
+
+test('with keys alone an act is found, kept where it is, moved on and let go', async ({ page }) => {
+  await openDemo(page)
+  await openPlan(page)
+  const evening = page.getByRole('list', { name: 'Evening of Tue 17 Mar' })
+  // One tab stop an evening; arrow keys go on from there.
+  expect(await evening.locator('[data-block][tabindex="0"]').count()).toBe(1)
+  await evening.locator('[data-block][tabindex="0"]').focus()
+  const degrease = page.getByRole('button', { name: /^Degrease, Aerials/ })
+  for (let i = 0; i < 12; i++) {
+    if (await degrease.evaluate((one) => one === document.activeElement)) break
+    await page.keyboard.press('ArrowDown')
+  }
+  await expect(degrease).toBeFocused()
+  await page.keyboard.press('p')
+  await expect(page.getByRole('button', { name: /^Degrease, Aerials.*kept there/ })).toBeVisible()
+  await page.keyboard.press('p')
+  await expect(page.getByRole('status').getByText('Degrease let go')).toBeVisible()
+  await page.keyboard.press('Shift+ArrowRight')
+  const moved = page.getByRole('button', { name: /^Degrease, Aerials, Thu .*kept there/ })
+  await expect(moved).toBeVisible()
+  await expect(moved).toBeFocused()
 })
 
 test('what if: a session, a warmer room and a fan beside the plan as it is', async ({ page }) => {
@@ -157,7 +208,7 @@ test('the session card: hands-on time, mixes, what is left; ticking writes the l
   await openDemo(page)
   await openPlan(page)
   await goTo(page, 'Bench')
-  await page.getByRole('link', { name: /The session’s card/ }).click()
+  await page.getByRole('link', { name: /Session card to work from/ }).click()
   await expect(page.getByText(/hands-on/)).toBeVisible()
   await expect(page.getByRole('heading', { name: 'Mix first' })).toBeVisible()
   await page.getByRole('button', { name: /^Done ?: clean up the lining on Port hull/ }).click()

@@ -1,4 +1,4 @@
-import { expect, goTo, later, openAt, openDemo, standAt, test } from './support'
+import { expect, goTo, goWhole, later, openAt, openDemo, standAt, test, tooWide } from './support'
 
 test('a build is started with the keyboard only', async ({ page }) => {
   await openAt(page, '/')
@@ -19,7 +19,7 @@ test('a build is started with the keyboard only', async ({ page }) => {
 test('every screen says what to do while it is empty', async ({ page }) => {
   await openAt(page, '/')
   await expect(page.getByText('Nothing is drying')).toBeVisible()
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await expect(page.getByText('Begin with')).toBeVisible()
   await goTo(page, 'Shelf')
   await expect(page.getByText('The shelf is empty')).toBeVisible()
@@ -35,10 +35,10 @@ test('times at the bench are changed, and the plan follows', async ({ page }) =>
   await openDemo(page)
   await goTo(page, 'Settings')
   await page.getByLabel('Session 1 from').fill('22:00')
-  await page.getByRole('button', { name: 'Keep these times' }).click()
-  await expect(page.getByText('expected a session that ends after it begins')).toBeVisible()
+  await page.getByRole('button', { name: 'Save these times' }).click()
+  await expect(page.getByText('Enter a session that ends after it begins')).toBeVisible()
   await page.getByLabel('Session 1 from').fill('19:40')
-  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await page.getByRole('button', { name: 'Save these times' }).click()
   await expect(
     page.getByRole('status').getByText('Changed when you are at the bench'),
   ).toBeVisible()
@@ -48,7 +48,7 @@ test('times at the bench are changed, and the plan follows', async ({ page }) =>
   await expect(
     page.getByText(/Clean up the lining on Port hull: its window closes 19:17/),
   ).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('Everything on the bench is done by')).toBeVisible()
 })
 
@@ -57,10 +57,10 @@ test('a day away is left out of the plan', async ({ page }) => {
   await page.keyboard.press('f')
   await goTo(page, 'Settings')
   await page.getByRole('button', { name: 'Time away' }).click()
-  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await page.getByRole('button', { name: 'Save these times' }).click()
   await expect(page.getByLabel('Day away 1')).toBeVisible()
   await page.getByLabel('Day away 1').fill('2026-03-17')
-  await page.getByRole('button', { name: 'Keep these times' }).click()
+  await page.getByRole('button', { name: 'Save these times' }).click()
   await goTo(page, 'Bench')
   await expect(
     page.getByRole('region', { name: 'Next session' }).getByText(/Thu 19:00/),
@@ -88,17 +88,15 @@ test('a bottle is found, changed, taken off and brought back', async ({ page }) 
   await page.getByRole('button', { name: /Matt Clear/ }).click()
   const form = page.getByRole('form', { name: 'Matt Clear' })
   await form.getByLabel('Left in it').fill('3')
-  await form.getByRole('button', { name: 'Apply to the bottle' }).click()
+  await form.getByRole('button', { name: 'Save the bottle' }).click()
   await expect(page.getByRole('button', { name: /Matt Clear.*nearly empty/ })).toBeVisible()
   await page.getByRole('button', { name: /Matt Clear/ }).click()
-  await page.getByRole('button', { name: 'Take it off' }).click()
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await expect(
-    page
-      .getByText('No bottle is called that.')
-      .or(page.getByRole('button', { name: /Gloss Clear/ })),
+    page.getByText('No bottle matches.').or(page.getByRole('button', { name: /Gloss Clear/ })),
   ).toBeVisible()
   await expect(page.getByRole('button', { name: /Matt Clear/ })).toHaveCount(0)
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('status').getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('button', { name: /Matt Clear/ })).toBeVisible()
 })
 
@@ -118,7 +116,7 @@ test('a bottle gasses off while the clock runs', async ({ page }) => {
 
 test('a build is archived and brought back', async ({ page }) => {
   await openDemo(page)
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   const row = page.getByRole('listitem').filter({ hasText: 'Ploughman 6' })
   await row.getByRole('button', { name: 'Archive' }).click()
   await page.getByRole('button', { name: /^Finished and archived/ }).click()
@@ -127,7 +125,7 @@ test('a build is archived and brought back', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'On the bench' }).getByText('Armour')).toHaveCount(
     0,
   )
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await page.getByRole('button', { name: /^Finished and archived/ }).click()
   await row.getByRole('button', { name: 'Bring it back' }).click()
   await expect(row.getByText('Archived: not planned.')).toHaveCount(0)
@@ -151,13 +149,11 @@ test('a part is added, and nonsense for its area is refused with the range', asy
   await added.getByLabel('Name').fill('Bumpers')
   await added.getByLabel(/Area to paint/).fill('wide')
   await added.getByRole('button', { name: 'Add the part' }).click()
-  await expect(
-    added.getByText(/Found "wide", expected a number from 0.1 to 100000 cm²/),
-  ).toBeVisible()
+  await expect(added.getByText(/Enter a number from 0.1 to 100000 cm², not “wide”/)).toBeVisible()
   await added.getByLabel(/Area to paint/).fill('22')
   await added.getByRole('button', { name: 'Add the part' }).click()
   await page.getByRole('button', { name: 'Bumpers' }).click()
-  await expect(page.getByText('Nothing is meant for this part yet')).toBeVisible()
+  await expect(page.getByText('No steps yet')).toBeVisible()
 })
 
 test('a mix for an area splits into fills of the cup', async ({ page }) => {
@@ -170,34 +166,56 @@ test('a mix for an area splits into fills of the cup', async ({ page }) => {
   // (374 · (0.0015 + 0.0015 + 0.003) / 0.65 + 0.4 a fill) · 1.15
   await expect(mix.getByText('5.4 ml, in 3 fills of')).toBeVisible()
   await page.getByRole('textbox', { name: 'Coats' }).fill('light, fluffy')
-  await expect(mix.getByText(/expected mist, light, wet, clear-wet/)).toBeVisible()
+  await expect(mix.getByText(/Enter mist, light, wet, clear-wet/)).toBeVisible()
 })
 
-const SCREENS = [
-  '/',
-  '/builds',
-  '/builds/ploughman-6?part=frame',
-  '/mix',
-  '/mix?label=bone-spray',
-  '/colour',
-  '/colour?do=cover',
-  '/colour?do=layers',
-  '/colour?do=tones',
-  '/colour?do=line',
-  '/shelf',
-  '/log',
-  '/settings',
-]
+/** The narrowest that is in use. */
+const PHONE = { width: 360, height: 740 }
 
-test('every screen fits a phone of 360 px', async ({ page }) => {
-  await page.setViewportSize({ width: 360, height: 740 })
+test('no name without a break widens a page', async ({ page }) => {
+  await page.setViewportSize(PHONE)
   await openDemo(page)
-  const over: string[] = []
-  for (const path of SCREENS) {
-    await page.goto(path)
-    await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
-    const by = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
-    if (by > 0) over.push(`${path} is ${by} px too wide`)
+  const long = 'Gannetslamentkelptrawlerofthedeeporbit'.repeat(2)
+  await page.goto('/builds/gannets-lament?part=hull-port')
+  await page.getByText('About this build').click()
+  await page.getByLabel('Name of the build').fill(long)
+  await page
+    .getByRole('form', { name: 'About this build' })
+    .getByRole('button', { name: 'Save' })
+    .click()
+  await expect(page.getByRole('heading', { name: long })).toBeVisible()
+  await page.getByLabel('Name', { exact: true }).first().fill(long)
+  await page.getByRole('button', { name: 'Save the part' }).click()
+  await expect(page.getByRole('button', { name: long }).first()).toBeVisible()
+  const paths = ['/', '/tonight', '/plan', '/plan?table=true', '/builds', '/log']
+  const build = ['/builds/gannets-lament?part=hull-port', '/builds/gannets-lament?card=']
+  const wide: string[] = []
+  for (const path of [...paths, ...build]) {
+    await goWhole(page, path)
+    wide.push(...(await tooWide(page, PHONE)).map((by) => `${path}: ${by}`))
   }
-  expect(over).toEqual([])
+  expect(wide).toEqual([])
+})
+
+test('every screen is two taps away on a phone, and the bar says what undo would do', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.setViewportSize({ width: 390, height: 844 })
+  const screens = ['Session card', 'Plan', 'All builds', 'Log', 'Shelf', 'Mix', 'Colour']
+  for (const screen of [...screens, 'Chapters', 'May this go on that?', 'Techniques', 'Settings']) {
+    await goTo(page, screen)
+    await expect(
+      page.locator('nav, header').locator('[aria-current="page"]').last(),
+    ).toHaveAccessibleName(screen)
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
+  }
+  const bar = page.getByRole('banner')
+  await goTo(page, 'Room')
+  await expect(bar.getByRole('link', { name: /^Room 20\.0 °C · 50 %/ })).toBeVisible()
+  await goTo(page, 'All builds')
+  await page.getByRole('button', { name: 'Archive' }).first().click()
+  await bar.getByTitle(/^Undo: Archived: /).click()
+  await bar.getByTitle(/^Redo: Archived: /).click()
+  await expect(bar.getByRole('button', { name: 'Redo' })).toBeDisabled()
 })

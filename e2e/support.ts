@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { test as base, expect, type Page } from '@playwright/test'
+import { test as base, expect, type Locator, type Page } from '@playwright/test'
+import { PLACES } from '../src/screens/shell/screens'
 
 /** A Tuesday evening in Lisbon, 35 minutes before the demo's session. */
 export const EVENING = new Date('2026-03-17T18:25:00Z')
@@ -52,7 +53,7 @@ export function later(minutes: number): Date {
 export async function openAt(page: Page, path: string, at: Date = EVENING): Promise<void> {
   await standAt(page, at)
   await page.goto(path)
-  await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
 }
 
 /** An empty bench takes the demo. */
@@ -62,12 +63,19 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Clean up the lining' })).toBeVisible()
 }
 
-/** Goes to a screen by the rail, as a person does. */
+/** Goes to a screen by its place, as a person does. */
 export async function goTo(page: Page, screen: string): Promise<void> {
-  await page
-    .getByRole('navigation', { name: 'Screens' })
-    .getByRole('link', { name: screen })
-    .click()
+  const place = PLACES.find(({ screens }) => screens.some(({ say }) => say === screen))
+  if (!place) return page.getByRole('banner').getByRole('link', { name: screen }).click()
+  await inPlaces(page).getByRole('link', { name: place.say }).click()
+  if (place.screens.length < 2) return
+  const within = page.getByRole('navigation', { name: `In ${place.say}` })
+  await within.getByRole('link', { name: screen, exact: true }).click()
+}
+
+/** The five places. */
+export function inPlaces(page: Page): Locator {
+  return page.getByRole('navigation', { name: 'Places' })
 }
 
 /** Everything in the browser, as the file that is exported. */
@@ -79,4 +87,27 @@ export async function exported(page: Page): Promise<Record<string, unknown>> {
   const project = JSON.parse(readFileSync(file, 'utf8')) as Record<string, unknown>
   delete project.exportedAt
   return project
+}
+
+/** Goes to an address, and waits for the plan: what it draws is what may be too wide. */
+export async function goWhole(page: Page, path: string): Promise<void> {
+  await page.goto(path)
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
+  await expect(page.getByLabel('Drying line').getByRole('listitem').first()).toBeAttached()
+  await expect(page.getByText('Planning your sessions…')).toHaveCount(0)
+}
+
+/** By how many px a page is wider than a window of this size; nothing: it fits. */
+export async function tooWide(
+  page: Page,
+  size: { width: number; height: number },
+): Promise<string[]> {
+  await page.setViewportSize(size)
+  const by = () =>
+    page.evaluate(() => Math.max(0, document.documentElement.scrollWidth - window.innerWidth))
+  // A chart is drawn anew a moment after its window has changed.
+  const end = Date.now() + 3_000
+  while ((await by()) > 0 && Date.now() < end) await page.waitForTimeout(100)
+  const left = await by()
+  return left > 0 ? [`${left} px too wide at ${size.width} px`] : []
 }

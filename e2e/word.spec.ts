@@ -4,6 +4,7 @@ import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import type { Page, TestInfo } from '@playwright/test'
 import nodeIcal from 'node-ical'
+import { expectBlocksApart } from './blocks'
 import { EVENING, expect, exported, goTo, openAt, standAt, test } from './support'
 
 const HOUR = 3_600_000
@@ -81,7 +82,7 @@ async function events(page: Page): Promise<Event[]> {
 async function follow(page: Page, { start, end, summary }: Event): Promise<void> {
   const act = summary.split(/[:,]/)[0] as string
   await standAt(page, start)
-  const card = page.getByRole('region', { name: 'The act in hand' })
+  const card = page.getByRole('region', { name: 'The step in hand' })
   const inHand = card.getByRole('heading', { name: act, level: 2 })
   await expect(inHand).toBeVisible()
   await page.keyboard.press('s')
@@ -156,7 +157,7 @@ test('a joint act moves with its later part, and one key logs it for both', asyn
     .getByRole('region', { name: 'On the bench' })
     .getByRole('button', { name: /Hull/ })
     .click()
-  const card = page.getByRole('region', { name: 'The act in hand' })
+  const card = page.getByRole('region', { name: 'The step in hand' })
   await expect(card).toContainText('It is done together with Turret')
   await expect(card).toContainText('May be done in')
   const [first] = await events(page)
@@ -184,7 +185,7 @@ test('a run of six parts is logged by one key, with one left out', async ({ page
   const names = ['Hull', 'Turret', 'Door', 'Hatch', 'Wheel', 'Mast']
   await take(page, info, bench(names, [{ ...PRIME, coats: ['light'] }]))
   await goTo(page, 'Bench')
-  const card = page.getByRole('region', { name: 'The act in hand' })
+  const card = page.getByRole('region', { name: 'The step in hand' })
   await expect(card.getByText(/One run, one mix/)).toBeVisible()
   const others = card.getByRole('group', { name: /One run/ }).getByRole('button')
   await expect(others).toHaveCount(5)
@@ -229,8 +230,9 @@ test('a bench of five hundred tasks loads and answers', async ({ page }, info) =
   const steps = [...round, ...round.slice(0, 5)]
   await take(page, info, bench(names, steps))
   await planned(page)
+  await expectBlocksApart(page)
   await goTo(page, 'Bench')
-  await expect(page.getByRole('region', { name: 'The act in hand' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'The step in hand' })).toBeVisible()
   await page.keyboard.press('d')
   await expect(page.getByRole('status').getByText(/coat 1 done/)).toBeVisible()
 })
@@ -244,7 +246,7 @@ test('every place tells the same instant of an act', async ({ page }, info) => {
   expect(day).toBe(true)
   // The calendar file has told it; the lanes, the table and the act's own words:
   const lane = page.getByRole('button', {
-    name: new RegExp(`^Base colour, coat 1 of 2, Hull, ${clock} to`),
+    name: new RegExp(`^Base colour, coats? 1.*, Hull, ${clock} to`),
   })
   await expect(lane).toBeVisible()
   await lane.press('Enter')
@@ -259,14 +261,14 @@ test('every place tells the same instant of an act', async ({ page }, info) => {
   await expect(
     session.getByRole('listitem').filter({ hasText: 'Base colour, coat 1' }),
   ).toContainText(clock)
-  await page.getByRole('link', { name: /The session’s card/ }).click()
-  const acts = page.getByRole('list', { name: 'Acts of the session' })
+  await page.getByRole('link', { name: /Session card to work from/ }).click()
+  const acts = page.getByRole('list', { name: 'Steps of the session' })
   await expect(acts.getByRole('listitem').filter({ hasText: 'Base colour' }).first()).toContainText(
     clock,
   )
   await expect(page.getByText(new RegExp(`by ${clock}`))).toBeVisible()
   // The core sample:
-  await goTo(page, 'Builds')
+  await goTo(page, 'All builds')
   await page.getByRole('link', { name: /Cart/ }).first().click()
   await expect(page.getByRole('button', { name: /^Base colour/ }).first()).toContainText(clock)
   // The command line, from the exported file:

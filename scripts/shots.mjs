@@ -15,16 +15,29 @@ const NOW = new Date('2026-03-17T18:25:00Z')
 const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 
+/** The core sample at the top of the window. */
+const toCore = (page) =>
+  page.getByRole('region', { name: 'Core' }).evaluate((core) => {
+    core.scrollIntoView()
+    scrollBy(0, -12)
+  })
+
 /** One picture each: where, how large, which theme, and what is done before it is taken. */
 const SHOTS = [
   { name: 'bench', path: '/', size: DESK },
   { name: 'bench-dark', path: '/', size: DESK, theme: 'dark' },
   { name: 'bench-phone', path: '/', size: PHONE },
   {
+    name: 'arms-length-dark',
+    path: '/?part=gannets-lament%2Fhull-starboard',
+    size: DESK,
+    theme: 'dark',
+    before: (page) => page.getByRole('button', { name: /At arm’s length/ }).click(),
+  },
+  {
     name: 'plan',
     path: '/plan',
     size: DESK,
-    // At a week acts of one evening lie close together: it is chosen with the keyboard.
     before: (page) =>
       page
         .getByRole('button', { name: /^Matt clear/ })
@@ -33,10 +46,9 @@ const SHOTS = [
   },
   {
     name: 'plan-month-dark',
-    path: '/plan',
+    path: '/plan?view=month',
     size: DESK,
     theme: 'dark',
-    before: (page) => page.getByRole('radio', { name: 'Month' }).click(),
   },
   {
     name: 'session',
@@ -59,10 +71,16 @@ const SHOTS = [
     name: 'build',
     path: '/builds/ploughman-6?part=frame',
     size: DESK,
-    before: (page) =>
-      page.locator('[data-rule="no-release-under"]').first().scrollIntoViewIfNeeded(),
+    before: (page) => toCore(page),
   },
-  { name: 'build-dark', path: '/builds/gannets-lament?part=hull-port', size: DESK, theme: 'dark' },
+  {
+    name: 'build-dark',
+    path: '/builds/gannets-lament?part=hull-port',
+    size: DESK,
+    theme: 'dark',
+    before: (page) => toCore(page),
+  },
+  { name: 'build-card', path: '/builds/gannets-lament?card=', size: DESK },
   {
     name: 'findings',
     path: '/builds/gannets-lament',
@@ -88,9 +106,7 @@ const SHOTS = [
       await page.getByRole('button', { name: 'Stop looking' }).waitFor({ state: 'detached' })
     },
   },
-  { name: 'lines-dark', path: '/colour?do=line', size: DESK, theme: 'dark' },
   { name: 'shelf', path: '/shelf', size: DESK },
-  { name: 'log', path: '/log', size: DESK },
 ]
 
 async function take(browser, url, shot) {
@@ -104,10 +120,10 @@ async function take(browser, url, shot) {
   const page = await context.newPage()
   await page.clock.setFixedTime(NOW)
   await page.goto(url + shot.path)
-  await page.getByRole('navigation', { name: 'Screens' }).waitFor()
+  await page.getByRole('navigation', { name: 'Places' }).waitFor()
   await page.getByRole('heading', { level: 1 }).first().waitFor({ state: 'attached' })
-  if (shot.path === '/plan') {
-    await page.getByRole('region', { name: 'The plan as lanes' }).waitFor()
+  if (shot.path.startsWith('/plan')) {
+    await page.getByRole('region', { name: /^The plan / }).waitFor()
     await page.getByText('planning again').waitFor({ state: 'detached' })
   }
   if (shot.path === '/') await page.getByText('Everything on the bench is done by').waitFor()

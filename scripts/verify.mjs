@@ -42,6 +42,13 @@ function run(name, command, args) {
   })
 }
 
+/** Runs one check after the other. */
+async function inTurn(checks) {
+  const results = []
+  for (const check of checks) results.push(await run(...check))
+  return results
+}
+
 const bin = (name) => join(root, 'node_modules', '.bin', name)
 
 function readJson(file) {
@@ -74,14 +81,20 @@ const installed = ensurePackages()
 count(installed)
 if (installed) {
   const chromium = ensureChromium()
-  const built = run('build', bin('next'), ['build'])
-  count(await built)
+  const node = process.execPath
+  // What reads the sources alone runs beside the build.
+  const results = await Promise.all([
+    run('build', bin('next'), ['build']),
+    inTurn([
+      ['lint', bin('biome'), ['check', '.']],
+      ['layers', node, ['scripts/layers.mjs']],
+      ['structure', node, ['scripts/structure.mjs']],
+      ['unused', bin('knip'), []],
+      ['licences', node, ['scripts/licences.mjs']],
+    ]),
+  ])
+  results.flat().forEach(count)
   count(await run('types', bin('tsc'), ['--noEmit']))
-  count(await run('lint', bin('biome'), ['check', '.']))
-  count(await run('layers', process.execPath, ['scripts/layers.mjs']))
-  count(await run('structure', process.execPath, ['scripts/structure.mjs']))
-  count(await run('unused', bin('knip'), []))
-  count(await run('licences', process.execPath, ['scripts/licences.mjs']))
   // Properties try thousands of cases: counting their lines would take three times as long, and adds none.
   await unitTests('unit tests', [
     '--coverage',

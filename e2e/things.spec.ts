@@ -1,0 +1,237 @@
+// The part as a thing: what wants mending on it, what holds it, what is joined to it, and the decals that go on it.
+import { expect, goTo, later, openAt, openDemo, standAt, test } from './support'
+
+const LATER_PART = '/builds/ploughman-6?part=frame'
+
+test('spots are found in raking light, keep colour back until they are good, and are looked at again', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/corriebreck-1100?part=sills')
+  const prepare = page.getByRole('region', { name: 'Before colour' })
+  await prepare.getByRole('heading', { name: 'Before colour' }).click()
+  await prepare.getByRole('button', { name: 'Seam' }).focus()
+  await page.keyboard.press('Enter')
+  await prepare.getByRole('button', { name: 'Pinhole' }).click()
+  await expect(prepare.getByText('2 are open. Colour waits for them.')).toBeVisible()
+  await prepare.getByRole('button', { name: 'All 2 found: filled now' }).click()
+  await prepare.getByRole('button', { name: 'All 2 filled: sanded now' }).click()
+  const seam = prepare.getByRole('listitem').filter({ hasText: 'Seam' })
+  await seam.getByText('Good').click()
+  await expect(prepare.getByText('One is open. Colour waits for it.')).toBeVisible()
+  const hole = prepare.getByRole('listitem').filter({ hasText: 'Pinhole' })
+  await hole.getByText('Good').click()
+  await expect(prepare.getByText(/All of it is good/)).toBeVisible()
+  await prepare.getByRole('button', { name: 'Scratch' }).click()
+  await expect(prepare.getByRole('heading', { name: 'Look 2' })).toBeVisible()
+})
+
+test('a decal sheet is short by a size: the place that goes without is named before anything is wetted', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto(LATER_PART)
+  const decals = page.getByRole('region', { name: 'Decals' })
+  await decals.getByRole('heading', { name: 'Decals' }).click()
+  await decals.getByText('Type a sheet').click()
+  const lines = decals.getByLabel('Decals, one a line')
+  await lines.fill('Number 7, 24 x 11, 1\nOdd one, 25.2 x 11.6, 1\nBand, wide')
+  await decals.getByRole('button', { name: 'Save the sheet' }).click()
+  await expect(decals.getByText(/line 3: found “?"?Band, wide/)).toBeVisible()
+  await lines.fill('Number 7, 24 x 11, 1\nOdd one, 25.2 x 11.6, 1\nBand, 96 x 3, 1')
+  await decals.getByRole('button', { name: 'Save the sheet' }).click()
+  await expect(decals.getByText('3 decals, 3 left over')).toBeVisible()
+  const want = async (name: string, width: string, height: string, crossed = '') => {
+    const form = decals.getByRole('form', { name: 'A decal that is wanted' })
+    if (!(await form.isVisible()))
+      await decals.getByRole('button', { name: 'A decal goes here' }).click()
+    await form.getByLabel('What goes there').fill(name)
+    await form.getByLabel(/As wide as/).fill(width)
+    await form.getByLabel(/As high as/).fill(height)
+    await form.getByLabel('Lines it crosses').fill(crossed)
+    await form.getByRole('button', { name: 'Put it down' }).click()
+    await expect(decals.getByRole('listitem').filter({ hasText: name }).first()).toBeVisible()
+  }
+  await want('Left door', '24', '11')
+  await want('Right door', '24', '11')
+  await want('Boot', '24', '11')
+  await want('Flank', '96', '3', '3')
+  await expect(decals.getByRole('list', { name: 'Too few decals' })).toContainText(
+    '24 × 11 mm: 3 wanted, 1 there. Boot goes without',
+  )
+  const places = decals.getByRole('list', { name: 'Where decals go' })
+  await expect(places.getByRole('listitem').filter({ hasText: 'Flank' })).toContainText(
+    'cut it into 4 at the lines',
+  )
+  await expect(places).toContainText('Odd one: 30 s in water · trim 0.6 mm a side')
+  const door = places.getByRole('listitem').filter({ hasText: 'Left door' })
+  await door.getByRole('checkbox', { name: 'Laid' }).click()
+  await expect(door).toContainText('Look at it in raking light once it is dry')
+  await door.getByRole('checkbox', { name: 'No bubbles' }).click()
+  await expect(door).toContainText('looked at in raking light')
+})
+
+test('a stick that is too weak is told where the part is painted, and a second one mends it', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/corriebreck-1100?part=sills')
+  const holding = page.getByRole('region', { name: 'How it is held' })
+  await holding.getByRole('heading', { name: 'How it is held' }).click()
+  await holding.getByLabel('Held by').selectOption('stick')
+  await holding.getByLabel(/It weighs/).fill('much')
+  await holding.getByRole('button', { name: 'Save how it is held' }).click()
+  await expect(holding.getByText(/Enter a number from 0.1 to 100000 g, not “much”/)).toBeVisible()
+  await holding.getByLabel(/It weighs/).fill('70')
+  await holding.getByRole('button', { name: 'Save how it is held' }).click()
+  await expect(holding.getByText('It weighs 70 g; what holds it bears 40 g.')).toBeVisible()
+  const told = page.getByText(/It weighs 70 g, and a stick of 3 mm bears 40 g/)
+  await expect(told.first()).toBeVisible()
+  await page
+    .getByRole('button', { name: /Hold it by 2 sticks/ })
+    .first()
+    .click()
+  await expect(told).toHaveCount(0)
+  await page
+    .getByRole('banner')
+    .getByTitle(/^Undo:/)
+    .click()
+  await expect(told.first()).toBeVisible()
+})
+
+test('a story says where wear goes, and its numbers go into the plan and out again', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto(LATER_PART)
+  const shape = page.getByRole('form', { name: 'The shape' })
+  await shape.getByLabel(/^Length/).fill('90')
+  await shape.getByLabel(/^Width/).fill('40')
+  await shape.getByLabel(/^Height/).fill('30')
+  await shape.getByRole('button', { name: 'Propose zones' }).click()
+  const wear = page.getByRole('region', { name: 'Where wear goes' })
+  await wear.getByRole('heading', { name: 'Where wear goes' }).click()
+  const top = wear.getByRole('list', { name: 'Wear by zone' }).getByRole('listitem').first()
+  await expect(top).toContainText('dust')
+  await wear.getByRole('button', { name: 'Gravel road' }).click()
+  await wear.getByRole('button', { name: 'Hail' }).click()
+  await expect(wear.getByRole('list', { name: 'What happened to it' })).toContainText('Gravel road')
+  await expect(top).toContainText('chips')
+  await wear.getByRole('button', { name: 'Put it into the plan' }).click()
+  await page
+    .getByRole('button', { name: /^Chip with water/ })
+    .first()
+    .click()
+  const step = page.getByRole('form', { name: 'The chosen step' })
+  await step.getByText('More of it').click()
+  await expect(step.getByLabel(/^Of the face/)).toHaveValue(/^[0-9.]+$/)
+  await page.getByRole('banner').getByTitle('Undo: Wear put into the plan').click()
+  await expect(step.getByLabel(/^Of the face/)).toHaveValue('')
+  await wear.getByRole('button', { name: 'Take out: Hail' }).click()
+  await expect(wear.getByRole('list', { name: 'What happened to it' })).not.toContainText('Hail')
+})
+
+test('a filler keeps the next act back, and its clock hangs on the line', async ({ page }) => {
+  await openAt(page, '/settings')
+  await page.getByLabel('Import a file').setInputFiles({
+    name: 'bench.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(FILLED)),
+  })
+  await page.getByRole('button', { name: 'Import it' }).click()
+  await expect(page.getByText('Imported')).toBeVisible()
+  await goTo(page, 'Bench')
+  await page
+    .getByRole('button', { name: /^Finish|^Done/ })
+    .first()
+    .click()
+  await standAt(page, later(30))
+  const peg = page.getByLabel('Drying line').getByRole('listitem').filter({ hasText: 'Hatch' })
+  await expect(peg).toContainText('Sand, drying')
+  // Twelve hours of putty in the room of the handbook.
+  await expect(peg).toContainText('12 h')
+  await page.goto('/builds/hulk?part=hatch')
+  await expect(page.getByText(/Wed 06:\d\d/).first()).toBeVisible()
+})
+
+test('places easily missed are ticked at a coat: one that is open asks once', async ({ page }) => {
+  await openAt(page, '/settings')
+  await page.getByLabel('Import a file').setInputFiles({
+    name: 'bench.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(FINNED)),
+  })
+  await page.getByRole('button', { name: 'Import it' }).click()
+  await expect(page.getByText('Imported')).toBeVisible()
+  await goTo(page, 'Bench')
+  const places = page.getByRole('group', { name: 'Is there paint' })
+  for (const place of PLACES.slice(0, 5)) await places.getByLabel(place).check()
+  await page.keyboard.press('d')
+  const said = page.getByRole('status')
+  await expect(said.getByText(/Not ticked: under the rail/)).toBeVisible()
+  await page.keyboard.press('d')
+  await expect(said.getByText(/coat 1 done/)).toBeVisible()
+  // The next coat is ticked anew.
+  await expect(places.getByLabel('behind the fins')).not.toBeChecked()
+})
+
+const PLACES = [
+  'behind the fins',
+  'in the fork',
+  'below the seat',
+  'inside the mouth',
+  'along the keel',
+  'under the rail',
+]
+
+/** A boat whose hull has six places that are easily missed. */
+const FINNED = {
+  format: 'tectoria-project',
+  version: 1,
+  builds: [
+    {
+      id: 'boat',
+      name: 'Boat',
+      parts: [{ id: 'hull', name: 'Hull', substrate: 'polystyrene', areaCm2: 90 }],
+      zones: [
+        { id: 'sides', part: 'hull', name: 'Sides', spots: PLACES.slice(0, 4) },
+        { id: 'belly', part: 'hull', name: 'Belly', spots: PLACES.slice(4) },
+      ],
+      steps: [
+        {
+          id: 's0',
+          parts: ['hull'],
+          do: 'prime',
+          family: 'lacquer',
+          coats: ['light', 'light'],
+          protection: 'confirmed',
+        },
+      ],
+    },
+  ],
+}
+
+/** A hatch that is filled, sanded and painted. */
+const FILLED = {
+  format: 'tectoria-project',
+  version: 1,
+  builds: [
+    {
+      id: 'hulk',
+      name: 'Hulk',
+      parts: [{ id: 'hatch', name: 'Hatch', substrate: 'polystyrene', areaCm2: 20 }],
+      steps: [
+        { id: 's0', parts: ['hatch'], do: 'fill', filler: 'putty', protection: 'confirmed' },
+        { id: 's1', parts: ['hatch'], do: 'sand', grit: 400, protection: 'confirmed' },
+        {
+          id: 's2',
+          parts: ['hatch'],
+          do: 'prime',
+          family: 'lacquer',
+          coats: ['light'],
+          protection: 'confirmed',
+        },
+      ],
+    },
+  ],
+}

@@ -1,0 +1,134 @@
+// Places of a part: zones proposed by its shape, steps for some of them, what was forgotten.
+import type { Locator, Page } from '@playwright/test'
+import { expect, openAt, test } from './support'
+
+const PLAN = [
+  'degrease',
+  'prime light x2',
+  'base white alcohol acrylic wet x3',
+  'tape',
+  'base black alcohol acrylic wet x3',
+  'untape',
+  'gloss clear alcohol acrylic light x2',
+]
+
+/** A car of its own, in two tones, with the zones of its body. */
+async function beginCar(page: Page): Promise<void> {
+  await openAt(page, '/builds?new')
+  await page.getByRole('radio', { name: /Nothing yet/ }).check()
+  await page.getByLabel('Name of the build').fill('Corriebreck 1100')
+  await page.getByRole('button', { name: 'Start and check it' }).click()
+  await expect(page.getByRole('heading', { name: 'Corriebreck 1100' })).toBeVisible()
+  await page.getByLabel('Steps in words').fill(PLAN.join('; '))
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.locator('[data-step]')).toHaveCount(PLAN.length)
+  await page.getByLabel('Most like a').selectOption('car-body')
+  for (const [length, mm] of [
+    ['Length', '180'],
+    ['Width', '75'],
+    ['Height', '50'],
+  ] as const)
+    await page.getByLabel(new RegExp(`^${length} \\(`)).fill(mm)
+  await page.getByRole('button', { name: 'Propose zones' }).click()
+  await expect(page.getByRole('table', { name: /Zones of the part/ })).toBeVisible()
+}
+
+/** Opens a step, ticks some of its zones, and saves. */
+async function onZones(page: Page, step: Locator, zones: readonly string[]): Promise<void> {
+  await step.click()
+  const editor = page.getByRole('form', { name: 'The chosen step' })
+  for (const zone of zones) await editor.getByRole('checkbox', { name: zone, exact: true }).check()
+  await editor.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('status').getByText(/^Changed/)).toBeVisible()
+  await editor.getByRole('button', { name: 'Close' }).click()
+}
+
+/** What is seen of the part once its last step is done, as it is drawn. */
+function seen(page: Page): Promise<string> {
+  const swatch = page.locator('[data-step]').first().locator('span[aria-hidden] > span').first()
+  return swatch.evaluate((one) => getComputedStyle(one).backgroundColor)
+}
+
+const BODY = [
+  'Bonnet',
+  'Boot',
+  'Front',
+  'Rear',
+  'Port side',
+  'Starboard side',
+  'Sills and arches',
+  'Window trims',
+]
+
+test('a masked roof leaves the body its colour, and the core is taken through either', async ({
+  page,
+}) => {
+  await beginCar(page)
+  const step = (name: RegExp) => page.locator('[data-step]').getByRole('button', { name })
+  // Before there are zones in the plan the last colour is the whole car's.
+  await expect.poll(() => seen(page)).toMatch(/^rgb\(([1-5]?\d), /)
+  await onZones(page, step(/^Tape off/), BODY)
+  await onZones(page, step(/^Base colour/).first(), ['Roof'])
+  await expect(step(/^Base colour.*on roof/)).toBeVisible()
+  // The roof goes on first: then it is masked once, instead of every zone along it.
+  const colours = page.getByRole('list', { name: 'Colours in the quickest order' })
+  await expect(colours.getByRole('listitem').first()).toContainText('roof')
+  await expect(colours.getByRole('listitem').last()).toContainText('mask roof')
+  await expect(page.getByText(/As your steps stand it takes .* more/)).toBeVisible()
+  await expect.poll(() => seen(page)).toMatch(/^rgb\(2\d\d, 2\d\d, 2/)
+  await page.getByRole('combobox', { name: 'The core is taken through' }).click()
+  await page.getByRole('option', { name: 'Roof' }).click()
+  await expect.poll(() => seen(page)).toMatch(/^rgb\(([1-5]?\d), /)
+})
+
+test('a zone that was forgotten is told where a clear would seal it in, and mended by a tap', async ({
+  page,
+}) => {
+  await beginCar(page)
+  const step = page.locator('[data-step]').getByRole('button', { name: /^Base colour/ })
+  const all = BODY.concat('Roof')
+  await onZones(page, step.last(), all.slice(1))
+  await onZones(page, step.first(), all.slice(1))
+  const told = page.locator('[data-rule="zone-forgotten"]')
+  await expect(told).toBeVisible()
+  await expect(page.getByText('Bonnet has no step for colour')).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Bonnet/ })).toContainText('forgotten')
+  await page.getByRole('button', { name: 'Bonnet does without' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(told).toHaveCount(0)
+  await expect(page.getByRole('row', { name: /^Bonnet/ })).toContainText('does without')
+})
+
+test('a length measured on the model that disagrees with its scale is told', async ({ page }) => {
+  await beginCar(page)
+  await page.getByText('Is it the scale it says?').click()
+  const form = page.getByRole('form', { name: 'A length' })
+  const add = async (name: string, model: string, real: string) => {
+    await form.getByLabel('What was measured').fill(name)
+    await form.getByLabel(/^On the model/).fill(model)
+    await form.getByLabel(/^In reality/).fill(real)
+    await form.getByRole('button', { name: 'Add the length' }).click()
+  }
+  await add('Wheel', '12.5', 'much')
+  await expect(form.getByText(/Enter a number from 0.001 to 10000 m/)).toBeVisible()
+  await add('Wheel', '12.5', '0.9')
+  await expect(page.getByText('12.5 mm for 0.9 m: 1:72')).toBeVisible()
+  await add('Door', '10', '1.5')
+  await expect(page.getByText(/^Wheel makes it 1:72, Door 1:150/)).toBeVisible()
+  await page.getByRole('button', { name: 'All findings' }).click()
+  await expect(page.getByText(/Wheel makes it 1:72, Door 1:150/).first()).toBeVisible()
+})
+
+test('a zone is renamed, and a size that can’t be is refused with its range', async ({ page }) => {
+  await beginCar(page)
+  await page.getByRole('button', { name: 'Roof', exact: true }).click()
+  const form = page.getByRole('form', { name: 'Roof' })
+  await form.getByLabel('Its area').fill('-3')
+  await form.getByRole('button', { name: 'Save the zone' }).click()
+  await expect(form.getByText(/Enter a number from 0.01 to 100000 cm²/)).toBeVisible()
+  await form.getByLabel('Its area').fill('55')
+  await form.getByLabel('Name of the zone').fill('Hard top')
+  await form.getByRole('button', { name: 'Save the zone' }).click()
+  const row = page.getByRole('row', { name: /^Hard top/ })
+  await expect(row.getByRole('cell').first()).toHaveText('55.0')
+})
