@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { buildStepSchema, partSchema } from './build'
+import { type Build, buildStepSchema, type Part, partSchema } from './build'
 import { idField, wholeRanged } from './fields'
 import { type Parsed, parse } from './input'
 
@@ -148,6 +148,20 @@ type Simple =
 
 /** One change of a build, in ids of its steps, never in places of a sequence. Several as one: all of them or none. */
 export type Edit = Simple | { do: 'all'; edits: Edit[] }
+
+/**
+ * An edit, or how it follows from the build as it is when it is written. What gives a list anew is said so: two taps in quick
+ * succession would else both go by the build that was shown, and the second would lose what the first put in.
+ */
+export type EditOfNow = Edit | ((now: Build) => Edit)
+
+/** How an edit follows from a part as it is when it is written; a part that is gone refuses it. */
+export function editOfPart(id: string, edit: (part: Part) => Edit): (now: Build) => Edit {
+  return (now) => {
+    const part = now.parts.find((one) => one.id === id)
+    return part ? edit(part) : { do: 'part', part: id, fields: {} }
+  }
+}
 
 const editSchema: v.GenericSchema<unknown, Edit> = v.lazy(() =>
   v.variant('do', [

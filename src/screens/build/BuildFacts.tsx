@@ -26,7 +26,7 @@ export function BuildFacts({ build }: { build: Build }) {
     void run(
       editBuild,
       build.id,
-      { do: 'set', fields: { school: { ...build.school, liningSurface: value } } },
+      (now) => ({ do: 'set', fields: { school: { ...now.school, liningSurface: value } } }),
       `Lining on ${value}`,
     )
   return (

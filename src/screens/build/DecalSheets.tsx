@@ -4,13 +4,13 @@ import { readDecalLines, sayDecalLines } from '@/core/formats/text/decalLines'
 import { DECAL_FILM_TABLE } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { DECAL_FILMS, type DecalFilm, type DecalSheet } from '@/core/model/decals'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { numberOf } from '../shared/forms'
 
-type EditBuild = (label: string, edit: Edit) => Promise<boolean>
+type EditBuild = (label: string, edit: EditOfNow) => Promise<boolean>
 
 /** The sheets of a build, each typed a decal a line. */
 export function DecalSheets({
@@ -34,8 +34,12 @@ export function DecalSheets({
           <SheetForm
             key={JSON.stringify(sheet)}
             sheet={sheet}
-            onSave={(next) => void edit(`Sheet: ${next.name}`, sheetEdit(build, sheet.id, next))}
-            onRemove={() => void edit(`Removed: ${sheet.name}`, sheetEdit(build, sheet.id, null))}
+            onSave={(next) =>
+              void edit(`Sheet: ${next.name}`, (now) => sheetEdit(now, sheet.id, next))
+            }
+            onRemove={() =>
+              void edit(`Removed: ${sheet.name}`, (now) => sheetEdit(now, sheet.id, null))
+            }
           />
         </details>
       ))}
@@ -46,7 +50,9 @@ export function DecalSheets({
         <SheetForm
           key={sheets.length}
           sheet={{ id: newId(), name: 'Sheet of the kit', decals: [] }}
-          onSave={(next) => void edit(`Sheet: ${next.name}`, sheetEdit(build, next.id, next))}
+          onSave={(next) =>
+            void edit(`Sheet: ${next.name}`, (now) => sheetEdit(now, next.id, next))
+          }
         />
       </details>
     </>

@@ -3,14 +3,14 @@ import { type Allocation, decalPlacesOf, decalsOf, piecesOf, placeEdit } from '@
 import { DECAL_FILM_TABLE, dwellSeconds, ladderFor } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
 import type { DecalPlace } from '@/core/model/decals'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { DecalPlaceForm } from './DecalPlaceForm'
 import { DecalSheets } from './DecalSheets'
 import { PartSection } from './PartSection'
 
-type EditBuild = (label: string, edit: Edit) => Promise<boolean>
+type EditBuild = (label: string, edit: EditOfNow) => Promise<boolean>
 
 /** The sheets of a build, where its decals are wanted on a part, and who gets which before anything is wetted. */
 export function Decals({ build, part, edit }: { build: Build; part: Part; edit: EditBuild }) {
@@ -28,7 +28,7 @@ export function Decals({ build, part, edit }: { build: Build; part: Part; edit: 
               build={build}
               place={place}
               allocation={allocation}
-              onChange={(next, label) => void edit(label, placeEdit(build, place.id, next))}
+              onChange={(next, label) => void edit(label, (now) => placeEdit(now, place.id, next))}
             />
           ))}
         </ul>
@@ -39,7 +39,7 @@ export function Decals({ build, part, edit }: { build: Build; part: Part; edit: 
           build={build}
           part={part}
           onSave={(place) =>
-            void edit(`Decal wanted: ${place.name}`, placeEdit(build, place.id, place))
+            void edit(`Decal wanted: ${place.name}`, (now) => placeEdit(now, place.id, place))
           }
           onClose={() => setAdding(false)}
         />

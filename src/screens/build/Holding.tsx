@@ -1,7 +1,7 @@
 import { weightOf, zonesOf } from '@/core/builds'
 import { bears, HOLDER_WORDS } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { HOLDERS } from '@/core/model/holder'
 import type { Zone } from '@/core/model/zone'
 import { Button } from '@/ui/Button'
@@ -19,7 +19,7 @@ export function Holding({
 }: {
   build: Build
   part: Part
-  edit: (label: string, edit: Edit) => Promise<boolean>
+  edit: (label: string, edit: EditOfNow) => Promise<boolean>
 }) {
   const { holder } = part
   const draft = useTyped({

@@ -1,18 +1,26 @@
 import { useRef, useState } from 'react'
 import { scaleMismatch } from '@/core/builds'
 import { type Build, lengthSchema } from '@/core/model/build'
+import { withoutOne } from '@/core/model/withoutOne'
 import { useRun } from '@/state/hooks'
 import { editBuild } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { focusFirstError, numberOf, readForm } from '../shared/forms'
 
+type ModelLengths = NonNullable<Build['lengths']>
+
 /** Lengths measured on the model against the real ones: is it the scale that it says? */
 export function Lengths({ build }: { build: Build }) {
   const run = useRun()
   const lengths = build.lengths ?? []
-  const set = (next: NonNullable<Build['lengths']>, label: string) =>
-    void run(editBuild, build.id, { do: 'set', fields: { lengths: next } }, label)
+  const set = (next: (now: ModelLengths) => ModelLengths, label: string) =>
+    void run(
+      editBuild,
+      build.id,
+      (now) => ({ do: 'set', fields: { lengths: next(now.lengths ?? []) } }),
+      label,
+    )
   const [said] = scaleMismatch(build)
   return (
     <details className="border-b border-rule" open={lengths.length > 0 || undefined}>
@@ -35,7 +43,7 @@ export function Lengths({ build }: { build: Build }) {
             </span>
             <Button
               size="small"
-              onClick={() => set(lengths.toSpliced(i, 1), `Removed: ${length.name}`)}
+              onClick={() => set((now) => withoutOne(now, length, i), `Removed: ${length.name}`)}
             >
               Remove
             </Button>
@@ -45,7 +53,7 @@ export function Lengths({ build }: { build: Build }) {
       {said && <p className="my-2 max-w-prose border-l-4 border-strong pl-3">{said.because}</p>}
       <LengthForm
         key={lengths.length}
-        onAdd={(length) => set([...lengths, length], `Measured: ${length.name}`)}
+        onAdd={(length) => set((now) => [...now, length], `Measured: ${length.name}`)}
       />
     </details>
   )

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react'
 import type { Known } from '@/core/formats/text/lexicon'
 import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { SUBSTRATES } from '@/core/model/vocabulary'
 import { useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
@@ -35,7 +35,7 @@ export function PartFacts({
   judged: ShownPart
   /** What may be named in words. */
   known: Known
-  edit: (label: string, edit: Edit) => Promise<boolean>
+  edit: (label: string, edit: EditOfNow) => Promise<boolean>
 }) {
   const { shelf = [] } = useProject()
   const save = (next: Part) => {
@@ -89,13 +89,17 @@ function PartActs({
 }: {
   build: Build
   part: Part
-  edit: (label: string, edit: Edit) => Promise<boolean>
+  edit: (label: string, edit: EditOfNow) => Promise<boolean>
 }) {
   const ids = build.parts.map(({ id }) => id)
   const at = ids.indexOf(part.id)
   const move = (by: 1 | -1) => {
-    const parts = ids.toSpliced(at, 1).toSpliced(at + by, 0, part.id)
-    void edit(`Moved: ${part.name}`, { do: 'orderParts', parts })
+    void edit(`Moved: ${part.name}`, (now) => {
+      const ids = now.parts.map(({ id }) => id)
+      const at = ids.indexOf(part.id)
+      const parts = ids.toSpliced(at, 1).toSpliced(at + by, 0, part.id)
+      return { do: 'orderParts', parts }
+    })
   }
   const copy = () => {
     const id = newId()

@@ -12,7 +12,7 @@ import {
 import { STAGE_NAMES } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, Part } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { ColourOrder } from './ColourOrder'
 import { Primers } from './Primers'
 import { ShapeForm } from './ShapeForm'
@@ -29,7 +29,7 @@ export function PartZones({
   build: Build
   part: Part
   shelf: readonly Bottle[]
-  edit: (label: string, edit: Edit) => Promise<boolean>
+  edit: (label: string, edit: EditOfNow) => Promise<boolean>
 }) {
   const zones = zonesOf(build, part.id)
   const coverage = useMemo(() => coverageOf(build), [build])
@@ -41,9 +41,8 @@ export function PartZones({
       shape={part.standIn}
       say={zones.length > 0 ? 'Propose zones anew' : 'Propose zones'}
       onSave={(next) =>
-        void edit(
-          `Zones of ${part.name}: ${SHAPE_WORDS[next.kind].toLowerCase()}`,
-          shapeEdit(build, part, next),
+        void edit(`Zones of ${part.name}: ${SHAPE_WORDS[next.kind].toLowerCase()}`, (now) =>
+          shapeEdit(now, part, next),
         )
       }
     />
@@ -72,9 +71,13 @@ export function PartZones({
               key={JSON.stringify(open)}
               zone={open}
               onSave={(fields) =>
-                void edit(`Changed: ${fields.name ?? open.name}`, zoneEdit(build, open.id, fields))
+                void edit(`Changed: ${fields.name ?? open.name}`, (now) =>
+                  zoneEdit(now, open.id, fields),
+                )
               }
-              onRemove={() => void edit(`Removed: ${open.name}`, zoneEdit(build, open.id, null))}
+              onRemove={() =>
+                void edit(`Removed: ${open.name}`, (now) => zoneEdit(now, open.id, null))
+              }
             />
           )}
           <ColourOrder build={build} part={part} />

@@ -10,7 +10,7 @@ import {
 } from '@/core/builds'
 import { SPOT_WORDS } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import { type EditOfNow, editOfPart } from '@/core/model/edit'
 import {
   SPOT_KINDS,
   SPOT_STATES,
@@ -26,7 +26,7 @@ import { numberOf } from '../shared/forms'
 import { capital } from '../shared/words'
 import { PartSection } from './PartSection'
 
-type EditPart = (label: string, edit: Edit) => Promise<boolean>
+type EditPart = (label: string, edit: EditOfNow) => Promise<boolean>
 
 /** How far a spot is, as it is tapped. */
 const STATES: Record<SpotState, string> = {
@@ -43,7 +43,10 @@ export function Preparation({ build, part, edit }: { build: Build; part: Part; e
   const rounds = spotRounds(part)
   const last = rounds.at(-1)
   const find = (kind: SpotKind) =>
-    void edit(`Found: ${SPOT_WORDS[kind].one}`, spotFound(part, newId(), kind, where || undefined))
+    void edit(
+      `Found: ${SPOT_WORDS[kind].one}`,
+      editOfPart(part.id, (now) => spotFound(now, newId(), kind, where || undefined)),
+    )
   return (
     <PartSection heading="Before colour" said={rounds.length > 0}>
       <p className="max-w-prose text-soft">
@@ -60,7 +63,12 @@ export function Preparation({ build, part, edit }: { build: Build; part: Part; e
                 key={spot.id}
                 spot={spot}
                 where={zones.find(({ id }) => id === spot.zone)?.name}
-                onChange={(fields, label) => void edit(label, spotChanged(part, spot.id, fields))}
+                onChange={(fields, label) =>
+                  void edit(
+                    label,
+                    editOfPart(part.id, (now) => spotChanged(now, spot.id, fields)),
+                  )
+                }
               />
             ))}
           </ul>
@@ -176,7 +184,10 @@ function AllOn({ part, edit }: { part: Part; edit: EditPart }) {
           key={from}
           size="small"
           onClick={() =>
-            void edit(`${count} spots ${STATES[to].toLowerCase()}`, spotsMoved(part, from, to))
+            void edit(
+              `${count} spots ${STATES[to].toLowerCase()}`,
+              editOfPart(part.id, (now) => spotsMoved(now, from, to)),
+            )
           }
         >
           All {count} {STATES[from].toLowerCase()}: {STATES[to].toLowerCase()} now

@@ -35,11 +35,16 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
   const value = typeof chosen === 'string' ? chosen : (usualSchool(question) ?? '')
   const now = row.choices.find((choice) => choice.value === value)
   const choose = (next: string) => {
-    const { [question]: _, ...others } = build.school ?? {}
     void run(
       editBuild,
       build.id,
-      { do: 'set', fields: { school: next === '' ? others : { ...others, [question]: next } } },
+      (now) => {
+        const { [question]: _, ...others } = now.school ?? {}
+        return {
+          do: 'set',
+          fields: { school: next === '' ? others : { ...others, [question]: next } },
+        }
+      },
       `${row.question}: ${row.choices.find((choice) => choice.value === next)?.name ?? 'left open'}`,
     )
   }

@@ -2,7 +2,7 @@ import { useMemo } from 'react'
 import { type WearMap, wearEdit, wearOf, wornSteps, zonesOf } from '@/core/builds'
 import { WEAR_EFFECT_TABLE } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { Button } from '@/ui/Button'
 import { number } from '@/ui/units'
 import { capital, stepName } from '../shared/words'
@@ -20,7 +20,7 @@ export function Wear({
   build: Build
   part: Part
   judged: ShownPart
-  edit: (label: string, edit: Edit) => Promise<boolean>
+  edit: (label: string, edit: EditOfNow) => Promise<boolean>
 }) {
   const map = useMemo(() => wearOf(build), [build])
   const open = useMemo(

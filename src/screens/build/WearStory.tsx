@@ -2,8 +2,9 @@ import { useState } from 'react'
 import { zonesOf } from '@/core/builds'
 import { WEAR_EVENT_TABLE } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import type { EditOfNow } from '@/core/model/edit'
 import { WEAR_EVENTS } from '@/core/model/vocabulary'
+import { withoutOne } from '@/core/model/withoutOne'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 
@@ -23,13 +24,16 @@ export function WearStory({
 }: {
   build: Build
   part: Part
-  edit: (label: string, edit: Edit) => Promise<boolean>
+  edit: (label: string, edit: EditOfNow) => Promise<boolean>
 }) {
   const { events = [], zones = [] } = build
   const [where, setWhere] = useState('')
   const [strength, setStrength] = useState<string>('1')
-  const put = (next: StoryEvents, label: string) =>
-    void edit(label, { do: 'set', fields: { events: next.length > 0 ? next : null } })
+  const put = (next: (now: StoryEvents) => StoryEvents, label: string) =>
+    void edit(label, (now) => {
+      const events = next(now.events ?? [])
+      return { do: 'set', fields: { events: events.length > 0 ? events : null } }
+    })
   const zoneName = (id: string | undefined) =>
     zones.find((zone) => zone.id === id)?.name.toLowerCase() ?? 'all over'
   const much = (of: number | undefined) =>
@@ -54,7 +58,7 @@ export function WearStory({
                 size="small"
                 look="quiet"
                 aria-label={`Take out: ${WEAR_EVENT_TABLE[event.event].say}`}
-                onClick={() => put(events.toSpliced(i, 1), 'Taken out of the story')}
+                onClick={() => put((now) => withoutOne(now, event, i), 'Taken out of the story')}
               >
                 ×
               </Button>
@@ -85,8 +89,8 @@ export function WearStory({
               size="small"
               onClick={() =>
                 put(
-                  [
-                    ...events,
+                  (now) => [
+                    ...now,
                     { event, strength: Number(strength), ...(where ? { zone: where } : {}) },
                   ],
                   `Story: ${WEAR_EVENT_TABLE[event].say.toLowerCase()}`,

@@ -3,7 +3,7 @@ import type { PartRemedy } from '@/core/builds'
 import { editOfText } from '@/core/formats/text/editOfText'
 import type { ReadPlan } from '@/core/formats/text/readPlan'
 import type { Build, BuildStep } from '@/core/model/build'
-import type { Edit, EditScope } from '@/core/model/edit'
+import type { Edit, EditOfNow, EditScope } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep, Step } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
@@ -42,7 +42,7 @@ function nulled(fields: object): Record<string, unknown> {
 export function useBuildEdits(build: Build, part: string) {
   const run = useRun()
   return useMemo(() => {
-    const edit = (label: string, what: Edit) => run(editBuild, build.id, what, label)
+    const edit = (label: string, what: EditOfNow) => run(editBuild, build.id, what, label)
     return {
       edit,
       apply: (remedy: PartRemedy, on: 'part' | 'every') =>

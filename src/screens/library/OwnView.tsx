@@ -4,7 +4,7 @@ import { stagesOf } from '@/core/builds'
 import { techniqueText } from '@/core/formats/techniqueFile'
 import { type OwnTechnique, ownTechniqueSchema } from '@/core/model/technique'
 import { useRun } from '@/state/hooks'
-import { removeTechnique, saveTechnique } from '@/store/actions/bench'
+import { removeTechnique, removeTechniqueStep, saveTechnique } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { saveFile } from '@/ui/saveFile'
@@ -50,11 +50,13 @@ export function OwnView({
 function Steps({ technique }: { technique: OwnTechnique }) {
   const run = useRun()
   const { steps } = technique
-  const takeOut = (at: number, name: string) =>
+  const takeOut = (at: number, step: (typeof steps)[number]) =>
     void run(
-      saveTechnique,
-      { ...technique, steps: steps.filter((_, i) => i !== at) },
-      `Removed: ${name.toLowerCase()}`,
+      removeTechniqueStep,
+      technique.id,
+      step,
+      at,
+      `Removed: ${stepName(step).toLowerCase()}`,
     )
   return (
     <ol className="border-t-2 border-strong">
@@ -74,7 +76,7 @@ function Steps({ technique }: { technique: OwnTechnique }) {
             <Button
               size="small"
               aria-label={`Remove step ${i + 1}, ${stepName(step)}`}
-              onClick={() => takeOut(i, stepName(step))}
+              onClick={() => takeOut(i, step)}
             >
               Remove
             </Button>

@@ -1,5 +1,7 @@
 'use client'
 import { useState } from 'react'
+import type { Sessions } from '@/core/model/sessions'
+import { withoutOne } from '@/core/model/withoutOne'
 import type { BenchPlan } from '@/core/schedule'
 import { useProject, useRun, useSay } from '@/state/hooks'
 import { changeSessions } from '@/store/actions/bench'
@@ -10,6 +12,8 @@ import { namesOf, taskName } from '../shared/names'
 import { useReminders } from '../shared/useReminders'
 import { Wishes } from './Wishes'
 
+type Outages = NonNullable<Sessions['outages']>
+
 /** The power is out: no compressor and no sander until it is back. */
 function Outage() {
   const project = useProject()
@@ -18,8 +22,8 @@ function Outage() {
   const { sessions } = project
   const running = (sessions?.outages ?? []).find((outage) => Date.parse(outage.to) > Date.now())
   if (!sessions) return null
-  const put = (label: string, outages: NonNullable<typeof sessions.outages>) =>
-    void run(changeSessions, { outages }, label)
+  const put = (label: string, next: (now: Outages) => Outages) =>
+    void run(changeSessions, (now) => ({ outages: next(now.outages ?? []) }), label)
   const cut = () => {
     const [hour = Number.NaN, minute = Number.NaN] = until.split(':').map(Number)
     if (!Number.isFinite(hour) || !Number.isFinite(minute)) return
@@ -29,7 +33,7 @@ function Outage() {
     // A time that is over today is meant tomorrow.
     if (back.getTime() <= now) back.setDate(back.getDate() + 1)
     const outage = { from: new Date(now).toISOString(), to: back.toISOString() }
-    put(`No power until ${clockTime(back.getTime(), now)}`, [...(sessions.outages ?? []), outage])
+    put(`No power until ${clockTime(back.getTime(), now)}`, (now) => [...now, outage])
     setUntil('')
   }
   return (
@@ -37,14 +41,7 @@ function Outage() {
       {running ? (
         <>
           <p>The power is out until {clockTime(Date.parse(running.to), Date.now())}.</p>
-          <Button
-            onClick={() =>
-              put(
-                'The power is back',
-                (sessions.outages ?? []).filter((outage) => outage !== running),
-              )
-            }
-          >
+          <Button onClick={() => put('The power is back', (now) => withoutOne(now, running))}>
             It is back
           </Button>
         </>

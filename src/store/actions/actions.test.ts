@@ -1,5 +1,6 @@
 import { indexLog, levelOf, progressOfStep } from '@/core/log'
 import type { Bottle } from '@/core/model/bottle'
+import { editOfPart } from '@/core/model/edit'
 import type { StoredMix } from '@/core/model/mix'
 import { exportProject } from '../documents'
 import { BUILD, NOW, rowsOf, storedActs, storedProject, testStore } from '../tests/stores'
@@ -139,6 +140,25 @@ describe('undo and redo', () => {
       'undone',
       'undone',
     ])
+  })
+
+  it.each([2, 3])('a list that %i taps add to in quick succession has them all', async (taps) => {
+    const found = (id: string) =>
+      editOfPart('p', (part) => ({
+        do: 'part',
+        part: 'p',
+        fields: { spots: [...(part.spots ?? []), { id, kind: 'seam' }] },
+      }))
+    const ids = Array.from({ length: taps }, (_, i) => `s${i}`)
+    await Promise.all(ids.map((id) => editBuild(store, 'b', found(id), 'Found: a seam')))
+    const part = (await storedProject(store)).builds?.[0]?.parts[0]
+    expect(part?.spots?.map(({ id }) => id)).toEqual(ids)
+  })
+
+  it('an edit of a part that is gone is refused', async () => {
+    const edit = editOfPart('gone', () => ({ do: 'set', fields: { name: 'Punt' } }))
+    expect(await editBuild(store, 'b', edit, 'Changed')).toMatchObject({ ok: false })
+    expect((await storedProject(store)).builds?.[0]?.name).toBe('Skiff')
   })
 
   it('say whose it is', async () => {

@@ -3,6 +3,7 @@ import type { Sessions } from '@/core/model/sessions'
 import { key, type StepRef, stepOf } from '@/core/model/stepRef'
 import type { OwnTechnique } from '@/core/model/technique'
 import type { Family } from '@/core/model/vocabulary'
+import { withoutOne } from '@/core/model/withoutOne'
 import type { Store } from '../store'
 import { transact, type Written } from '../transact'
 import { away, change, GONE, put } from './rows'
@@ -18,14 +19,17 @@ export function setSessions(store: Store, sessions: Sessions, label: string): Pr
 /** Changes what is said of the sessions, as it is now. */
 export function changeSessions(
   store: Store,
-  fields: Partial<Sessions>,
+  fieldsOf: (now: Sessions) => Partial<Sessions>,
   label: string,
 ): Promise<Written> {
   return transact(store, async (read) => {
     const row = await read.get('single', 'sessions')
     const value = row?.id === 'sessions' ? row.value : null
     if (!value) return { refused: GONE }
-    return { label, writes: [put('single', { id: 'sessions', value: { ...value, ...fields } })] }
+    return {
+      label,
+      writes: [put('single', { id: 'sessions', value: { ...value, ...fieldsOf(value) } })],
+    }
   })
 }
 
@@ -103,6 +107,22 @@ export function saveTechnique(
   label: string,
 ): Promise<Written> {
   return transact(store, async () => ({ label, writes: [put('techniques', technique)] }))
+}
+
+/** Takes a step out of a technique as it is now; one that would be left without any stays. */
+export function removeTechniqueStep(
+  store: Store,
+  id: string,
+  step: OwnTechnique['steps'][number],
+  at: number,
+  label: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const technique = await read.get('techniques', id)
+    const steps = technique ? withoutOne(technique.steps, step, at) : []
+    if (!technique || steps.length === 0) return { refused: GONE }
+    return { label, writes: [put('techniques', { ...technique, steps })] }
+  })
 }
 
 /** Takes a technique of the modeller's own out. */

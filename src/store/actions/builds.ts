@@ -2,7 +2,7 @@ import { type FoundFilm, takeOver } from '@/core/builds'
 import { loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Build } from '@/core/model/build'
-import type { Edit } from '@/core/model/edit'
+import type { Edit, EditOfNow } from '@/core/model/edit'
 import type { Sessions } from '@/core/model/sessions'
 import type { Store } from '../store'
 import { transact, type Written } from '../transact'
@@ -27,12 +27,18 @@ export function addBuild(
  *
  * @param label what was done, as "Moved: gloss clear"
  */
-export function editBuild(store: Store, id: string, edit: Edit, label: string): Promise<Written> {
+export function editBuild(
+  store: Store,
+  id: string,
+  edit: EditOfNow,
+  label: string,
+): Promise<Written> {
   return transact(store, async (read) => {
     const build = await read.get('builds', id)
     if (!build) return { refused: GONE }
     const logged = loggedIn(await read.log({ build: id }), id)
-    const result = applyEdit(build, edit, logged, store.newId)
+    const what = typeof edit === 'function' ? edit(build) : edit
+    const result = applyEdit(build, what, logged, store.newId)
     return result.ok
       ? { label, writes: [put('builds', result.build)] }
       : { refused: `${label}: ${result.why}` }
