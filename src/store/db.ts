@@ -16,7 +16,8 @@ export type Db = Dexie & Tables
 
 /**
  * Opens the database. Version 2 has the modeller's own techniques, version 3 pins and timers, version 4 tools; version 5 has
- * indexes of the log, what was written for other tabs, damaged rows, the plan that was made last, and bottles whose level follows from the log.
+ * indexes of the log, what was written for other tabs, damaged rows, the plan that was made last, and bottles whose level follows from the log;
+ * version 6 has meshes.
  *
  * What is confirmed is on the disk: a phone that dies a moment later has it.
  */
@@ -45,6 +46,7 @@ export function openDatabase(name = 'tectoria'): Db {
       kept: 'id',
     })
     .upgrade(levelsSince)
+  db.version(6).stores({ meshes: 'id' })
   return db
 }
 

@@ -3,7 +3,7 @@ import { changedRow } from '../model/changedRow'
 import type { Edit } from '../model/edit'
 import type { StandIn } from '../model/shape'
 import type { Zone } from '../model/zone'
-import { standInFacts } from '../shape/standIn'
+import { type ShapeFacts, standInFacts } from '../shape/standIn'
 
 /** Sides that mirror one another, by what zones of a stand-in are called. */
 const MIRRORS: readonly (readonly [string, string])[] = [
@@ -11,11 +11,14 @@ const MIRRORS: readonly (readonly [string, string])[] = [
   ['port-side', 'starboard-side'],
 ]
 
+/** What a shape says of its zones: cm², and where they meet. */
+export type Proposed = Pick<ShapeFacts, 'areaCm2' | 'zones' | 'meets'>
+
 /** The longest id of a part that is put in front of its zones' own, characters. */
 const LONGEST = 50
 
-/** The zones that a stand-in proposes for a part, each with an id of its own in the build. Source: handbook 12.1. */
-export function proposedZones(build: Build, part: Part, shape: StandIn): Zone[] {
+/** The zones that a shape proposes for a part, each with an id of its own in the build. Source: handbook 12.1. */
+export function proposedZones(build: Build, part: Part, { zones, meets }: Proposed): Zone[] {
   const taken = new Set(
     (build.zones ?? []).filter((zone) => zone.part !== part.id).map(({ id }) => id),
   )
@@ -25,7 +28,6 @@ export function proposedZones(build: Build, part: Part, shape: StandIn): Zone[] 
     for (let nth = 2; taken.has(free); nth++) free = `${id}-${nth}`
     return free
   }
-  const { zones, meets } = standInFacts(shape)
   const ids = new Map(zones.map(({ id }) => [id, idOf(id)]))
   return zones.map(({ id, name, facing, height, areaCm2 }): Zone => {
     const pair = MIRRORS.find((sides) => sides.includes(id))
@@ -34,6 +36,7 @@ export function proposedZones(build: Build, part: Part, shape: StandIn): Zone[] 
       id: ids.get(id) as string,
       part: part.id,
       name,
+      faces: [id],
       facing,
       height: rounded(height, 100),
       areaCm2: Math.max(0.01, rounded(areaCm2, 100)),
@@ -51,12 +54,26 @@ export function proposedZones(build: Build, part: Part, shape: StandIn): Zone[] 
 
 /** Gives a part a stand-in: its area, and the zones that it proposes instead of those that it had. */
 export function shapeEdit(build: Build, part: Part, shape: StandIn): Edit {
-  const zones = proposedZones(build, part, shape)
-  const areaCm2 = rounded(standInFacts(shape).areaCm2, 10)
+  return shapedEdit(build, part, standInFacts(shape), { standIn: shape, mesh: null })
+}
+
+/** Gives a part a mesh that was zoned: its area, and the zones that it proposes instead of those that it had. */
+export function meshEdit(build: Build, part: Part, mesh: string, facts: Proposed): Edit {
+  return shapedEdit(build, part, facts, { standIn: null, mesh })
+}
+
+function shapedEdit(
+  build: Build,
+  part: Part,
+  facts: Proposed,
+  by: { standIn: StandIn | null; mesh: string | null },
+): Edit {
+  const zones = proposedZones(build, part, facts)
+  const areaCm2 = rounded(facts.areaCm2, 10)
   return {
     do: 'all',
     edits: [
-      { do: 'part', part: part.id, fields: { standIn: shape, areaCm2 } },
+      { do: 'part', part: part.id, fields: { ...by, areaCm2 } },
       { do: 'set', fields: { zones: [...others(build, part), ...zones] } },
     ],
   }

@@ -17,6 +17,8 @@ export const partSchema = v.looseObject({
   areaCm2: v.optional(ranged(0.1, 100000, 'cm²')),
   /** The shape that stands in for it. */
   standIn: v.optional(standInSchema),
+  /** Or the mesh of the project that it is drawn by. */
+  mesh: v.optional(idField),
   /** Depth of its panel lines, mm. */
   lineDepthMm: v.optional(ranged(0.01, 5, 'mm')),
   /** What it weighs, g, or how much there is of it, cm³. Source: handbook 12.7. */

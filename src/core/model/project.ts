@@ -5,6 +5,7 @@ import { buildSchema } from './build'
 import { idField, instantField, ranged } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import { loggedActSchema } from './loggedAct'
+import { meshSchema } from './mesh'
 import { storedMixSchema } from './mix'
 import { sessionsSchema } from './sessions'
 import { ownTechniqueSchema } from './technique'
@@ -37,6 +38,8 @@ export const projectSchema = v.looseObject({
   pins: v.optional(v.array(pinSchema)),
   timers: v.optional(v.array(timerSchema)),
   tools: v.optional(v.array(toolSchema)),
+  /** Meshes that parts are drawn by. */
+  meshes: v.optional(v.array(meshSchema)),
   /** Techniques of the modeller's own. */
   techniques: v.optional(v.array(ownTechniqueSchema)),
 })

@@ -11,6 +11,7 @@ export const PROJECT_LISTS = [
   'pins',
   'timers',
   'tools',
+  'meshes',
 ] as const
 
 /** A list of a project by its name. */

@@ -11,6 +11,8 @@ export const zoneSchema = v.looseObject({
   id: idField,
   part: idField,
   name: nameField,
+  /** The faces of its part's shape or mesh that it has; left out: the one that it was proposed from. */
+  faces: v.optional(v.array(idField)),
   facing: v.optional(v.picklist(ZONE_FACINGS)),
   /** 0 low to 1 high on the model as it stands. */
   height: v.optional(ranged(0, 1)),

@@ -197,8 +197,14 @@ function saidOf(sum: Sum): { name: string; facing: ZoneFacing } {
   return row
 }
 
+/** Where a surface faces on the whole, by its normals added up. */
+export function facingOf({ x, y, z }: { x: number; y: number; z: number }): ZoneFacing {
+  return saidOf({ x, y, z, area: Math.hypot(x, y, z), up: 0, open: Number.POSITIVE_INFINITY })
+    .facing
+}
+
 /** Where zones meet: along their sharp edges, or softly where there are none. */
-function meetsOf(
+export function meetsOf(
   { points, corners }: Solid,
   { across, cosine }: Neighbours,
   zoneOf: Int32Array,

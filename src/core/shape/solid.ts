@@ -75,6 +75,30 @@ function outwards(solid: Solid): Solid {
   }
 }
 
+/** Triangles with their normals and areas, those without area too, so that each keeps its place. */
+export function whole(points: Float32Array, corners: Uint32Array): Solid {
+  const normals = new Float32Array(corners.length)
+  const areas = new Float32Array(corners.length / 3)
+  for (let t = 0; t < areas.length; t++) {
+    const [x, y, z] = crossOf(points, corners, t * 3)
+    const twice = Math.sqrt(x * x + y * y + z * z)
+    areas[t] = twice / 2
+    if (twice > 0) normals.set([x / twice, y / twice, z / twice], t * 3)
+  }
+  return { points, corners, normals, areas }
+}
+
+/** Twice a triangle's area along its normal. */
+function crossOf(points: Float32Array, corners: Uint32Array, from: number): Three {
+  const [a, b, c] = [0, 1, 2].map((k) => (corners[from + k] as number) * 3) as Three
+  const at = (i: number) => points[i] as number
+  const [ux, uy, uz] = [at(b) - at(a), at(b + 1) - at(a + 1), at(b + 2) - at(a + 2)]
+  const [vx, vy, vz] = [at(c) - at(a), at(c + 1) - at(a + 1), at(c + 2) - at(a + 2)]
+  return [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx]
+}
+
+type Three = [number, number, number]
+
 /** Triangles with their normals and areas. @throws MeshError if nothing of them has an area */
 export function measured(points: Float32Array, all: Uint32Array): Solid {
   const corners = new Uint32Array(all.length)
@@ -82,15 +106,7 @@ export function measured(points: Float32Array, all: Uint32Array): Solid {
   const areas = new Float32Array(all.length / 3)
   let count = 0
   for (let t = 0; t < all.length; t += 3) {
-    const [a, b, c] = [all[t], all[t + 1], all[t + 2]].map((id) => (id as number) * 3) as [
-      number,
-      number,
-      number,
-    ]
-    const at = (i: number) => points[i] as number
-    const [ux, uy, uz] = [at(b) - at(a), at(b + 1) - at(a + 1), at(b + 2) - at(a + 2)]
-    const [vx, vy, vz] = [at(c) - at(a), at(c + 1) - at(a + 1), at(c + 2) - at(a + 2)]
-    const [x, y, z] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx]
+    const [x, y, z] = crossOf(points, all, t)
     const twice = Math.sqrt(x * x + y * y + z * z)
     if (!(twice > 0)) continue
     corners.set([all[t] as number, all[t + 1] as number, all[t + 2] as number], count * 3)

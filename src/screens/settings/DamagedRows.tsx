@@ -38,6 +38,7 @@ const KINDS: Record<DamagedRow['table'], string> = {
   pins: 'A step kept in its evening',
   timers: 'Timer',
   tools: 'Tool',
+  meshes: 'Mesh',
   single: 'Setting',
 }
 

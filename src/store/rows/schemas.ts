@@ -4,6 +4,7 @@ import { bottleSchema } from '@/core/model/bottle'
 import { buildSchema } from '@/core/model/build'
 import { idField } from '@/core/model/fields'
 import { loggedActSchema } from '@/core/model/loggedAct'
+import { meshSchema } from '@/core/model/mesh'
 import { storedMixSchema } from '@/core/model/mix'
 import { sessionsSchema } from '@/core/model/sessions'
 import { ownTechniqueSchema } from '@/core/model/technique'
@@ -31,6 +32,7 @@ export const ROW_SCHEMAS = {
   pins: pinSchema,
   timers: timerSchema,
   tools: toolSchema,
+  meshes: meshSchema,
   single: singleSchema,
 } as const
 
