@@ -1,6 +1,7 @@
 // Places of a part: zones proposed by its shape, steps for some of them, what was forgotten.
 import type { Locator, Page } from '@playwright/test'
-import { expect, openAt, test } from './support'
+import { houndStl } from '../scripts/parts/hound'
+import { expect, exported, openAt, openDemo, test } from './support'
 
 const PLAN = [
   'degrease',
@@ -121,7 +122,8 @@ test('a length measured on the model that disagrees with its scale is told', asy
 
 test('a zone is renamed, and a size that can’t be is refused with its range', async ({ page }) => {
   await beginCar(page)
-  await page.getByRole('button', { name: 'Roof', exact: true }).click()
+  const list = page.getByRole('list', { name: 'Zones' })
+  await list.getByRole('button', { name: 'Roof', exact: true }).click()
   const form = page.getByRole('form', { name: 'Roof' })
   await form.getByLabel('Its area').fill('-3')
   await form.getByRole('button', { name: 'Save the zone' }).click()
@@ -131,4 +133,125 @@ test('a zone is renamed, and a size that can’t be is refused with its range', 
   await form.getByRole('button', { name: 'Save the zone' }).click()
   const row = page.getByRole('row', { name: /^Hard top/ })
   await expect(row.getByRole('cell').first()).toHaveText('55.0')
+})
+
+/** Share of a picture's pixels, of those that are painted, that are of about this colour. */
+function shareOf(picture: Locator, [r, g, b]: readonly [number, number, number]): Promise<number> {
+  return picture.evaluate(
+    (canvas, [r, g, b]) => {
+      const { width, height } = canvas as HTMLCanvasElement
+      const copy = new OffscreenCanvas(width, height)
+      const context = copy.getContext('2d', { willReadFrequently: true })
+      context?.drawImage(canvas as HTMLCanvasElement, 0, 0)
+      const { data } = context?.getImageData(0, 0, width, height) ?? { data: [] as number[] }
+      let [all, near] = [0, 0]
+      for (let i = 0; i < data.length; i += 4) {
+        if (data[i + 3] === 0) continue
+        all++
+        const off = [r, g, b].map((wanted, c) => Math.abs((data[i + c] ?? 0) - (wanted ?? 0)))
+        if (Math.max(...off) < 24) near++
+      }
+      return near / Math.max(1, all)
+    },
+    [r, g, b],
+  )
+}
+
+test('a part is looked at after any of its steps, turned, taken in hand, and its zones chosen', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/corriebreck-1100?part=body')
+  const zones = page.getByRole('region', { name: 'Zones' })
+  const picture = zones.getByRole('img', { name: /^Body, / })
+  await expect(picture).toHaveAccessibleName(/after all of it/)
+  await zones.getByRole('button', { name: 'Colours alone' }).click()
+  const [green, cream] = [
+    [31, 59, 44],
+    [232, 220, 184],
+  ] as const
+  await expect.poll(() => shareOf(picture, green)).toBeGreaterThan(0.4)
+  expect(await shareOf(picture, cream)).toBeGreaterThan(0.05)
+  const slider = zones.getByRole('slider', { name: 'It is shown' })
+  await slider.focus()
+  await page.keyboard.press('Home')
+  await expect(picture).toHaveAccessibleName('Body, bare')
+  await expect.poll(() => shareOf(picture, green)).toBe(0)
+  await page.keyboard.press('End')
+  await zones.getByRole('button', { name: 'From below' }).click()
+  await zones.getByRole('button', { name: 'From below' }).click()
+  await expect.poll(() => shareOf(picture, cream)).toBeLessThan(0.05)
+  const list = zones.getByRole('list', { name: 'Zones' })
+  await list.getByRole('button', { name: 'Front' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(zones.getByRole('form', { name: 'Front' })).toBeVisible()
+  await zones.getByRole('button', { name: 'Take it in hand' }).click()
+  await expect(picture).toHaveCount(0)
+  const hand = zones.locator('canvas')
+  await expect(hand).toBeVisible()
+  await list.getByRole('button', { name: 'Front' }).click()
+  const { width = 0, height = 0 } = (await hand.boundingBox()) ?? {}
+  await expect(async () => {
+    await hand.click({ position: { x: width / 2, y: height / 2 } })
+    await expect(list.getByRole('button', { pressed: true })).toHaveCount(1, { timeout: 2_000 })
+  }).toPass()
+})
+
+test('a mesh of ours is zoned, painted and looked at', async ({ page }) => {
+  await openAt(page, '/builds?new')
+  await page.getByRole('radio', { name: /Nothing yet/ }).check()
+  await page.getByLabel('Name of the build').fill('Mire Hound')
+  await page.getByRole('button', { name: 'Start and check it' }).click()
+  await page
+    .getByLabel('Steps in words')
+    .fill('degrease; prime light x2; base #A8321F lacquer wet x3')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await expect(page.locator('[data-step]')).toHaveCount(3)
+  const zones = page.getByRole('region', { name: 'Zones' })
+  const file = zones.locator('input[type=file]')
+  const stl = Buffer.from(houndStl())
+  await file.setInputFiles({
+    name: 'torn.stl',
+    mimeType: 'model/stl',
+    buffer: stl.subarray(0, 9_000),
+  })
+  await expect(zones.getByRole('alert')).toContainText('torn.stl can’t be read')
+  await file.setInputFiles({ name: 'hound.stl', mimeType: 'model/stl', buffer: stl })
+  await expect(zones.getByText(/^hound.stl: .* cm² in 9 zones/)).toBeVisible()
+  await zones.getByRole('button', { name: 'Draw the part by it' }).click()
+  const list = zones.getByRole('list', { name: 'Zones' })
+  await expect(list.getByRole('listitem')).toHaveCount(9)
+  const picture = zones.getByRole('img')
+  await zones.getByRole('button', { name: 'Colours alone' }).click()
+  const red = [168, 50, 31] as const
+  await expect.poll(() => shareOf(picture, red)).toBeGreaterThan(0.5)
+  // One zone takes another in, is parted at a height, and another is drawn round.
+  await list.getByRole('button', { name: 'Starboard', exact: true }).click()
+  await zones.getByRole('combobox', { name: 'Starboard takes in' }).click()
+  await page.getByRole('option', { name: 'Starboard 2' }).click()
+  await expect(list.getByRole('listitem')).toHaveCount(8)
+  await zones.getByRole('button', { name: 'Part it' }).click()
+  await expect(list.getByRole('button', { name: 'Starboard, upper' })).toBeVisible()
+  await zones.getByRole('button', { name: 'Draw round a zone' }).click()
+  const box = await picture.boundingBox()
+  if (!box) throw new Error('no picture')
+  const [x, y] = [box.x + box.width / 2, box.y + box.height * 0.35]
+  await page.mouse.move(x - 60, y - 50)
+  await page.mouse.down()
+  for (const [dx, dy] of [
+    [60, -50],
+    [60, 50],
+    [-60, 50],
+  ] as const)
+    await page.mouse.move(x + dx, y + dy, { steps: 4 })
+  await page.mouse.up()
+  await expect(list.getByRole('button', { name: 'Patch 1' })).toBeVisible()
+  // Only the patch gets the red.
+  await onZones(page, page.locator('[data-step]').getByRole('button', { name: /^Base colour/ }), [
+    'Patch 1',
+  ])
+  await expect.poll(() => shareOf(picture, red)).toBeLessThan(0.5)
+  expect(await shareOf(picture, red)).toBeGreaterThan(0.01)
+  const project = await exported(page)
+  expect(project.meshes).toMatchObject([{ name: 'hound.stl', triangles: 6720 }])
 })

@@ -3,13 +3,23 @@ import { ACT_MINUTES } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { LoggedAct } from '@/core/model/loggedAct'
+import type { Mesh } from '@/core/model/mesh'
 import type { Project } from '@/core/model/project'
 import type { Sessions } from '@/core/model/sessions'
+import type { Zone } from '@/core/model/zone'
 import builds from './builds.json'
+import hound from './hound.json'
 import { DEMO_TOOLS, demoShelf } from './shelf'
 
 /** The four builds, in the open project format. */
-const DEMO_BUILDS = builds as Build[]
+const DEMO_BUILDS = (builds as Build[]).map((build) =>
+  build.id === 'lantern-wardens'
+    ? { ...build, zones: [...(build.zones ?? []), ...(hound.zones as Zone[])] }
+    : build,
+)
+
+/** What the hound is drawn by: made by scripts/demoHound.ts. */
+const HOUND = hound.mesh as Mesh
 
 function named(id: string): Build {
   const build = DEMO_BUILDS.find((build) => build.id === id)
@@ -150,6 +160,7 @@ export function demoProject(now: number, zone: string): Project {
     format: 'tectoria-project',
     version: 1,
     builds: DEMO_BUILDS,
+    meshes: [HOUND],
     shelf: demoShelf(now),
     tools: DEMO_TOOLS,
     mixes: [

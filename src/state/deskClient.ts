@@ -54,3 +54,20 @@ export function meshJob(
     onProgress,
   )
 }
+
+/** A mesh with its zones, as it is kept under an id; its bytes go to the worker and are gone here. */
+export function zonesJob(
+  id: string,
+  name: string,
+  bytes: ArrayBuffer,
+  size: MeshSize,
+  onProgress: (share: number) => void,
+): Job<ZonedFile> {
+  return jobOf(
+    (worker, tell) => worker.zones(id, name, transfer(bytes, [bytes]), size, tell),
+    onProgress,
+  )
+}
+
+/** A mesh as it is kept, and what is known of it. */
+export type ZonedFile = ReturnType<DeskWorker['zones']>

@@ -8,8 +8,10 @@ import {
 import { addTechnique } from '@/core/builds/addTechnique'
 import { cureCurve } from '@/core/builds/cureCurve'
 import { faceOfPart } from '@/core/builds/faceOfPart'
+import { facesAlong } from '@/core/builds/facesAlong'
 import { findingsOfBuild, judgeBuild } from '@/core/builds/judgeBuild'
 import { coverOfStep, judgePart } from '@/core/builds/judgePart'
+import { simulatePart } from '@/core/builds/partSimulation'
 import { replanParts } from '@/core/builds/replanParts'
 import { schoolEffect } from '@/core/builds/schoolEffect'
 import { techniqueNumbers } from '@/core/builds/techniqueNumbers'
@@ -104,6 +106,11 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
       buildOf(build) ? schoolEffect(state, build, question, value, now, newId) : null,
     cure: (film, now) => (hasPart(film) ? cureCurve(state, film, now) : null),
     face: (ref, when, now) => faceOfPart(state, ref, when, now),
+    faces: (ref, now) => {
+      const build = buildOf(ref.build)
+      const part = build?.parts.find(({ id }) => id === ref.part)
+      return build && part ? facesAlong(simulatePart(state, build, part, now)) : null
+    },
     techniques: (techniques, climate, scale, areaCm2) =>
       techniques.map((technique) => techniqueNumbers(technique, climate, scale, areaCm2)),
     explain,

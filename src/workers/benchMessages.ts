@@ -2,6 +2,7 @@ import type {
   AskedFace,
   Chosen,
   CureCurve,
+  FacesAlong,
   JudgedPart,
   LaidFilm,
   PartFinding,
@@ -76,6 +77,8 @@ export type BenchWorker = {
   cure: (film: LaidFilm, now: number) => CureCurve | null
   /** The colour of a part's face. */
   face: (ref: PartRef, when: AskedFace, now: number) => string | null
+  /** What every zone of a part looks like after each of its steps; null: there is no such part. */
+  faces: (ref: PartRef, now: number) => FacesAlong | null
   /** What techniques come to at a scale, in a climate, on an area; in their order. */
   techniques: (
     techniques: readonly Technique[],

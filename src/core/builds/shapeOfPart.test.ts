@@ -142,7 +142,12 @@ describe('a zone that is drawn round', () => {
     return [...zoneOf.keys()].filter((t) => zones[zoneOf[t] as number] === 'top')
   }
   const drawn = (triangles: readonly number[]) =>
-    drawnRound(meshed, partOf(meshed), MESH, { zone: 'hatch', name: 'Hatch', triangles })
+    drawnRound(meshed, partOf(meshed), MESH, {
+      zone: 'hatch',
+      meshId: 'm2',
+      name: 'Hatch',
+      triangles,
+    })
 
   it('is taken from those that its triangles were of', () => {
     const made = drawn(topTriangles(MESH).slice(0, 1))

@@ -2,12 +2,12 @@ import type { Build, Part } from '../model/build'
 import type { Edit } from '../model/edit'
 import type { Mesh } from '../model/mesh'
 import type { Zone } from '../model/zone'
-import { type Drawn, drawnStandIn } from '../shape/drawn'
+import { type DrawnShape, drawnStandIn } from '../shape/drawn'
 import { drawnMesh, facesOfKept, withFace } from '../shape/keptMesh'
 import { zonesOf } from './zoneRegions'
 
 /** The shape of a part as it is drawn, its zones by their ids; null: none was said, or its mesh isn't here. */
-export function shapeOfPart(build: Build, part: Part, mesh: Mesh | undefined): Drawn | null {
+export function shapeOfPart(build: Build, part: Part, mesh: Mesh | undefined): DrawnShape | null {
   const drawn = part.standIn
     ? drawnStandIn(part.standIn)
     : mesh && mesh.id === part.mesh
@@ -34,6 +34,7 @@ function hasFace({ id, faces = [id] }: Zone, part: Part, face: string): boolean 
  * A zone of a mesh as it was drawn round: some triangles become a zone of their own, taken from those that they were of.
  *
  * @param zone the id of the new one, and of its face
+ * @param meshId of the mesh with it: others may be drawn by the one there was
  * @param triangles by their places; as drawn
  * @returns the mesh with the face, and the edit with the zones; null: nothing would be left, or nothing was meant
  * Source: handbook 12.1.
@@ -42,10 +43,15 @@ export function drawnRound(
   build: Build,
   part: Part,
   mesh: Mesh,
-  { zone, name, triangles }: { zone: string; name: string; triangles: readonly number[] },
+  {
+    zone,
+    meshId,
+    name,
+    triangles,
+  }: { zone: string; meshId: string; name: string; triangles: readonly number[] },
 ): { mesh: Mesh; edit: Edit } | null {
   if (triangles.length === 0 || mesh.faces.length >= 255) return null
-  const next = withFace(mesh, triangles, zone)
+  const next = { ...withFace(mesh, triangles, zone), id: meshId }
   const [before, after] = [facesOfKept(mesh), facesOfKept(next)]
   const area = (of: typeof before, own: Zone) =>
     next.faces.reduce(
@@ -75,7 +81,16 @@ export function drawnRound(
   const edges = edgesBetween(zones, part, after.meets)
   const others = (build.zones ?? []).filter((one) => one.part !== part.id)
   const all = [...others, ...zones.map((one) => ({ ...one, edges: edges.get(one.id) ?? [] }))]
-  return { mesh: next, edit: { do: 'set', fields: { zones: all } } }
+  return {
+    mesh: next,
+    edit: {
+      do: 'all',
+      edits: [
+        { do: 'part', part: part.id, fields: { mesh: meshId } },
+        { do: 'set', fields: { zones: all } },
+      ],
+    },
+  }
 }
 
 /** Where zones meet, by where their faces do. */

@@ -5,7 +5,7 @@ import { blocks, fan, type Place, type Point, prism, quad, type Surface, tube } 
  * A surface as it is drawn: nine numbers a triangle (x ahead, y to port, z up; mm), and of each triangle its zone's place
  * among the zones; -1: it belongs to none.
  */
-export type Drawn = { points: Float32Array; zoneOf: Int32Array; zones: string[] }
+export type DrawnShape = { points: Float32Array; zoneOf: Int32Array; zones: string[] }
 
 type Lengths = Record<
   'lengthMm' | 'widthMm' | 'heightMm' | 'frontMm' | 'diameterMm' | 'mouthMm' | 'thicknessMm',
@@ -23,7 +23,7 @@ const NONE: Lengths = {
 }
 
 /** A stand-in as triangles, by the zones that it proposes. Source: handbook 12.1. */
-export function drawnStandIn(shape: StandIn): Drawn {
+export function drawnStandIn(shape: StandIn): DrawnShape {
   const surface = DRAWN[shape.kind]({ ...NONE, ...shape } as Lengths)
   const zones = [...new Set(surface.map(({ zone }) => zone))]
   return {
@@ -181,77 +181,81 @@ const CAR: readonly (readonly [x: number, z: number, zone: string])[] = [
   [0.97, 0.54, 'front'],
   [1, 0.2, ''],
 ]
-/** Where the sills end and the windows begin, of the height; a window's frame, of the length. */
-const CAR_SIDE = { sills: 0.32, windows: 0.66, frame: 0.015 } as const
+/** A car's side, as shares of its length and height: each band's zone (null: the side itself), how far it stands out of it, of the width, and its corners. */
+const CAR_SIDE: readonly {
+  zone: string | null
+  off: number
+  outline: readonly Point[]
+}[] = [
+  {
+    zone: 'sills-and-arches',
+    off: 0,
+    outline: [
+      [0, 0.2],
+      [1, 0.2],
+      [0.99, 0.32],
+      [0, 0.32],
+    ],
+  },
+  {
+    zone: null,
+    off: 0,
+    outline: [
+      [0, 0.32],
+      [0.99, 0.32],
+      [0.97, 0.54],
+      [0.76, 0.62],
+      [0.16, 0.64],
+      [0, 0.6],
+    ],
+  },
+  {
+    zone: null,
+    off: 0,
+    outline: [
+      [0.16, 0.64],
+      [0.76, 0.62],
+      [0.63, 1],
+      [0.29, 1],
+    ],
+  },
+  {
+    zone: 'window-trims',
+    off: 0.004,
+    outline: [
+      [0.2, 0.66],
+      [0.72, 0.66],
+      [0.615, 0.95],
+      [0.305, 0.95],
+    ],
+  },
+  {
+    zone: null,
+    off: 0.008,
+    outline: [
+      [0.23, 0.68],
+      [0.69, 0.68],
+      [0.595, 0.92],
+      [0.325, 0.92],
+    ],
+  },
+]
 
 /** A body is open below. */
 function car({ lengthMm: l, widthMm: w, heightMm: h }: Lengths): Surface {
-  const at = (x: number, z: number): Point => [(x - 0.5) * l, z * h]
+  const at = (x: number, y: number, z: number): Place => [(x - 0.5) * l, y, z * h]
   const top = CAR.slice(0, -1).flatMap(([x, z, zone], i) => {
     const [nx, nz] = CAR[i + 1] as (typeof CAR)[number]
-    const [[ax, az], [bx, bz]] = [at(x, z), at(nx, nz)]
-    return quad([ax, -w / 2, az], [bx, -w / 2, bz], [bx, w / 2, bz], [ax, w / 2, az], zone)
+    return quad(at(x, -w / 2, z), at(nx, -w / 2, nz), at(nx, w / 2, nz), at(x, w / 2, z), zone)
   })
-  const side = (y: number, zone: string): Surface => {
-    const band = (outline: readonly Point[], of: string, off = 0) =>
+  const side = (way: 1 | -1, own: string) =>
+    CAR_SIDE.flatMap(({ zone, off, outline }) =>
       fan(
-        outline.map(([x, z]): Place => [(x - 0.5) * l, y + Math.sign(y) * off, z * h]),
-        of,
-      )
-    const { sills, windows, frame } = CAR_SIDE
-    return [
-      ...band(
-        [
-          [0, 0.2],
-          [1, 0.2],
-          [0.99, sills],
-          [0, sills],
-        ],
-        'sills-and-arches',
+        outline.map(([x, z]) => at(x, way * w * (0.5 + off), z)),
+        zone ?? own,
       ),
-      ...band(
-        [
-          [0, sills],
-          [0.99, sills],
-          [0.97, 0.54],
-          [0.76, 0.62],
-          [0.16, 0.64],
-          [0, 0.6],
-        ],
-        zone,
-      ),
-      ...band(
-        [
-          [0.16, 0.64],
-          [0.76, 0.62],
-          [0.63, 1],
-          [0.29, 1],
-        ],
-        zone,
-      ),
-      ...band(
-        [
-          [0.2, windows],
-          [0.72, windows],
-          [0.615, 0.95],
-          [0.305, 0.95],
-        ],
-        'window-trims',
-        0.004 * w,
-      ),
-      ...band(
-        [
-          [0.2 + 2 * frame, windows + 0.02],
-          [0.72 - 2 * frame, windows + 0.02],
-          [0.61 - frame, 0.92],
-          [0.31 + frame, 0.92],
-        ],
-        zone,
-        0.008 * w,
-      ),
-    ]
-  }
-  return [...top, ...side(w / 2, 'port-side'), ...side(-w / 2, 'starboard-side')]
+    )
+  return [...top, ...side(1, 'port-side'), ...side(-1, 'starboard-side')]
 }
 
 /** A figure on its base, of blocks, as shares of its height: what it wears, where, how wide, how deep, from where to where. */

@@ -1,7 +1,7 @@
 import { base64Of, bytesOf } from '../model/base64'
 import { MESH_STEPS, type Mesh } from '../model/mesh'
 import type { ZoneFacing } from '../model/shape'
-import type { Drawn } from './drawn'
+import type { DrawnShape } from './drawn'
 import { facingOf, meetsOf, type ZonedMesh } from './meshFacts'
 import { neighboursOf } from './neighbours'
 import { whole } from './solid'
@@ -51,7 +51,7 @@ function bytesOfKept(mesh: Mesh) {
 }
 
 /** A mesh that is kept, as it is drawn. */
-export function drawnMesh(mesh: Mesh): Drawn {
+export function drawnMesh(mesh: Mesh): DrawnShape {
   const { points, corners, faceOf } = bytesOfKept(mesh)
   const soup = new Float32Array(corners.length * 3)
   corners.forEach((id, i) => {

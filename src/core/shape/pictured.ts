@@ -1,4 +1,4 @@
-import type { Drawn } from './drawn'
+import type { DrawnShape } from './drawn'
 
 /** From where a part is looked at, degrees: round it from its front towards port, and above it. */
 export type Eye = { round: number; above: number }
@@ -26,17 +26,30 @@ export const BESIDE = -2
 
 /** Room left round the part, of the picture. */
 const MARGIN = 0.06
-/** Light from nowhere, and from over the shoulder of who looks. */
-const LIGHT = { all: 0.42, lamp: 0.58, from: [-0.45, 0.6, 0.66] } as const
+/** Light from nowhere, from over the left shoulder of who looks, and a weaker one from the right. */
+const LIGHT = {
+  all: 0.5,
+  lamps: [
+    { strong: 0.5, from: [-0.45, 0.6, 0.66] },
+    { strong: 0.22, from: [0.8, 0.1, 0.6] },
+  ],
+} as const
 
 /**
  * A still picture of a part, drawn by depth without any help of the machine's graphics. Deterministic.
  *
+ * @param margin room left round the part, as a share of the picture
  * Source: handbook 12.1 (a part is drawn as itself).
  */
-export function pictured(drawn: Drawn, eye: Eye, width: number, height: number): Pictured {
+export function pictured(
+  drawn: DrawnShape,
+  eye: Eye,
+  width: number,
+  height: number,
+  margin = MARGIN,
+): Pictured {
   const axes = axesOf(eye)
-  const placeOf = fitted(drawn.points, axes, width, height)
+  const placeOf = fitted(drawn.points, axes, { width, height, margin })
   const picture: Pictured = {
     width,
     height,
@@ -78,7 +91,11 @@ function dot(a: Axis, x: number, y: number, z: number): number {
 }
 
 /** The part as large as the picture bears, in its middle. */
-function fitted(points: Float32Array, { right, up, to }: Axes, width: number, height: number) {
+function fitted(
+  points: Float32Array,
+  { right, up, to }: Axes,
+  { width, height, margin }: { width: number; height: number; margin: number },
+) {
   const low = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]
   const high = [Number.NEGATIVE_INFINITY, Number.NEGATIVE_INFINITY]
   for (let i = 0; i < points.length; i += 3)
@@ -89,7 +106,7 @@ function fitted(points: Float32Array, { right, up, to }: Axes, width: number, he
     })
   const span = (c: number) => Math.max(1e-6, (high[c] as number) - (low[c] as number))
   const middle = (c: number) => ((high[c] as number) + (low[c] as number)) / 2
-  const scale = (1 - 2 * MARGIN) * Math.min(width / span(0), height / span(1))
+  const scale = (1 - 2 * margin) * Math.min(width / span(0), height / span(1))
   const [cx, cy] = [middle(0), middle(1)]
   return (x: number, y: number, z: number): Seen => [
     width / 2 + (dot(right, x, y, z) - cx) * scale,
@@ -106,11 +123,14 @@ function lightOn(points: Float32Array, t: number, { right, up, to }: Axes): numb
   const normal: Axis = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx]
   const length = Math.hypot(...normal) || 1
   const turned = dot(to, ...normal) < 0 ? -1 : 1
-  const on = ([right, up, to] as const).reduce(
-    (sum, axis, i) => sum + (LIGHT.from[i] as number) * dot(axis, ...normal),
-    0,
-  )
-  return LIGHT.all + LIGHT.lamp * Math.max(0, (turned * on) / length)
+  const falls = LIGHT.lamps.reduce<number>((sum, { strong, from }) => {
+    const on = [right, up, to].reduce<number>(
+      (whole, axis, i) => whole + (from[i] as number) * dot(axis, ...normal),
+      0,
+    )
+    return sum + strong * Math.max(0, (turned * on) / length)
+  }, LIGHT.all)
+  return Math.min(1, falls)
 }
 
 /** Fills the pixels of a triangle that nothing nearer covers. */

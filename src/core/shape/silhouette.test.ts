@@ -1,5 +1,6 @@
 import { STAND_IN_LENGTHS, STAND_INS, type StandIn } from '../model/shape'
-import { silhouetteOf } from './silhouette'
+import { drawnStandIn } from './drawn'
+import { silhouetteOf, silhouetteOfDrawn } from './silhouette'
 
 const LENGTHS = {
   lengthMm: 120,
@@ -40,4 +41,30 @@ test.each([
 
 it('a wedge is lower in front', () => {
   expect(silhouetteOf(shape('wedge-hull')).path).toBe('M0 0L120 30L120 40L0 40Z')
+})
+
+describe('the outline of what is drawn', () => {
+  it.each([
+    ['box-hull', 120, 40],
+    ['sphere', 30, 30],
+  ] as const)('%s is %s mm long and %s high, one closed line round it', (kind, width, height) => {
+    const outline = silhouetteOfDrawn(drawnStandIn(shape(kind)))
+    expect(outline.width).toBeCloseTo(width, 1)
+    expect(outline.height).toBeCloseTo(height, 1)
+    expect(outline.path.match(/M/g)).toHaveLength(1)
+  })
+
+  it('a box has its four corners', () => {
+    expect(silhouetteOfDrawn(drawnStandIn(shape('box-hull'))).path.match(/L/g)).toHaveLength(3)
+  })
+
+  it('a wedge’s front is to the right', () => {
+    const { path } = silhouetteOfDrawn(drawnStandIn(shape('wedge-hull')))
+    const points = [...path.matchAll(/([\d.]+) ([\d.]+)/g)].map(
+      ([, x, y]) => [Number(x), Number(y)] as const,
+    )
+    const top = (from: number, to: number) =>
+      Math.min(...points.filter(([x]) => x >= from && x <= to).map(([, y]) => y))
+    expect(top(100, 120)).toBeGreaterThan(top(0, 20))
+  })
 })

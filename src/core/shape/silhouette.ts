@@ -1,4 +1,6 @@
 import type { StandIn } from '../model/shape'
+import type { DrawnShape } from './drawn'
+import { BESIDE, pictured } from './pictured'
 
 /** The outline of a shape as it stands, mm: an SVG path within a box from 0, 0 down to its size. */
 export type Silhouette = { width: number; height: number; path: string }
@@ -145,4 +147,60 @@ function tube(length: number, throat: number, mouth: number, flares: boolean): S
 
 function tenth(mm: number): number {
   return Math.round(mm * 10) / 10
+}
+
+/** How finely a mesh's outline is drawn: cells along its longer side. */
+const CELLS = 160
+
+/** The outline of anything that is drawn, from its side, the front to the right. */
+export function silhouetteOfDrawn(drawn: DrawnShape): Silhouette {
+  const [long, tall] = [0, 2].map((c) => {
+    const [low, high] = drawn.points.reduce(
+      ([least, most], mm, i) =>
+        i % 3 === c ? [Math.min(least, mm), Math.max(most, mm)] : [least, most],
+      [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY],
+    )
+    return Math.max(0.1, high - low)
+  }) as [number, number]
+  const cell = Math.max(long, tall) / CELLS
+  const [width, height] = [Math.ceil(long / cell), Math.ceil(tall / cell)]
+  const { zone } = pictured(drawn, SIDE, width, height, 0)
+  const isIn = (x: number, y: number) =>
+    x >= 0 && y >= 0 && x < width && y < height && zone[y * width + x] !== BESIDE
+  const at = ([x, y]: Point) => `${tenth(x * cell)} ${tenth(y * cell)}`
+  const path = loops(width, height, isIn).map((loop) => `M${loop.map(at).join('L')}Z`)
+  return { width: long, height: tall, path: path.join('') }
+}
+
+/** From starboard: what is ahead is to the right. */
+const SIDE = { round: -90, above: 0 } as const
+
+/** The lines round what is in, cell by cell, each closed; corners alone. */
+function loops(width: number, height: number, isIn: (x: number, y: number) => boolean): Point[][] {
+  const ways = new Map<string, Point[]>()
+  const way = (from: Point, to: Point) =>
+    ways.set(from.join(), [...(ways.get(from.join()) ?? []), to])
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++) {
+      if (!isIn(x, y)) continue
+      if (!isIn(x, y - 1)) way([x, y], [x + 1, y])
+      if (!isIn(x + 1, y)) way([x + 1, y], [x + 1, y + 1])
+      if (!isIn(x, y + 1)) way([x + 1, y + 1], [x, y + 1])
+      if (!isIn(x - 1, y)) way([x, y + 1], [x, y])
+    }
+  const found: Point[][] = []
+  for (const begin of ways.keys()) {
+    const loop: Point[] = []
+    for (let at = begin, next = ways.get(at)?.pop(); next; next = ways.get(at)?.pop()) {
+      loop.push(next)
+      at = next.join()
+    }
+    if (loop.length > 0) found.push(loop.filter((point, i) => isCorner(loop, point, i)))
+  }
+  return found
+}
+
+function isCorner(loop: readonly Point[], [x, y]: Point, i: number): boolean {
+  const [before, after] = [loop.at(i - 1), loop[(i + 1) % loop.length]] as [Point, Point]
+  return !((before[0] === x && after[0] === x) || (before[1] === y && after[1] === y))
 }

@@ -7,7 +7,7 @@ import type { Build, Part } from '@/core/model/build'
 import { useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
-import { PartShape } from '../shared/PartShape'
+import { outlineOf, PartShape } from '../shared/PartShape'
 import { useTitle } from '../shared/useTitle'
 import { AllFindings } from './AllFindings'
 import { BuildCard } from './BuildCard'
@@ -135,7 +135,9 @@ const TAB_FACE = { width: 40, height: 24 }
 function Face({ build, part, plans }: { build: Build; part: Part; plans: readonly PartPlan[] }) {
   const own = plans.find((plan) => plan.build === build.id && plan.part === part.id)
   const colour = own?.clocks[0]?.colour
-  if (part.standIn) return <PartShape build={build} part={part} plan={own} box={TAB_FACE} />
+  const { meshes = [] } = useProject()
+  if (outlineOf(part, meshes))
+    return <PartShape build={build} part={part} meshes={meshes} plan={own} box={TAB_FACE} />
   if (!colour) return null
   return (
     <span

@@ -4,13 +4,11 @@ import { readDecalLines, sayDecalLines } from '@/core/formats/text/decalLines'
 import { DECAL_FILM_TABLE } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { DECAL_FILMS, type DecalFilm, type DecalSheet } from '@/core/model/decals'
-import type { EditOfNow } from '@/core/model/edit'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { numberOf } from '../shared/forms'
-
-type EditBuild = (label: string, edit: EditOfNow) => Promise<boolean>
+import type { EditBuild } from './useBuildEdits'
 
 /** The sheets of a build, each typed a decal a line. */
 export function DecalSheets({

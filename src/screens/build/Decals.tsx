@@ -3,14 +3,12 @@ import { type Allocation, decalPlacesOf, decalsOf, piecesOf, placeEdit } from '@
 import { DECAL_FILM_TABLE, dwellSeconds, ladderFor } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
 import type { DecalPlace } from '@/core/model/decals'
-import type { EditOfNow } from '@/core/model/edit'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { DecalPlaceForm } from './DecalPlaceForm'
 import { DecalSheets } from './DecalSheets'
 import { PartSection } from './PartSection'
-
-type EditBuild = (label: string, edit: EditOfNow) => Promise<boolean>
+import type { EditBuild } from './useBuildEdits'
 
 /** The sheets of a build, where its decals are wanted on a part, and who gets which before anything is wetted. */
 export function Decals({ build, part, edit }: { build: Build; part: Part; edit: EditBuild }) {

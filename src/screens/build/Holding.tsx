@@ -1,7 +1,6 @@
 import { weightOf, zonesOf } from '@/core/builds'
 import { bears, HOLDER_WORDS } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
-import type { EditOfNow } from '@/core/model/edit'
 import { HOLDERS } from '@/core/model/holder'
 import type { Zone } from '@/core/model/zone'
 import { Button } from '@/ui/Button'
@@ -10,17 +9,10 @@ import { numberOf } from '../shared/forms'
 import { saidOf, type Typed, useTyped } from '../shared/useTyped'
 import { capital } from '../shared/words'
 import { PartSection } from './PartSection'
+import type { EditBuild } from './useBuildEdits'
 
 /** How a part is held while it is painted: by what, where, and whether that bears it. */
-export function Holding({
-  build,
-  part,
-  edit,
-}: {
-  build: Build
-  part: Part
-  edit: (label: string, edit: EditOfNow) => Promise<boolean>
-}) {
+export function Holding({ build, part, edit }: { build: Build; part: Part; edit: EditBuild }) {
   const { holder } = part
   const draft = useTyped({
     kind: holder?.kind ?? '',

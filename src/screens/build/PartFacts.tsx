@@ -4,9 +4,8 @@ import { useRef, useState } from 'react'
 import type { Known } from '@/core/formats/text/lexicon'
 import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
-import type { EditOfNow } from '@/core/model/edit'
 import { SUBSTRATES } from '@/core/model/vocabulary'
-import { useProject } from '@/state/hooks'
+import { useAsked, useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -20,6 +19,7 @@ import type { ShownPart } from './judged'
 import { PartZones } from './PartZones'
 import { Preparation } from './Preparation'
 import { TakeOver } from './TakeOver'
+import type { EditBuild } from './useBuildEdits'
 import { Wear } from './Wear'
 
 /** The part itself: substrate, area, the clocks of what lies open on it; and adding another part. */
@@ -35,9 +35,15 @@ export function PartFacts({
   judged: ShownPart
   /** What may be named in words. */
   known: Known
-  edit: (label: string, edit: EditOfNow) => Promise<boolean>
+  edit: EditBuild
 }) {
-  const { shelf = [] } = useProject()
+  const { shelf = [], meshes = [] } = useProject()
+  const now = useNow(60_000)
+  const mesh = meshes.find(({ id }) => id === part.mesh)
+  const { answer: along } = useAsked(
+    (worker) => worker.faces({ build: build.id, part: part.id }, now),
+    [build, part.id, now],
+  )
   const save = (next: Part) => {
     const fields = Object.fromEntries(
       Object.entries(changedFields(part, next)).map(([name, value]) => [name, value ?? null]),
@@ -47,7 +53,7 @@ export function PartFacts({
   const add = (next: Part) => void edit(`Added: ${next.name}`, { do: 'addPart', part: next })
   return (
     <>
-      <PartZones build={build} part={part} shelf={shelf} edit={edit} />
+      <PartZones build={build} part={part} shelf={shelf} mesh={mesh} along={along} edit={edit} />
       <Preparation build={build} part={part} edit={edit} />
       <Decals build={build} part={part} edit={edit} />
       <Wear build={build} part={part} judged={judged} edit={edit} />
@@ -82,15 +88,7 @@ export function PartFacts({
 }
 
 /** Where a part stands among the others, the same once more, and taking it out. */
-function PartActs({
-  build,
-  part,
-  edit,
-}: {
-  build: Build
-  part: Part
-  edit: (label: string, edit: EditOfNow) => Promise<boolean>
-}) {
+function PartActs({ build, part, edit }: { build: Build; part: Part; edit: EditBuild }) {
   const ids = build.parts.map(({ id }) => id)
   const at = ids.indexOf(part.id)
   const move = (by: 1 | -1) => {

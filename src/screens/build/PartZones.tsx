@@ -5,6 +5,8 @@ import {
   type Coverage,
   type Covered,
   coverageOf,
+  type FacesAlong,
+  meshEdit,
   shapeEdit,
   zoneEdit,
   zonesOf,
@@ -12,59 +14,60 @@ import {
 import { STAGE_NAMES } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, Part } from '@/core/model/build'
-import type { EditOfNow } from '@/core/model/edit'
+import type { Mesh } from '@/core/model/mesh'
 import { ColourOrder } from './ColourOrder'
 import { Primers } from './Primers'
+import { MeshForm } from './part/MeshForm'
+import { ZonedPart } from './part/ZonedPart'
+
 import { ShapeForm } from './ShapeForm'
 import { SHAPE_WORDS } from './shapeWords'
+import type { EditBuild } from './useBuildEdits'
 import { ZoneForm } from './ZoneForm'
 
-/** The places of a part: the shape that stands in for it, its zones, and which of them has what done to it. */
+/** The places of a part: the shape or the mesh that it is drawn by, its zones, and which of them has what done to it. */
 export function PartZones({
   build,
   part,
   shelf,
+  mesh,
+  along,
   edit,
 }: {
   build: Build
   part: Part
   shelf: readonly Bottle[]
-  edit: (label: string, edit: EditOfNow) => Promise<boolean>
+  mesh: Mesh | undefined
+  along: FacesAlong | null
+  edit: EditBuild
 }) {
   const zones = zonesOf(build, part.id)
   const coverage = useMemo(() => coverageOf(build), [build])
   const [opened, setOpened] = useState<string | null>(null)
   const open = zones.find(({ id }) => id === opened)
-  const shape = (
-    <ShapeForm
-      key={JSON.stringify(part.standIn)}
-      shape={part.standIn}
-      say={zones.length > 0 ? 'Propose zones anew' : 'Propose zones'}
-      onSave={(next) =>
-        void edit(`Zones of ${part.name}: ${SHAPE_WORDS[next.kind].toLowerCase()}`, (now) =>
-          shapeEdit(now, part, next),
-        )
-      }
-    />
-  )
   return (
-    <section className="mt-8 border-t border-rule pt-4">
-      <h2 className="font-display text-xl font-semibold">Zones</h2>
+    <section aria-label="Zones" className="mt-8 border-t border-rule pt-4">
+      <h2 className="mb-2 font-display text-xl font-semibold">Zones</h2>
       {zones.length === 0 ? (
         <>
           <p className="mb-3 max-w-prose text-soft">
             Is a roof another colour, or a side rustier than the other? Say what shape the part is
-            most like, and its zones are proposed; steps can then be for some of them alone.
+            most like, or give its mesh, and its zones are proposed; steps can then be for some of
+            them alone.
           </p>
-          {shape}
+          <Shapes part={part} say="Propose zones" edit={edit} />
         </>
       ) : (
         <>
-          <Matrix
-            coverage={coverage}
-            part={part.id}
-            opened={opened}
-            onOpen={(id) => setOpened(id === opened ? null : id)}
+          <ZonedPart
+            build={build}
+            part={part}
+            zones={zones}
+            mesh={mesh}
+            along={along}
+            chosen={opened}
+            onChoose={setOpened}
+            edit={edit}
           />
           {open && (
             <ZoneForm
@@ -80,17 +83,50 @@ export function PartZones({
               }
             />
           )}
+          <Matrix
+            coverage={coverage}
+            part={part.id}
+            opened={opened}
+            onOpen={(id) => setOpened(id === opened ? null : id)}
+          />
           <ColourOrder build={build} part={part} />
           <Primers build={build} part={part} shelf={shelf} />
           <details className="mt-2">
             <summary className="min-h-11 cursor-pointer py-2 font-semibold text-act">
               Another shape
             </summary>
-            {shape}
+            <Shapes part={part} say="Propose zones anew" edit={edit} />
           </details>
         </>
       )}
     </section>
+  )
+}
+
+/** What a part is drawn by: a shape that stands in for it, or its mesh. */
+function Shapes({ part, say, edit }: { part: Part; say: string; edit: EditBuild }) {
+  return (
+    <>
+      <ShapeForm
+        key={JSON.stringify(part.standIn)}
+        shape={part.standIn}
+        say={say}
+        onSave={(next) =>
+          void edit(`Zones of ${part.name}: ${SHAPE_WORDS[next.kind].toLowerCase()}`, (now) =>
+            shapeEdit(now, part, next),
+          )
+        }
+      />
+      <MeshForm
+        onSave={({ mesh, facts }) =>
+          void edit(
+            `Zones of ${part.name}: ${mesh.name}`,
+            (now) => meshEdit(now, part, mesh.id, facts),
+            mesh,
+          )
+        }
+      />
+    </>
   )
 }
 

@@ -10,7 +10,7 @@ import {
 } from '@/core/builds'
 import { SPOT_WORDS } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import { type EditOfNow, editOfPart } from '@/core/model/edit'
+import { editOfPart } from '@/core/model/edit'
 import {
   SPOT_KINDS,
   SPOT_STATES,
@@ -25,8 +25,7 @@ import { cx } from '@/ui/cx'
 import { numberOf } from '../shared/forms'
 import { capital } from '../shared/words'
 import { PartSection } from './PartSection'
-
-type EditPart = (label: string, edit: EditOfNow) => Promise<boolean>
+import type { EditBuild } from './useBuildEdits'
 
 /** How far a spot is, as it is tapped. */
 const STATES: Record<SpotState, string> = {
@@ -37,7 +36,7 @@ const STATES: Record<SpotState, string> = {
 }
 
 /** What wants mending before colour: found by looking, filled, sanded, seen good, and looked at again. */
-export function Preparation({ build, part, edit }: { build: Build; part: Part; edit: EditPart }) {
+export function Preparation({ build, part, edit }: { build: Build; part: Part; edit: EditBuild }) {
   const zones = zonesOf(build, part.id)
   const [where, setWhere] = useState('')
   const rounds = spotRounds(part)
@@ -172,7 +171,7 @@ function SpotRow({
 }
 
 /** Spots that are as far go on together: what one sitting does to all of them. */
-function AllOn({ part, edit }: { part: Part; edit: EditPart }) {
+function AllOn({ part, edit }: { part: Part; edit: EditBuild }) {
   const counts = SPOT_STATES.slice(0, -1).flatMap((from, i) => {
     const count = (part.spots ?? []).filter(({ state = 'found' }) => state === from).length
     return count > 1 ? [{ from, to: SPOT_STATES[i + 1] as SpotState, count }] : []

@@ -2,12 +2,12 @@ import { useMemo } from 'react'
 import { type WearMap, wearEdit, wearOf, wornSteps, zonesOf } from '@/core/builds'
 import { WEAR_EFFECT_TABLE } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import type { EditOfNow } from '@/core/model/edit'
 import { Button } from '@/ui/Button'
 import { number } from '@/ui/units'
 import { capital, stepName } from '../shared/words'
 import type { ShownPart } from './judged'
 import { PartSection } from './PartSection'
+import type { EditBuild } from './useBuildEdits'
 import { WearStory } from './WearStory'
 
 /** Where wear goes on a part: what happened to it, how much of each effect its zones get, and that put into the steps. */
@@ -20,7 +20,7 @@ export function Wear({
   build: Build
   part: Part
   judged: ShownPart
-  edit: (label: string, edit: EditOfNow) => Promise<boolean>
+  edit: EditBuild
 }) {
   const map = useMemo(() => wearOf(build), [build])
   const open = useMemo(

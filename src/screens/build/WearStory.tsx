@@ -2,11 +2,11 @@ import { useState } from 'react'
 import { zonesOf } from '@/core/builds'
 import { WEAR_EVENT_TABLE } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import type { EditOfNow } from '@/core/model/edit'
 import { WEAR_EVENTS } from '@/core/model/vocabulary'
 import { withoutOne } from '@/core/model/withoutOne'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
+import type { EditBuild } from './useBuildEdits'
 
 const STRENGTHS = [
   { value: '0.3', say: 'a little' },
@@ -17,15 +17,7 @@ const STRENGTHS = [
 type StoryEvents = NonNullable<Build['events']>
 
 /** What happened to the real thing, where and how much: tapped as words, and taken off again. */
-export function WearStory({
-  build,
-  part,
-  edit,
-}: {
-  build: Build
-  part: Part
-  edit: (label: string, edit: EditOfNow) => Promise<boolean>
-}) {
+export function WearStory({ build, part, edit }: { build: Build; part: Part; edit: EditBuild }) {
   const { events = [], zones = [] } = build
   const [where, setWhere] = useState('')
   const [strength, setStrength] = useState<string>('1')

@@ -5,6 +5,7 @@ import type { ReadPlan } from '@/core/formats/text/readPlan'
 import type { Build, BuildStep } from '@/core/model/build'
 import type { Edit, EditOfNow, EditScope } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
+import type { Mesh } from '@/core/model/mesh'
 import type { ActStep, Step } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
 import { useRun } from '@/state/hooks'
@@ -38,11 +39,20 @@ function nulled(fields: object): Record<string, unknown> {
   return Object.fromEntries(Object.entries(fields).map(([name, value]) => [name, value ?? null]))
 }
 
+/**
+ * Edits a build, as one change with undo.
+ *
+ * @param mesh written with it: what a part is drawn by from now on
+ * @returns was it written?
+ */
+export type EditBuild = (label: string, edit: EditOfNow, mesh?: Mesh | null) => Promise<boolean>
+
 /** What the build's screen can do to the build; each is one change with undo, and says whether it was written. */
 export function useBuildEdits(build: Build, part: string) {
   const run = useRun()
   return useMemo(() => {
-    const edit = (label: string, what: EditOfNow) => run(editBuild, build.id, what, label)
+    const edit: EditBuild = (label, what, mesh = null) =>
+      run(editBuild, build.id, what, label, mesh)
     return {
       edit,
       apply: (remedy: PartRemedy, on: 'part' | 'every') =>

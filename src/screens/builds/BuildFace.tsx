@@ -1,12 +1,21 @@
 import type { PartPlan } from '@/core/builds'
 import type { Build } from '@/core/model/build'
+import type { Mesh } from '@/core/model/mesh'
 import { filmsOf, outlineOf, PartShape } from '../shared/PartShape'
 
 /** A build at a glance: its parts as their shapes, in their present colours; a part without one as a strip of its films. */
-export function BuildFace({ build, plans }: { build: Build; plans: readonly PartPlan[] }) {
-  const shaped = build.parts.filter(({ standIn }) => standIn)
+export function BuildFace({
+  build,
+  meshes,
+  plans,
+}: {
+  build: Build
+  meshes: readonly Mesh[]
+  plans: readonly PartPlan[]
+}) {
+  const shaped = build.parts.filter((part) => outlineOf(part, meshes))
   if (shaped.length === 0) return <Strips build={build} plans={plans} />
-  const outlines = shaped.flatMap((part) => outlineOf(part) ?? [])
+  const outlines = shaped.flatMap((part) => outlineOf(part, meshes) ?? [])
   const largest = Math.max(...outlines.map(({ width, height }) => Math.max(width, height * 2)))
   return (
     <span className="flex flex-wrap items-end gap-x-2 gap-y-1">
@@ -15,6 +24,7 @@ export function BuildFace({ build, plans }: { build: Build; plans: readonly Part
           key={part.id}
           build={build}
           part={part}
+          meshes={meshes}
           plan={plans.find((plan) => plan.part === part.id)}
           box={FACE}
           // Parts of one build are drawn to one scale.

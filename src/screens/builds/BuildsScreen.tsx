@@ -106,12 +106,13 @@ function BuildRow({
   onLater: (() => void) | null
 }) {
   const parts = useParts()
+  const { meshes = [] } = useProject()
   const archive = useArchive(build)
   const plans = parts.filter((part) => part.build === build.id)
   const { done, all } = progressOf(plans)
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-rule py-4 md:grid-cols-[10rem_minmax(0,1fr)_12rem_auto] md:items-center">
-      <BuildFace build={build} plans={plans} />
+      <BuildFace build={build} meshes={meshes} plans={plans} />
       <div className="min-w-0">
         <h2 className="font-display text-2xl font-semibold">
           <Link

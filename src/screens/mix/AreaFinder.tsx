@@ -1,16 +1,16 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { COMPLEXITY } from '@/core/knowledge'
-import { MESH_UNITS, type MeshMeasure, type MeshUnit } from '@/core/mesh'
+import type { MeshMeasure } from '@/core/mesh'
 import { type Shape, shapeArea } from '@/core/mixing'
-import { type Job, meshJob } from '@/state/deskClient'
-import { reasonOf } from '@/store/reason'
+import { meshJob } from '@/state/deskClient'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { FileButton } from '@/ui/FileButton'
 import { measured, number } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/forms'
+import { MeshFields } from '../shared/MeshFields'
+import { useMeshFile } from '../shared/useMeshFile'
 import { capital } from '../shared/words'
 
 const SHAPES = [
@@ -104,88 +104,17 @@ function ByShape({ onArea }: { onArea: (cm2: number) => void }) {
 }
 
 function ByMesh({ dropped, onArea }: { dropped: File | null; onArea: (cm2: number) => void }) {
-  const [unit, setUnit] = useState<MeshUnit>('mm')
-  const [scale, setScale] = useState('1')
-  const [up, setUp] = useState<'y' | 'z'>('z')
-  const [progress, setProgress] = useState<number | null>(null)
-  const [failed, setFailed] = useState<string | null>(null)
-  const [found, setFound] = useState<MeshMeasure | null>(null)
-  const file = useRef<File | null>(null)
-  const running = useRef<Job<MeshMeasure> | null>(null)
-  const divisor = numberOf(scale)
-  const isScale = isAmount(divisor, 5000)
-  const measure = async (next: File | null) => {
-    file.current = next
-    if (!next || !isScale) return
-    running.current?.cancel()
-    setFailed(null)
-    setFound(null)
-    setProgress(0)
-    try {
-      const size = { unit, scale: divisor, up }
-      const job = meshJob(next.name, await next.arrayBuffer(), size, setProgress)
-      running.current = job
-      setFound(await job.result)
-    } catch (error) {
-      setFailed(`${next.name} can’t be measured: ${reasonOf(error)}.`)
-    }
-    setProgress(null)
-  }
+  const file = useMeshFile<MeshMeasure>(meshJob)
+  const { found } = file
   // biome-ignore lint/correctness/useExhaustiveDependencies: a file is measured once it is there
   useEffect(() => {
-    if (dropped) void measure(dropped)
+    if (dropped) void file.read(dropped)
   }, [dropped])
   return (
     <fieldset>
       <legend className="font-semibold">A mesh, STL or OBJ</legend>
-      <div className="mt-1 grid grid-cols-3 gap-2">
-        <SelectField
-          label="Its unit"
-          value={unit}
-          onChange={(event) => setUnit(event.target.value as MeshUnit)}
-          choices={Object.keys(MESH_UNITS).map((value) => ({ value, say: value }))}
-        />
-        <TextField
-          label="Shrunk 1 to"
-          inputMode="decimal"
-          value={scale}
-          error={isScale ? null : 'Enter 1 to 5000'}
-          onChange={(event) => setScale(event.target.value)}
-        />
-        <SelectField
-          label="Up is"
-          value={up}
-          onChange={(event) => setUp(event.target.value as 'y' | 'z')}
-          choices={[
-            { value: 'z', say: 'z' },
-            { value: 'y', say: 'y' },
-          ]}
-        />
-      </div>
-      <div className="mt-2 flex flex-wrap items-center gap-2">
-        <FileButton say="Choose a mesh" accept=".stl,.obj" onFile={(file) => void measure(file)} />
-        {found && <Button onClick={() => void measure(file.current)}>Measure it again</Button>}
-        {progress !== null && (
-          <>
-            <progress aria-label="Measuring" value={progress} className="h-2 w-28" />
-            <Button
-              size="small"
-              onClick={() => {
-                running.current?.cancel()
-                setProgress(null)
-              }}
-            >
-              Stop
-            </Button>
-          </>
-        )}
-      </div>
-      {failed && (
-        <p role="alert" className="mt-2 text-sm font-semibold text-stop">
-          {failed}
-        </p>
-      )}
-      {found && <Measured found={found} name={file.current?.name ?? ''} onArea={onArea} />}
+      <MeshFields file={file} />
+      {found && <Measured found={found} name={file.name} onArea={onArea} />}
     </fieldset>
   )
 }

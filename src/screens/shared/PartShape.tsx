@@ -2,38 +2,49 @@ import type { PartPlan } from '@/core/builds'
 import type { Build, Part } from '@/core/model/build'
 import { coatsOf } from '@/core/model/coats'
 import { isAct } from '@/core/model/isAct'
-import { type Silhouette as Outline, silhouetteOf } from '@/core/shape/silhouette'
+import type { Mesh } from '@/core/model/mesh'
+import { drawnMesh } from '@/core/shape/keptMesh'
+import {
+  type Silhouette as Outline,
+  silhouetteOf,
+  silhouetteOfDrawn,
+} from '@/core/shape/silhouette'
 import { resolveStep } from '@/core/stack'
 import { Silhouette } from '@/ui/Silhouette'
 
 /** Outlines that were drawn: a part stays the same until it is edited. */
-const drawn = new WeakMap<Part, Outline | null>()
+const drawn = new WeakMap<object, Outline | null>()
 
-/** The outline of the shape that stands in for a part; null: none was said. */
-export function outlineOf(part: Part): Outline | null {
-  const known = drawn.get(part)
+/** The outline of the shape or the mesh that a part is drawn by; null: none was said. */
+export function outlineOf({ standIn, mesh: id }: Part, meshes: readonly Mesh[]): Outline | null {
+  const mesh = meshes.find((one) => one.id === id)
+  const by = standIn ?? mesh
+  if (!by) return null
+  const known = drawn.get(by)
   if (known !== undefined) return known
-  const outline = part.standIn ? silhouetteOf(part.standIn) : null
-  drawn.set(part, outline)
+  const outline = standIn ? silhouetteOf(standIn) : mesh ? silhouetteOfDrawn(drawnMesh(mesh)) : null
+  drawn.set(by, outline)
   return outline
 }
 
-/** A part as its stand-in, in the colour that covers it now, within a box of pixels. Nothing where no shape was said. */
+/** A part as its shape, in the colour that covers it now, within a box of pixels. Nothing where no shape was said. */
 export function PartShape({
   build,
   part,
+  meshes,
   plan,
   box,
   most = Number.POSITIVE_INFINITY,
 }: {
   build: Build
   part: Part
+  meshes: readonly Mesh[]
   plan: PartPlan | undefined
   box: { width: number; height: number }
   /** Pixels a millimetre at the most. */
   most?: number
 }) {
-  const outline = outlineOf(part)
+  const outline = outlineOf(part, meshes)
   if (!outline) return null
   const scale = Math.min(most, box.width / outline.width, box.height / outline.height)
   const lies = filmsOf(build, part.id, plan).findLast(({ done }) => done)

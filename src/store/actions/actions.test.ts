@@ -1,6 +1,9 @@
 import { indexLog, levelOf, progressOfStep } from '@/core/log'
+import { base64Of } from '@/core/model/base64'
 import type { Bottle } from '@/core/model/bottle'
-import { editOfPart } from '@/core/model/edit'
+import type { Build } from '@/core/model/build'
+import { type Edit, editOfPart } from '@/core/model/edit'
+import type { Mesh } from '@/core/model/mesh'
 import type { StoredMix } from '@/core/model/mix'
 import { exportProject } from '../documents'
 import { BUILD, NOW, rowsOf, storedActs, storedProject, testStore } from '../tests/stores'
@@ -153,6 +156,34 @@ describe('undo and redo', () => {
     await Promise.all(ids.map((id) => editBuild(store, 'b', found(id), 'Found: a seam')))
     const part = (await storedProject(store)).builds?.[0]?.parts[0]
     expect(part?.spots?.map(({ id }) => id)).toEqual(ids)
+  })
+
+  it('a mesh comes and goes with the part that is drawn by it, and comes back', async () => {
+    const mesh: Mesh = {
+      id: 'm',
+      name: 'hull.stl',
+      triangles: 1,
+      from: [0, 0, 0],
+      lengths: [1, 1, 0],
+      points: base64Of(new Uint8Array(18)),
+      corners: base64Of(new Uint8Array(new Uint32Array([0, 1, 2]).buffer)),
+      faceOf: base64Of(new Uint8Array(1)),
+      faces: ['top'],
+    }
+    const drawnBy = (id: string | null): Edit => ({ do: 'part', part: 'p', fields: { mesh: id } })
+    const meshes = async () => (await store.db.meshes.toArray()).map(({ id }) => id)
+    expect(await editBuild(store, 'b', drawnBy('m'), 'Shaped', mesh)).toMatchObject({ ok: true })
+    expect(await meshes()).toEqual(['m'])
+    await addBuild(store, { ...(await storedProject(store)).builds?.[0], id: 'c' } as Build)
+    await editBuild(store, 'b', drawnBy(null), 'Another shape')
+    expect(await meshes()).toEqual(['m'])
+    await removeBuild(store, 'c')
+    expect(await meshes()).toEqual([])
+    await undo(store)
+    expect(await meshes()).toEqual(['m'])
+    expect(
+      await editBuild(store, 'b', drawnBy('n'), 'Shaped', { ...mesh, id: 'n', faces: [] }),
+    ).toMatchObject({ ok: false })
   })
 
   it('an edit of a part that is gone is refused', async () => {

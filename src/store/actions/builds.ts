@@ -3,9 +3,11 @@ import { loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Build } from '@/core/model/build'
 import type { Edit, EditOfNow } from '@/core/model/edit'
+import type { Mesh } from '@/core/model/mesh'
 import type { Sessions } from '@/core/model/sessions'
 import type { Store } from '../store'
-import { transact, type Written } from '../transact'
+import type { Write } from '../tables'
+import { type Reading, transact, type Written } from '../transact'
 import { noteAct } from './acts'
 import { away, GONE, put } from './rows'
 
@@ -26,12 +28,14 @@ export function addBuild(
  * Edits a build as it is now, against the log as it is now: what is logged of it stays.
  *
  * @param label what was done, as "Moved: gloss clear"
+ * @param mesh written with it: what a part is drawn by from now on
  */
 export function editBuild(
   store: Store,
   id: string,
   edit: EditOfNow,
   label: string,
+  mesh: Mesh | null = null,
 ): Promise<Written> {
   return transact(store, async (read) => {
     const build = await read.get('builds', id)
@@ -39,10 +43,21 @@ export function editBuild(
     const logged = loggedIn(await read.log({ build: id }), id)
     const what = typeof edit === 'function' ? edit(build) : edit
     const result = applyEdit(build, what, logged, store.newId)
-    return result.ok
-      ? { label, writes: [put('builds', result.build)] }
-      : { refused: `${label}: ${result.why}` }
+    if (!result.ok) return { refused: `${label}: ${result.why}` }
+    const meshes = mesh ? [put('meshes', mesh)] : []
+    const gone = await meshesLost(read, build, result.build)
+    return { label, writes: [put('builds', result.build), ...meshes, ...gone] }
   })
+}
+
+/** Takes meshes away that no part of any build is drawn by any more. @param after the build as it will be; null: it goes */
+async function meshesLost(read: Reading, before: Build, after: Build | null): Promise<Write[]> {
+  const of = ({ parts }: Build) => parts.flatMap(({ mesh }) => mesh ?? [])
+  const kept = after ? of(after) : []
+  const lost = of(before).filter((id) => !kept.includes(id))
+  if (lost.length === 0) return []
+  const others = (await read.all('builds')).filter(({ id }) => id !== before.id).flatMap(of)
+  return [...new Set(lost)].filter((id) => !others.includes(id)).map((id) => away('meshes', id))
 }
 
 /**
@@ -76,10 +91,11 @@ export function removeBuild(store: Store, id: string): Promise<Written> {
   return transact(store, async (read) => {
     const build = await read.get('builds', id)
     if (!build) return { refused: GONE }
+    const gone = await meshesLost(read, build, null)
     const pins = (await read.all('pins')).filter((pin) => pin.id.startsWith(`${id}/`))
     return {
       label: `Removed: ${build.name}`,
-      writes: [away('builds', id), ...pins.map((pin) => away('pins', pin.id))],
+      writes: [away('builds', id), ...pins.map((pin) => away('pins', pin.id)), ...gone],
     }
   })
 }

@@ -2,7 +2,6 @@ import { readProject } from '@/core/formats/projectFile'
 import { levelsHoldFrom } from '@/core/log'
 import type { Project } from '@/core/model/project'
 import { PROJECT_LISTS } from '@/core/model/projectLists'
-import { demoProject } from '@/demo/demo'
 import { KNOWN_FIELDS } from '../documents'
 import type { Store } from '../store'
 import { DATA_TABLES, type Write } from '../tables'
@@ -51,6 +50,8 @@ export async function shouldLoadDemo({ db }: Store): Promise<boolean> {
  * @throws Error if the demo isn't a valid project
  */
 export async function loadDemo(store: Store): Promise<Written> {
+  // Nobody else needs it: it isn't in the page until it is asked for.
+  const { demoProject } = await import('@/demo/demo')
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
   const file: unknown = JSON.parse(JSON.stringify(demoProject(store.now(), zone)))
   const parsed = readProject(file)

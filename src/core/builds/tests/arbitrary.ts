@@ -25,9 +25,9 @@ const FATES = [
 ] as const
 type Fate = (typeof FATES)[number]
 
-type Drawn = { shared: boolean[]; fates: Fate[]; gaps: number[]; coats: number[] }
+type DrawnShape = { shared: boolean[]; fates: Fate[]; gaps: number[]; coats: number[] }
 
-const drawn: fc.Arbitrary<Drawn> = fc.record({
+const drawn: fc.Arbitrary<DrawnShape> = fc.record({
   shared: fc.array(fc.boolean(), { minLength: 24, maxLength: 24 }),
   fates: fc.array(fc.constantFrom(...FATES), { minLength: 48, maxLength: 48 }),
   gaps: fc.array(fc.integer({ min: 1, max: 400 }), { minLength: 48, maxLength: 48 }),

@@ -1,0 +1,215 @@
+'use client'
+
+import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber'
+import { useEffect, useMemo } from 'react'
+import {
+  BufferAttribute,
+  BufferGeometry,
+  DoubleSide,
+  EdgesGeometry,
+  Mesh,
+  MeshBasicMaterial,
+  MeshStandardMaterial,
+  PerspectiveCamera,
+  setConsoleFunction,
+  Vector3,
+} from 'three'
+import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
+import { acceleratedRaycast, MeshBVH } from 'three-mesh-bvh'
+import type { Sheen } from '@/core/model/vocabulary'
+import type { DrawnShape } from '@/core/shape/drawn'
+import type { Eye } from '@/core/shape/pictured'
+import { BARE, type ZoneLook } from './paintPart'
+
+// The library that draws still uses a clock that the other one calls old, and would say so at every start.
+setConsoleFunction((kind, message, ...more) => {
+  if (!String(message).includes('Clock')) console[kind](message, ...more)
+})
+
+/** How rough a face is by its sheen. */
+const ROUGH: Record<Sheen, number> = { gloss: 0.32, 'semi-gloss': 0.4, satin: 0.5, matt: 0.95 }
+
+/** A part to be turned and looked at from everywhere; a tap chooses a zone. */
+export function PartScene(props: {
+  drawn: DrawnShape
+  looks: readonly ZoneLook[]
+  lit: boolean
+  eye: Eye
+  height: number
+  chosen: number
+  onPick: (zone: number) => void
+}) {
+  return (
+    <div style={{ height: props.height }} className="cursor-grab active:cursor-grabbing">
+      <Canvas frameloop="demand" dpr={[1, 2]} onPointerMissed={() => props.onPick(-1)}>
+        <Lamps />
+        <Part {...props} />
+        <Hand drawn={props.drawn} eye={props.eye} />
+      </Canvas>
+    </div>
+  )
+}
+
+/** Light from everywhere, and two lamps: one over the shoulder, a weaker one from the other side. */
+function Lamps() {
+  return (
+    <>
+      <ambientLight intensity={0.9} />
+      <directionalLight intensity={2.2} position={[0.8, 0.7, 1.2]} />
+      <directionalLight intensity={0.9} position={[-1, -0.6, 0.3]} />
+      <directionalLight intensity={0.7} position={[0.4, 1, 0.3]} />
+    </>
+  )
+}
+
+function Part({
+  drawn,
+  looks,
+  lit,
+  chosen,
+  onPick,
+}: {
+  drawn: DrawnShape
+  looks: readonly ZoneLook[]
+  lit: boolean
+  chosen: number
+  onPick: (zone: number) => void
+}) {
+  const { geometry, order } = useMemo(() => byZone(drawn), [drawn])
+  const invalidate = useThree(({ invalidate }) => invalidate)
+  const mesh = useMemo(() => {
+    const made = new Mesh(geometry)
+    made.raycast = acceleratedRaycast
+    return made
+  }, [geometry])
+  const materials = useMemo(
+    () =>
+      [BARE, ...drawn.zones.map((_, zone) => looks[zone] ?? BARE)].map((look) =>
+        material(look, lit),
+      ),
+    [drawn, looks, lit],
+  )
+  useEffect(() => {
+    mesh.material = materials
+    invalidate()
+    return () => {
+      for (const one of materials) one.dispose()
+    }
+  }, [mesh, materials, invalidate])
+  useEffect(() => () => geometry.dispose(), [geometry])
+  const rim = useMemo(() => (chosen < 0 ? null : rimOf(drawn, chosen)), [drawn, chosen])
+  useEffect(() => () => rim?.dispose(), [rim])
+  return (
+    <>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: a thing in a picture; its zones are buttons beside it */}
+      <primitive
+        object={mesh}
+        onClick={(event: ThreeEvent<MouseEvent>) => {
+          event.stopPropagation()
+          const t = order[event.faceIndex ?? -1]
+          onPick(t === undefined ? -1 : (drawn.zoneOf[t] as number))
+        }}
+      />
+      {rim && (
+        <lineSegments geometry={rim}>
+          <lineBasicMaterial color="#0B6B4F" depthTest={false} transparent />
+        </lineSegments>
+      )}
+    </>
+  )
+}
+
+function material({ colour, sheen }: ZoneLook, lit: boolean) {
+  return lit
+    ? new MeshStandardMaterial({
+        color: colour,
+        roughness: sheen ? ROUGH[sheen] : 0.8,
+        flatShading: true,
+        side: DoubleSide,
+      })
+    : new MeshBasicMaterial({ color: colour, side: DoubleSide })
+}
+
+/** Triangles zone by zone, each zone a group with a material of its own, and which triangle each was. */
+function byZone({ points, zoneOf, zones }: DrawnShape) {
+  const order = Uint32Array.from(zoneOf.keys()).sort(
+    (a, b) => (zoneOf[a] as number) - (zoneOf[b] as number) || a - b,
+  )
+  const sorted = new Float32Array(points.length)
+  order.forEach((t, i) => {
+    sorted.set(points.subarray(t * 9, t * 9 + 9), i * 9)
+  })
+  const geometry = new BufferGeometry()
+  geometry.setAttribute('position', new BufferAttribute(sorted, 3))
+  geometry.computeVertexNormals()
+  let from = 0
+  for (let zone = -1; zone < zones.length; zone++) {
+    const count = zoneOf.reduce((sum, one) => (one === zone ? sum + 1 : sum), 0)
+    if (count > 0) geometry.addGroup(from * 3, count * 3, zone + 1)
+    from += count
+  }
+  // The tree keeps the triangles where they are: groups go by their places.
+  geometry.boundsTree = new MeshBVH(geometry, { indirect: true })
+  return { geometry, order }
+}
+
+/** The sharp edges and the border of a zone. */
+function rimOf({ points, zoneOf }: DrawnShape, zone: number): EdgesGeometry {
+  const own = [...zoneOf.keys()].filter((t) => zoneOf[t] === zone)
+  const some = new Float32Array(own.length * 9)
+  own.forEach((t, i) => {
+    some.set(points.subarray(t * 9, t * 9 + 9), i * 9)
+  })
+  const geometry = new BufferGeometry()
+  geometry.setAttribute('position', new BufferAttribute(some, 3))
+  const rim = new EdgesGeometry(geometry, 40)
+  geometry.dispose()
+  return rim
+}
+
+/** How far away the eye is, of the part's own size. */
+const AWAY = 2.9
+
+/** The part in the hand: turned by dragging, nearer by the wheel or two fingers, and from where the buttons say. */
+function Hand({ drawn, eye }: { drawn: DrawnShape; eye: Eye }) {
+  const camera = useThree(({ camera }) => camera)
+  const element = useThree(({ gl }) => gl.domElement)
+  const invalidate = useThree(({ invalidate }) => invalidate)
+  const controls = useMemo(() => {
+    camera.up.set(0, 0, 1)
+    return new OrbitControls(camera, element)
+  }, [camera, element])
+  useEffect(() => {
+    const redraw = () => invalidate()
+    controls.addEventListener('change', redraw)
+    return () => {
+      controls.removeEventListener('change', redraw)
+      controls.dispose()
+    }
+  }, [controls, invalidate])
+  useEffect(() => {
+    const { middle, size } = boundsOf(drawn)
+    const [a, b] = [(eye.round * Math.PI) / 180, (eye.above * Math.PI) / 180]
+    const way = new Vector3(Math.cos(b) * Math.cos(a), Math.cos(b) * Math.sin(a), Math.sin(b))
+    controls.target.copy(middle)
+    camera.position.copy(middle).addScaledVector(way, size * AWAY)
+    if (camera instanceof PerspectiveCamera) {
+      camera.fov = 35
+      camera.near = size / 100
+      camera.far = size * 20
+      camera.updateProjectionMatrix()
+    }
+    controls.update()
+    invalidate()
+  }, [camera, controls, drawn, eye, invalidate])
+  return null
+}
+
+function boundsOf({ points }: DrawnShape): { middle: Vector3; size: number } {
+  const geometry = new BufferGeometry()
+  geometry.setAttribute('position', new BufferAttribute(points, 3))
+  geometry.computeBoundingSphere()
+  const sphere = geometry.boundingSphere
+  geometry.dispose()
+  return { middle: sphere?.center ?? new Vector3(), size: sphere?.radius || 1 }
+}

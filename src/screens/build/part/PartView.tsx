@@ -1,0 +1,213 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { type ReactNode, useMemo, useState } from 'react'
+import { type FacesAlong, faceAfter, shapeOfPart } from '@/core/builds'
+import type { Build, Part } from '@/core/model/build'
+import { isAct } from '@/core/model/isAct'
+import type { Mesh } from '@/core/model/mesh'
+import type { ActStep } from '@/core/model/sequence'
+import type { Zone } from '@/core/model/zone'
+import { type Eye, USUAL_EYE } from '@/core/shape/pictured'
+import { Button } from '@/ui/Button'
+import { Swatch } from '@/ui/Swatch'
+import { stepName } from '../../shared/words'
+import { BARE, type ZoneLook } from './paintPart'
+import { StillPart } from './StillPart'
+
+const PartScene = dynamic(() => import('./PartScene').then(({ PartScene }) => PartScene), {
+  ssr: false,
+  loading: () => <p className="p-4 text-soft">Taking it in hand…</p>,
+})
+
+/** How high the part is drawn, px. */
+const HEIGHT = 340
+
+/** The part as it looks after any of its steps, to be turned; its zones are chosen on it or in the list beside it. */
+export function PartView({
+  build,
+  part,
+  zones,
+  mesh,
+  along,
+  chosen,
+  onChoose,
+  onLasso,
+  children,
+}: {
+  build: Build
+  part: Part
+  zones: readonly Zone[]
+  /** What it is drawn by, where that is a mesh. */
+  mesh: Mesh | undefined
+  /** What it looks like along its steps; null: that isn't known yet. */
+  along: FacesAlong | null
+  chosen: string | null
+  onChoose: (zone: string | null) => void
+  /** What a line was drawn round; null: nothing is to be drawn round. */
+  onLasso: ((triangles: number[]) => void) | null
+  /** More that can be done with it. */
+  children?: ReactNode
+}) {
+  const shape = useMemo(() => shapeOfPart(build, part, mesh), [build, part, mesh])
+  const steps = along?.steps ?? []
+  const [upTo, setUpTo] = useState<number | null>(null)
+  const [lit, setLit] = useState(true)
+  const [inHand, setInHand] = useState(false)
+  const [eye, setEye] = useState<Eye>(USUAL_EYE)
+  const count = Math.min(upTo ?? steps.length, steps.length)
+  const looks = useMemo(
+    () => zones.map(({ id }) => lookOf(along, id, count)),
+    [zones, along, count],
+  )
+  if (!shape) return null
+  const pick = (place: number) => onChoose(zones[place]?.id ?? null)
+  const view = {
+    drawn: shape,
+    looks,
+    lit,
+    eye,
+    height: HEIGHT,
+    chosen: zones.findIndex(({ id }) => id === chosen),
+    onPick: pick,
+  }
+  return (
+    <div className="mb-4 grid gap-4 lg:grid-cols-[minmax(0,1fr)_17rem]">
+      <div>
+        <div className="rounded-tool bg-surround">
+          {inHand && !onLasso ? (
+            <PartScene {...view} />
+          ) : (
+            <StillPart
+              {...view}
+              label={`${part.name}, ${saidAfter(build, steps, count)}`}
+              onLasso={onLasso}
+            />
+          )}
+        </div>
+        <Steps build={build} steps={steps} count={count} onCount={setUpTo} />
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Turns onTurn={setEye} />
+          <Button size="small" aria-pressed={!lit} onClick={() => setLit(!lit)}>
+            Colours alone
+          </Button>
+          {hasGraphics() && (
+            <Button size="small" aria-pressed={inHand} onClick={() => setInHand(!inHand)}>
+              Take it in hand
+            </Button>
+          )}
+          {children}
+        </div>
+      </div>
+      <ZoneList zones={zones} looks={looks} chosen={chosen} onChoose={onChoose} />
+    </div>
+  )
+}
+
+/** Turns the part, a step at a time. */
+function Turns({ onTurn }: { onTurn: (turn: (now: Eye) => Eye) => void }) {
+  const ways = [
+    { say: 'Turn left', round: -30, above: 0 },
+    { say: 'Turn right', round: 30, above: 0 },
+    { say: 'From above', round: 0, above: 25 },
+    { say: 'From below', round: 0, above: -25 },
+  ]
+  return ways.map(({ say, round, above }) => (
+    <Button
+      key={say}
+      size="small"
+      onClick={() =>
+        onTurn((now) => ({
+          round: now.round + round,
+          above: Math.min(80, Math.max(-80, now.above + above)),
+        }))
+      }
+    >
+      {say}
+    </Button>
+  ))
+}
+
+/** What a zone looks like after so many steps. */
+function lookOf(along: FacesAlong | null, zone: string, count: number): ZoneLook {
+  const row = along?.zones.find((one) => one.zone === zone)
+  const face = row && along ? faceAfter(along.steps, row.faces, count) : null
+  return face ? { colour: face.colour ?? BARE.colour, sheen: face.sheen } : BARE
+}
+
+/** Can the machine draw in three dimensions? Asked once. */
+let graphics: boolean | null = null
+function hasGraphics(): boolean {
+  if (graphics !== null) return graphics
+  if (typeof document === 'undefined') return false
+  graphics = document.createElement('canvas').getContext('webgl2') !== null
+  return graphics
+}
+
+function saidAfter(build: Build, steps: readonly string[], count: number): string {
+  const step = build.steps.find(({ id }) => id === steps[count - 1])
+  if (!step) return 'bare'
+  const name = isAct(step) ? stepName(step as ActStep).toLowerCase() : 'a wait'
+  return count === steps.length ? `after all of it: ${name}` : `after ${name}`
+}
+
+/** Goes through the steps: what it looks like after each. */
+function Steps({
+  build,
+  steps,
+  count,
+  onCount,
+}: {
+  build: Build
+  steps: readonly string[]
+  count: number
+  onCount: (count: number) => void
+}) {
+  const said = saidAfter(build, steps, count)
+  return (
+    <label className="mt-2 flex flex-wrap items-center gap-x-3">
+      <span className="text-sm font-semibold text-soft">It is shown</span>
+      <input
+        type="range"
+        className="h-11 min-w-40 flex-1 accent-act"
+        min={0}
+        max={steps.length}
+        value={count}
+        aria-valuetext={said}
+        onChange={({ target }) => onCount(Number(target.value))}
+      />
+      <span className="basis-full sm:basis-56">{said}</span>
+    </label>
+  )
+}
+
+/** The zones by name, each with its colour: what is chosen on the part can be chosen here. */
+function ZoneList({
+  zones,
+  looks,
+  chosen,
+  onChoose,
+}: {
+  zones: readonly Zone[]
+  looks: readonly ZoneLook[]
+  chosen: string | null
+  onChoose: (zone: string | null) => void
+}) {
+  return (
+    <ul aria-label="Zones" className="max-h-100 self-start overflow-y-auto border-t border-rule">
+      {zones.map(({ id, name }, i) => (
+        <li key={id} className="border-b border-rule">
+          <button
+            type="button"
+            aria-pressed={id === chosen}
+            onClick={() => onChoose(id === chosen ? null : id)}
+            className="flex min-h-11 w-full items-center gap-3 px-2 text-left aria-pressed:bg-act-wash aria-pressed:font-semibold"
+          >
+            <Swatch colour={looks[i]?.colour ?? null} size="small" />
+            {name}
+          </button>
+        </li>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,94 @@
+'use client'
+
+import { useState } from 'react'
+import { drawnRound, type FacesAlong, joinedEdit, shapeOfPart } from '@/core/builds'
+import type { Build, Part } from '@/core/model/build'
+import type { Mesh } from '@/core/model/mesh'
+import type { Zone } from '@/core/model/zone'
+import { aboveLevel } from '@/core/shape/lasso'
+import { newId } from '@/store/newId'
+import { Button } from '@/ui/Button'
+import type { EditBuild } from '../useBuildEdits'
+import { PartView } from './PartView'
+import { ZoneTools } from './ZoneTools'
+
+/** The part as it is drawn, and what changes its zones: one takes another in, is parted, or is drawn round. */
+export function ZonedPart({
+  build,
+  part,
+  zones,
+  mesh,
+  along,
+  chosen,
+  onChoose,
+  edit,
+}: {
+  build: Build
+  part: Part
+  zones: readonly Zone[]
+  mesh: Mesh | undefined
+  along: FacesAlong | null
+  chosen: string | null
+  onChoose: (zone: string | null) => void
+  edit: EditBuild
+}) {
+  const [drawing, setDrawing] = useState(false)
+  const zone = zones.find(({ id }) => id === chosen)
+  const cut = async (name: string, triangles: readonly number[]) => {
+    setDrawing(false)
+    if (!mesh) return
+    const id = newId()
+    const made = drawnRound(build, part, mesh, { zone: id, meshId: newId(), name, triangles })
+    // What was shown is what was drawn round: the edit goes by it, and by nothing that came since.
+    if (made && (await edit(`Zone of its own: ${name}`, made.edit, made.mesh))) onChoose(id)
+  }
+  const join = (into: Zone, other: Zone) =>
+    void edit(
+      `${into.name} takes in ${other.name.toLowerCase()}`,
+      (now) => joinedEdit(now, into.id, other.id) ?? { do: 'set', fields: {} },
+    )
+  const partAt = (of: Zone, share: number) => {
+    const drawn = shapeOfPart(build, part, mesh)
+    const place = drawn?.zones.indexOf(of.id) ?? -1
+    if (drawn && place >= 0) void cut(`${of.name}, upper`, aboveLevel(drawn, place, share))
+  }
+  return (
+    <>
+      <PartView
+        build={build}
+        part={part}
+        zones={zones}
+        mesh={mesh}
+        along={along}
+        chosen={chosen}
+        onChoose={onChoose}
+        onLasso={drawing ? (triangles) => void cut(freeName(zones), triangles) : null}
+      >
+        {mesh && (
+          <Button size="small" aria-pressed={drawing} onClick={() => setDrawing(!drawing)}>
+            Draw round a zone
+          </Button>
+        )}
+        {drawing && <p className="self-center text-soft">Draw a line round it in the picture.</p>}
+      </PartView>
+      {zone && (
+        <ZoneTools
+          key={zone.id}
+          zone={zone}
+          others={zones.filter((one) => one !== zone)}
+          canPart={mesh !== undefined}
+          onJoin={(other) => join(zone, other)}
+          onPart={(share) => partAt(zone, share)}
+        />
+      )}
+    </>
+  )
+}
+
+/** A name that no zone has yet. */
+function freeName(zones: readonly Zone[]): string {
+  for (let nth = 1; ; nth++) {
+    const name = `Patch ${nth}`
+    if (!zones.some((zone) => zone.name === name)) return name
+  }
+}
