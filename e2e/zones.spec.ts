@@ -255,3 +255,29 @@ test('a mesh of ours is zoned, painted and looked at', async ({ page }) => {
   const project = await exported(page)
   expect(project.meshes).toMatchObject([{ name: 'hound.stl', triangles: 6720 }])
 })
+
+test('a mask is seen along the colours, its edges have their tape, and are pressed at the bench', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/corriebreck-1100?part=body')
+  const masks = page.getByRole('region', { name: 'Masks' })
+  const strip = masks.getByRole('table', { name: /under a mask/ })
+  await expect(strip.getByRole('row', { name: /^Roof masked/ })).toBeVisible()
+  const edges = masks.getByRole('list', { name: 'Edges of the masks' })
+  await expect(edges.getByText('Straight paper tape')).toHaveCount(4)
+  const run = edges.getByRole('combobox', { name: /^To port side/ })
+  await run.focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('option', { name: 'Round a curve' }).press('Enter')
+  await expect(edges.getByText('Flexible tape')).toBeVisible()
+  await page.getByRole('button', { name: /^Undo/ }).first().click()
+  await expect(edges.getByText('Straight paper tape')).toHaveCount(4)
+  await page
+    .getByLabel('Drying line')
+    .getByRole('button', { name: /Starboard hull/ })
+    .click()
+  await page.getByRole('button', { name: 'Open at the bench' }).click()
+  const pressed = page.getByRole('group', { name: 'Is its mask pressed down' })
+  await pressed.getByLabel('Underside').check()
+})

@@ -25,6 +25,7 @@ export { STARTER_KINDS, type Starter, type StarterKind } from './starters/starte
 export { STARTERS } from './starters/starters'
 export { stepName } from './stepName'
 export { substrateRow } from './substrates'
+export { oversprayMm, TAPE_TABLE, USUAL_SPRAY } from './tapes'
 export { TECHNIQUE_GROUPS, type Technique } from './techniques/technique'
 export { TECHNIQUES } from './techniques/techniques'
 export { LEFT_ON_FACE } from './thinning'

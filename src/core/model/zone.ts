@@ -37,6 +37,10 @@ export const zoneSchema = v.looseObject({
         zone: idField,
         mm: ranged(0, 100000, 'mm'),
         soft: v.optional(v.boolean()),
+        /** How tightly it turns; left out: it runs straight. Source: handbook 12.3. */
+        radiusMm: v.optional(ranged(0.1, 10_000, 'mm')),
+        /** A line is cut along it. */
+        groove: v.optional(v.boolean()),
       }),
     ),
   ),

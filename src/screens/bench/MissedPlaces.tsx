@@ -1,23 +1,46 @@
 import type { Missed } from './useMissed'
 
-/** Places easily missed, to be ticked before a coat is logged. Nothing where none are said. */
-export function MissedPlaces({ missed: { places, ticked, tick } }: { missed: Missed }) {
+/** What is looked at before a coat is logged: places easily missed, and edges of masks. Nothing where neither is said. */
+export function MissedPlaces({ missed }: { missed: Missed }) {
+  return (
+    <>
+      <Ticks legend="Is its mask pressed down" places={missed.edges} of="edge" missed={missed} />
+      <Ticks legend="Is there paint" places={missed.places} of="" missed={missed} />
+    </>
+  )
+}
+
+function Ticks({
+  legend,
+  places,
+  of,
+  missed: { ticked, tick },
+}: {
+  legend: string
+  places: readonly string[]
+  /** What of the place is ticked, where one has two things to look at. */
+  of: string
+  missed: Missed
+}) {
   if (places.length === 0) return null
   return (
     <fieldset className="mb-3">
-      <legend className="text-soft">Is there paint</legend>
+      <legend className="text-soft">{legend}</legend>
       <div className="flex flex-wrap gap-x-6">
-        {places.map((place) => (
-          <label key={place} className="flex min-h-11 items-center gap-2.5 text-lg">
-            <input
-              type="checkbox"
-              className="size-6"
-              checked={ticked.has(place)}
-              onChange={({ target }) => tick(place, target.checked)}
-            />
-            {place}
-          </label>
-        ))}
+        {places.map((place) => {
+          const name = `${of} ${place}`.trim()
+          return (
+            <label key={place} className="flex min-h-11 items-center gap-2.5 text-lg">
+              <input
+                type="checkbox"
+                className="size-6"
+                checked={ticked.has(name)}
+                onChange={({ target }) => tick(name, target.checked)}
+              />
+              {place}
+            </label>
+          )
+        })}
       </div>
     </fieldset>
   )

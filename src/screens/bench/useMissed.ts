@@ -1,13 +1,15 @@
 import { useState } from 'react'
-import { placesMissed } from '@/core/builds'
+import { edgesToPress, placesMissed } from '@/core/builds'
 import type { ActStep } from '@/core/model/sequence'
 import { useProject, useSay } from '@/state/hooks'
 import type { NamedItem } from '../shared/useBenchQueue'
 import { listed } from '../shared/words'
 
-/** Places easily missed, ticked one by one; a coat with one open asks once before it is logged. */
+/** Places easily missed, ticked one by one; a coat with one open asks once before it is logged. Edges of masks to be pressed ask nothing. */
 export type Missed = {
   places: readonly string[]
+  /** Zones under masks whose edges are looked at before it is sprayed. */
+  edges: readonly string[]
   ticked: ReadonlySet<string>
   tick: (place: string, on: boolean) => void
   /** May it be logged now? Else it was asked, and the next press does it. */
@@ -28,9 +30,12 @@ export function useMissed(item: NamedItem, step: ActStep): Missed {
   const of = [item.build, item.part, item.next.step, item.next.coat].join(' ')
   const now = kept.of === of ? kept : { ...NOTHING, of }
   const build = project.builds?.find(({ id }) => id === item.build)
+  const part = build?.parts.find(({ id }) => id === item.part)
+  const edges = build && part ? edgesToPress(build, part, item.next.step) : []
   const places = build ? placesMissed(build, item.part, step) : []
   return {
     places,
+    edges,
     ticked: now.ticked,
     tick: (place, on) => {
       const ticked = new Set(now.ticked)

@@ -16,6 +16,7 @@ import { capital, MILESTONE_WORDS } from '../shared/words'
 import { Decals } from './Decals'
 import { Holding } from './Holding'
 import type { ShownPart } from './judged'
+import { Masks } from './Masks'
 import { PartZones } from './PartZones'
 import { Preparation } from './Preparation'
 import { TakeOver } from './TakeOver'
@@ -54,6 +55,7 @@ export function PartFacts({
   return (
     <>
       <PartZones build={build} part={part} shelf={shelf} mesh={mesh} along={along} edit={edit} />
+      <Masks build={build} part={part} edit={edit} />
       <Preparation build={build} part={part} edit={edit} />
       <Decals build={build} part={part} edit={edit} />
       <Wear build={build} part={part} judged={judged} edit={edit} />
