@@ -1,7 +1,10 @@
 import { applyEdit, NOTHING_LOGGED } from '../model/applyEdit'
-import type { Build } from '../model/build'
+import type { Build, BuildStep } from '../model/build'
+import type { DecalFilm } from '../model/decals'
 import type { Edit } from '../model/edit'
-import { decalPlacesOf, decalsOf, placeEdit, sheetEdit } from './decals'
+import { stateOf } from './benchState'
+import { decalFilmOn, decalPlacesOf, decalsOf, placeEdit, sheetEdit } from './decals'
+import { simulatePart } from './partSimulation'
 
 const number = { id: 'n', name: 'Number', widthMm: 24, heightMm: 11, count: 1 }
 const SHEET = { id: 's', name: 'Sheet', decals: [number] }
@@ -52,4 +55,48 @@ it('sheets and places are put in, changed and taken out', () => {
   const placed = after(BUILD, placeEdit(BUILD, 'a', place('a', 'nose')))
   expect(decalPlacesOf(placed, placed.parts[0] as Build['parts'][number])).toHaveLength(1)
   expect(after(placed, placeEdit(placed, 'a', null)).decalPlaces).toBeUndefined()
+})
+
+describe('what the decals of a part are printed on', () => {
+  const printed = (...films: (DecalFilm | undefined)[]): Build => ({
+    ...BUILD,
+    sheets: films.map((film, i) => ({
+      ...SHEET,
+      id: `s${i}`,
+      decals: [{ ...number, id: `n${i}`, widthMm: 24 + 10 * i }],
+      ...(film ? { film } : {}),
+    })),
+    decalPlaces: films.map((_, i) => ({
+      ...place(`at ${i}`, undefined, i === 0),
+      widthMm: 24 + 10 * i,
+    })),
+  })
+  const [hull] = BUILD.parts as [Build['parts'][number]]
+
+  it.each([
+    ['nobody says', [undefined], null],
+    ['one sheet', ['thin'], 'thin'],
+    ['the slowest of two', ['thin', 'thick'], 'thick'],
+    ['the more tender of two', ['usual', 'home-printed'], 'home-printed'],
+  ] as const)('%s', (_, films, film) => {
+    expect(decalFilmOn(printed(...films), hull)).toBe(film)
+  })
+
+  it('nothing where none goes on it', () => {
+    expect(decalFilmOn({ ...printed('thin'), decalPlaces: [] }, hull)).toBeNull()
+  })
+
+  it('keeps the clear back for two days where it is thick', () => {
+    const clearAt = (film: DecalFilm) => {
+      const steps = [{ do: 'decal' }, { do: 'clear', family: 'acrylic-pu', sheen: 'matt' }]
+      const build: Build = {
+        ...printed(film),
+        steps: steps.map((step, i) => ({ ...step, id: `s${i}`, parts: ['p'] }) as BuildStep),
+      }
+      const state = stateOf({ format: 'tectoria-project', version: 1, builds: [build] })
+      const { simulation } = simulatePart(state, build, hull, 0)
+      return (simulation.simulated.find(({ index }) => index === 1)?.context.at ?? 0) / 60
+    }
+    expect(clearAt('thick') - clearAt('thin')).toBeCloseTo(36, 3)
+  })
 })

@@ -1,12 +1,15 @@
+import { actRow } from '../knowledge/acts'
 import { partLogOf } from '../log/logIndex'
 import type { StepProgress } from '../log/progress'
 import type { Build, BuildStep, Part } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
+import type { Project } from '../model/project'
 import type { Step, WaitStep } from '../model/sequence'
-import { asPainted } from '../shelf/sheet'
+import { asPainted, saidBeside } from '../shelf/sheet'
 import type { Fact } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
+import { decalFilmOn } from './decals'
 import { timed } from './handsOn'
 import type { PartEntry } from './simulatedPart'
 
@@ -45,7 +48,7 @@ export function entriesOf(
   const later: { entry: PartEntry; step: Step }[] = []
   for (const { step, progress } of started) {
     facts.set(steps.length, factOf(progress))
-    const painted = timed(asPainted(project, step), part, hands)
+    const painted = timed(walked(project, build, part, step), part, hands)
     const done = progress.coatEnds.length
     entries.push({ step, coatsBefore: 0, fact: true })
     if (progress.status !== 'running')
@@ -73,7 +76,7 @@ export function entriesOf(
       step:
         !isAct(step) && isFirst
           ? atOnce(step)
-          : coatsBetween(timed(asPainted(project, step), part, hands), 0, meant),
+          : coatsBetween(timed(walked(project, build, part, step), part, hands), 0, meant),
     })
   }
   return {
@@ -85,6 +88,15 @@ export function entriesOf(
       null,
     ),
   }
+}
+
+/** A step as it is walked on a part: painted from its bottle, decals with what their sheets are printed on. */
+function walked(project: Project, build: Build, part: Part, step: BuildStep): Step {
+  const painted = asPainted(project, step)
+  if (!isAct(painted) || painted.decalFilm || actRow(painted.do, painted.family).role !== 'decal')
+    return painted
+  const film = decalFilmOn(build, part)
+  return film ? saidBeside(painted, { decalFilm: film }) : painted
 }
 
 function factOf({ status, startedAt, coatEnds }: StepProgress): Fact {

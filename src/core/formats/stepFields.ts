@@ -1,4 +1,5 @@
 import type { ActRow } from '../knowledge/acts'
+import { DECAL_FILMS, SOFTENERS } from '../model/decals'
 import {
   ADHESIVES,
   CHECKS,
@@ -139,6 +140,20 @@ const FIELDS: readonly Row[] = [
     label: 'Kicker on it',
     control: { is: 'yes' },
     offered: ({ fills }) => fills === true,
+  },
+  {
+    path: 'decalFilm',
+    label: 'Printed on',
+    control: one(DECAL_FILMS),
+    offered: (row) => lays(row) && row.role === 'decal',
+    usual: always,
+  },
+  {
+    path: 'softener',
+    label: 'Softener',
+    control: one(SOFTENERS),
+    offered: ({ kind, role }) => kind === 'clean' && role === 'decal',
+    usual: always,
   },
   {
     path: 'passes',

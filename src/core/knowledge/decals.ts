@@ -7,6 +7,8 @@ export type DecalFilmRow = {
   dwell: number
   /** Until it may be cleared over at 20 °C, hours. */
   dries: number
+  /** Longer than the family's clock says. */
+  slow?: true
   /** It is softened with care: a strong softener first wrinkles it. */
   tender?: true
   /** Water and air are rolled out, and warm air settles it. */
@@ -17,7 +19,7 @@ export type DecalFilmRow = {
 export const DECAL_FILM_TABLE: Record<DecalFilm, DecalFilmRow> = {
   thin: { name: 'Thin', dwell: 15, dries: 12, tender: true },
   usual: { name: 'Usual', dwell: 30, dries: 12 },
-  thick: { name: 'Thick or patterned', dwell: 60, dries: 48, warmed: true },
+  thick: { name: 'Thick or patterned', dwell: 60, dries: 48, slow: true, warmed: true },
   'home-printed': { name: 'Home-printed', dwell: 20, dries: 12, tender: true },
 }
 

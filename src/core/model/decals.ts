@@ -7,6 +7,9 @@ export const DECAL_FILMS = ['thin', 'usual', 'thick', 'home-printed'] as const
 /** A film of decals. */
 export type DecalFilm = (typeof DECAL_FILMS)[number]
 
+/** How strong a softener is. Source: handbook 12.5. */
+export const SOFTENERS = ['mild', 'usual', 'strong'] as const
+
 /** Which side a decal, or a place, is for. */
 export const HANDS = ['left', 'right'] as const
 

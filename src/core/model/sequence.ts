@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { climateChangeSchema, climateSchema } from './climate'
+import { DECAL_FILMS, SOFTENERS } from './decals'
 import {
   durationField,
   hexField,
@@ -117,6 +118,9 @@ const ACT_FIELDS = {
   filler: v.optional(v.picklist(FILLERS)),
   depthMm: v.optional(ranged(0.01, 20, 'mm')),
   kicker: v.optional(v.boolean()),
+  /** Ours: what decals are printed on, and how strong what softens them is. Source: handbook 12.5. */
+  decalFilm: v.optional(v.picklist(DECAL_FILMS)),
+  softener: v.optional(v.picklist(SOFTENERS)),
   /** Ours: zones that nobody reaches any more once this has joined its parts. Source: handbook 12.7. */
   shuts: v.optional(v.array(idField)),
   /** Ours: the zone that the part is held by meanwhile. Source: handbook 12.7. */

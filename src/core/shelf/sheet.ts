@@ -54,6 +54,19 @@ export function asPainted(project: Project, step: BuildStep): Step {
   return kept
 }
 
+const saidOf = new WeakMap<Step, Map<string, Step>>()
+
+/** A step that is walked with more than it says itself; the same object for the same, and `unpainted` knows the step it was. */
+export function saidBeside(step: ActStep, fields: Partial<ActStep>): Step {
+  const known = saidOf.get(step) ?? new Map<string, Step>()
+  saidOf.set(step, known)
+  const key = JSON.stringify(fields)
+  const made = known.get(key) ?? { ...step, ...fields }
+  known.set(key, made)
+  plainOf.set(made, unpainted(step))
+  return made
+}
+
 const NONE: readonly Bottle[] = []
 
 function withSheet(step: ActStep, bottle: Bottle | undefined): Step {

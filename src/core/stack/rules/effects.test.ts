@@ -1,4 +1,4 @@
-import type { Step } from '../../model/sequence'
+import type { ActStep, Step } from '../../model/sequence'
 import { table } from '../tests/table'
 
 const PRIME: Step = { do: 'prime', colour: '#8B8C8B' }
@@ -563,6 +563,67 @@ table('decals', [
     ],
     told: [],
   },
+  {
+    why: 'thick film keeps its water for two days',
+    steps: [
+      ...ready,
+      GLOSS,
+      DAY,
+      { do: 'decal', decalFilm: 'thick' },
+      { wait: '47 h' },
+      { ...MATT, coats: ['mist', 'light'], checked: ['bubbles'] },
+    ],
+    told: ['6 recoat-too-early risk', '6 decal-moisture risk'],
+  },
+  {
+    why: 'and not for longer',
+    steps: [
+      ...ready,
+      GLOSS,
+      DAY,
+      { do: 'decal', decalFilm: 'thick' },
+      { wait: '48 h' },
+      { ...MATT, coats: ['mist', 'light'], checked: ['bubbles'] },
+    ],
+    told: [],
+  },
+])
+
+const printedOn = (
+  decalFilm: ActStep['decalFilm'],
+  ...softeners: ActStep['softener'][]
+): Step[] => [
+  ...ready,
+  GLOSS,
+  DAY,
+  { do: 'decal', ...(decalFilm ? { decalFilm } : {}) },
+  ...softeners.map((softener): Step => ({ do: 'decal-soften', ...(softener ? { softener } : {}) })),
+]
+table('softener-too-strong', [
+  {
+    why: 'first on thin film',
+    steps: printedOn('thin', 'strong'),
+    told: ['5 softener-too-strong risk'],
+  },
+  {
+    why: 'first on home-printed film',
+    steps: printedOn('home-printed', 'strong'),
+    told: ['5 softener-too-strong risk'],
+  },
+  { why: 'on usual film', steps: printedOn('usual', 'strong'), told: [] },
+  { why: 'nobody says what film', steps: printedOn(undefined, 'strong'), told: [] },
+  { why: 'after a mild one', steps: printedOn('thin', 'mild', 'strong'), told: [] },
+  {
+    why: 'after one of which nobody says how strong',
+    steps: printedOn('thin', undefined, 'strong'),
+    told: [],
+  },
+  {
+    why: 'twice',
+    steps: printedOn('thin', 'strong', 'strong'),
+    told: ['5 softener-too-strong risk', '6 softener-too-strong risk'],
+  },
+  { why: 'a mild one alone', steps: printedOn('thin', 'mild'), told: [] },
 ])
 
 const iron: Step[] = [...ready, { do: 'iron' }, { wait: '3 h' }, { do: 'iron-activate' }]

@@ -58,6 +58,7 @@ export const RULE_NAMES = [
   'unsealed-chips',
   'decal-moisture',
   'decal-bubble-check',
+  'softener-too-strong',
   'rust-still-growing',
   'wear-through',
   'lines-will-close',

@@ -15,6 +15,7 @@ import { thinPaintCoats } from './colour/thinPaintCoats'
 import { decalBubbleCheck, decalMoisture } from './decals/decalChecks'
 import { decalHotClear } from './decals/decalHotClear'
 import { decalNeedsGloss } from './decals/decalNeedsGloss'
+import { softenerTooStrong } from './decals/softenerTooStrong'
 import type { Rule } from './finding'
 import { flowNeedsGloss } from './lining/flowNeedsGloss'
 import { contrastInvisible, contrastStark } from './lining/liningContrast'
@@ -104,6 +105,7 @@ const RULES: readonly Rule[] = [
   unsealedChips,
   decalMoisture,
   decalBubbleCheck,
+  softenerTooStrong,
   rustStillGrowing,
   wearThrough,
   fillerCuring,

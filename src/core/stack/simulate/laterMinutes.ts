@@ -57,7 +57,8 @@ function eachLater(context: StepContext, tell: (at: number, since: Since) => voi
     }
   }
   for (const mask of stack.masks) {
-    if (mask.dries) for (const minutes of Object.values(mask.dries)) add(mask.at + minutes, mask)
+    if (mask.dries)
+      for (const minutes of [mask.dries.from, mask.dries.to]) add(mask.at + minutes, mask)
     if (actRow(mask.act, undefined).mask === 'film') add(mask.at + LATEX.dry, mask)
   }
   if (context.resolved.row.kind === 'unmask')

@@ -170,7 +170,7 @@ function levelledSheen(step: ActStep): Sheen {
   return step.grit !== undefined && step.grit >= SATIN_GRIT ? 'satin' : 'matt'
 }
 
-function maskOf(stack: Stack, { step, resolved, index }: StepContext, end: number): Mask {
+function maskOf(stack: Stack, { step, resolved, index, climate }: StepContext, end: number): Mask {
   const mask: Mask = {
     step: index,
     act: step.do,
@@ -179,11 +179,17 @@ function maskOf(stack: Stack, { step, resolved, index }: StepContext, end: numbe
   }
   if (resolved.row.mask !== 'grain') return mask
   const own = step.product?.recoat
-  if (own !== undefined) return { ...mask, dries: { from: minutesOf(own), to: minutesOf(own) } }
+  // Its water leaves it as water leaves a film. Source: handbook 3.2.
+  const slower = airFactor('evaporation', true, climate)
+  const dries = (from: number, to: number) => ({
+    ...mask,
+    dries: { from: from * slower, to: to * slower, wet: from > SALT_DRY.tacky },
+  })
+  if (own !== undefined) return dries(minutesOf(own), minutesOf(own))
   const onRelease = stack.films.at(-1)?.role === 'release'
   const from = SALT_DRY[step.wetted ?? 'tacky']
   // Not said, and nothing tacky to stick to: it is dry enough for a light coat, and wet for all anybody knows.
-  return { ...mask, dries: { from, to: step.wetted || onRelease ? from : SALT_DRY.wet } }
+  return dries(from, step.wetted || onRelease ? from : SALT_DRY.wet)
 }
 
 /** A sheet or a skin that is laid on zones by name covers each of them. */

@@ -1,5 +1,6 @@
 import { type DryingFilm, reworkOf } from '../../drying/clock'
 import { type ActRow, actRow } from '../../knowledge/acts'
+import { DECAL_FILM_TABLE } from '../../knowledge/decals'
 import { clockOfFamily, DRYING, type Laid, type Lies } from '../../knowledge/drying'
 import { familyRow, WASH_THINNING } from '../../knowledge/families'
 import { reaction } from '../../knowledge/reactions'
@@ -144,12 +145,18 @@ function dryingOf(
     lies: liesOf(row, family, coats),
     retarder: step.retarder ?? 0,
     warmAir: step.warmAir,
-    product: step.product,
+    product: sheetOf(step),
     reworkHours,
     correction: 1,
   }
   const work = workedFor(film, row)
   return work ? { ...film, work } : film
+}
+
+/** What a step's sheet says; thick film of decals keeps its water longer, whoever made it. Source: handbook 12.5. */
+function sheetOf({ product, decalFilm }: ActStep): ActStep['product'] {
+  const row = decalFilm && DECAL_FILM_TABLE[decalFilm]
+  return row?.slow ? { recoat: `${row.dries} h`, ...product } : product
 }
 
 /** How a film lies, as far as its coats' weights count. Source: handbook 3.2, f_W. */

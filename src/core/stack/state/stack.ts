@@ -7,7 +7,7 @@ export type Mask = {
   step: number
   act: Act
   at: number
-  dries?: { from: number; to: number }
+  dries?: { from: number; to: number; wet: boolean }
   /** It covers the whole region: nothing is laid there until it comes off. */
   covers?: true
   /** The newest film that was laid beside it, and on its edge. */

@@ -39,6 +39,8 @@ const MORE = {
   adhesive: rarely(fc.constantFrom('cyanoacrylate' as const, 'white-glue' as const), 2),
   side: rarely(fc.constantFrom('inside' as const, 'outside' as const), 8),
   fall: rarely(fc.constantFrom('with' as const, 'against' as const), 6),
+  decalFilm: rarely(fc.constantFrom('thin' as const, 'thick' as const), 3),
+  softener: rarely(fc.constantFrom('mild' as const, 'strong' as const), 3),
   parts: rarely(fc.constantFrom(['a'], ['a', 'b']), 3),
 } as const
 
@@ -108,6 +110,7 @@ const TECHNIQUES: readonly (readonly ActStep[])[] = [
   ],
   [{ do: 'base', ...LACQUER }, { do: 'tape' }, { do: 'base', family: 'enamel' }, { do: 'untape' }],
   [GLOSS, { do: 'decal' }, { ...GLOSS, coats: ['wet'] }],
+  [GLOSS, { do: 'decal', decalFilm: 'thin' }, { do: 'decal-soften', softener: 'strong' }, GLOSS],
   [GLOSS, { do: 'decal' }, { do: 'decal-soften' }, { ...GLOSS, coats: ['mist', 'light'] }],
   [
     { do: 'base', family: 'lacquer', colour: '#F0EFEA', coats: ['light', 'light'] },

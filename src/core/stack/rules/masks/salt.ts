@@ -1,4 +1,3 @@
-import { SALT_DRY } from '../../../knowledge/limits'
 import { sayDuration } from '../../../model/duration'
 import { changed } from '../../remedies/candidates'
 import { EPSILON } from '../../state/film'
@@ -15,7 +14,7 @@ export const saltNotDry: Rule = {
     const dries = salt?.dries
     if (!salt || !dries || at >= salt.at + dries.to - EPSILON) return null
     // Grains on tacky release have hardly any water in them: painted over at once they only lie softer.
-    const sure = at < salt.at + dries.from - EPSILON && dries.from > SALT_DRY.tacky
+    const sure = at < salt.at + dries.from - EPSILON && dries.wet
     const had = sayDuration(at - salt.at)
     return {
       severity: sure ? 'risk' : 'note',
