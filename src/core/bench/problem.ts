@@ -29,6 +29,8 @@ const taskSchema = v.looseObject({
   gun: v.optional(wholeRanged(0, 20)),
   /** Ours: not before this minute (what it waits for has happened already). */
   earliest: v.optional(MINUTE),
+  /** Ours: no place to dry is free for it before this minute. */
+  place: v.optional(MINUTE),
   /** Ours: begins at this minute at the latest. */
   latest: v.optional(wholeRanged(-LONGEST_HORIZON, LONGEST_HORIZON, 'minutes')),
   /** Ours: never during these minutes (the air doesn't bear it). */

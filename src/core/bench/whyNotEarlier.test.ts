@@ -77,6 +77,13 @@ test.each([
     of: 'a',
     chain: [{ task: 'a', start: 20, hold: { kind: 'facts' }, wantedAt: null }],
   },
+  {
+    why: 'no place to dry',
+    tasks: [task('a', 30, { earliest: 20, place: 20 })],
+    links: [],
+    of: 'a',
+    chain: [{ task: 'a', start: 20, hold: { kind: 'place' }, wantedAt: null }],
+  },
 ])('$why', ({ tasks, links, of, chain }) => {
   const problem = { ...BASE, tasks, links, changeover: { resource: 'airbrush', minutes: 8 } }
   const { starts } = solve(problem)

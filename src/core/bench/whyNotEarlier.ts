@@ -9,6 +9,8 @@ export type Hold =
   | { kind: 'window'; before: string; minutes: number }
   | { kind: 'hands'; from: string }
   | { kind: 'clean-out'; from: string; minutes: number }
+  /** Every place to dry is taken until then. Source: handbook 12.7, no-place-to-dry. */
+  | { kind: 'place' }
   /** What it waits for has happened already, outside the plan. */
   | { kind: 'facts' }
   /** Nothing: it could begin at `from`, and was put later to save an evening or a clean-out, or to leave slack. */
@@ -121,6 +123,7 @@ function allowedStarts(problem: BenchProblem, task: BenchTask, a: number, b: num
 function holdsOf(laid: Layout, { task, before, after, ...one }: Laid): Candidate[] {
   const holds: Candidate[] = [{ at: 0, hold: { kind: 'now' }, rank: 4 }]
   if (task.earliest) holds.push({ at: task.earliest, hold: { kind: 'facts' }, rank: 1 })
+  if (task.place) holds.push({ at: task.place, hold: { kind: 'place' }, rank: 0 })
   for (const { from, minGap: minutes = 0 } of before) {
     const at = (laid.tasks.get(from)?.end ?? 0) + minutes
     holds.push({ at, hold: { kind: 'wait', from, minutes }, rank: 0 })

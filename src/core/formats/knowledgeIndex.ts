@@ -10,9 +10,9 @@ import { TECHNIQUES } from '../knowledge/techniques/techniques'
 import { BUILD_RULES, RULE_NAMES } from '../stack/rules/finding'
 import { SHELF_RULES } from '../stock/shelfRules'
 
-/** Rules of the handbook that nothing in a build can decide yet, and what they would need. */
-export const UNDECIDED = {
-  'no-place-to-dry': 'how many places there are to dry',
+/** Rules of the handbook that the plan keeps by moving what breaks them, and how it tells so. */
+export const KEPT_BY_PLAN = {
+  'no-place-to-dry': 'every place to dry is taken until then',
 } as const
 
 /** Every rule that speaks today: of a sequence, of the shelf, of a build. */
@@ -51,9 +51,9 @@ function materials(): string[] {
       [...SHELF_RULES, ...BUILD_RULES].map((name) => `\`${name}\``),
     ),
     section(
-      'Rules that nothing can decide yet',
-      'Chapter 2.6; what each would need.',
-      Object.entries(UNDECIDED).map(([name, needs]) => `\`${name}\`: ${needs}`),
+      'Rules that the plan keeps',
+      'Chapter 7.4; what holds a step where it is, as the plan says it.',
+      Object.entries(KEPT_BY_PLAN).map(([name, says]) => `\`${name}\`: ${says}`),
     ),
   ]
 }

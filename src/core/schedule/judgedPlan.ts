@@ -178,8 +178,10 @@ function withThoughts(
       const link = { from: lastJob(bench, from), to: bench.jobOf.get(to) ?? to, ...gap }
       if (!links.some((one) => isNoLooser(one, link))) links.push(link)
     }
-    if (notBefore !== undefined)
-      own.earliest = Math.max(own.earliest ?? 0, Math.ceil(notBefore - zero - HAIR))
+    if (notBefore !== undefined) {
+      own.place = Math.max(own.place ?? 0, Math.ceil(notBefore - zero - HAIR))
+      own.earliest = Math.max(own.earliest ?? 0, own.place)
+    }
     if (JSON.stringify(own) !== JSON.stringify(task)) changed.set(own.id, own)
   }
   if (links.length === (problem.links ?? []).length && changed.size === 0) return null

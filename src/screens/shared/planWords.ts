@@ -34,6 +34,8 @@ function sayHold(told: PlanTold, { hold }: Why): string {
       return `the hands are at ${other(told, hold.from)} until then`
     case 'clean-out':
       return `the airbrush is cleaned for ${sayFigures(hold.minutes * MINUTE)} after ${other(told, hold.from)}`
+    case 'place':
+      return 'every place to dry is taken until then'
     case 'facts':
       return 'what lies on the part has to dry'
     case 'choice':
