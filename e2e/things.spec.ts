@@ -1,5 +1,18 @@
 // The part as a thing: what wants mending on it, what holds it, what is joined to it, and the decals that go on it.
+import type { Page } from '@playwright/test'
 import { expect, goTo, later, openAt, openDemo, standAt, test } from './support'
+
+/** A bench with this project alone. */
+async function openWith(page: Page, project: object): Promise<void> {
+  await openAt(page, '/settings')
+  await page.getByLabel('Import a file').setInputFiles({
+    name: 'bench.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(project)),
+  })
+  await page.getByRole('button', { name: 'Import it' }).click()
+  await expect(page.getByText('Imported')).toBeVisible()
+}
 
 const LATER_PART = '/builds/ploughman-6?part=frame'
 
@@ -132,14 +145,7 @@ test('a story says where wear goes, and its numbers go into the plan and out aga
 })
 
 test('a filler keeps the next act back, and its clock hangs on the line', async ({ page }) => {
-  await openAt(page, '/settings')
-  await page.getByLabel('Import a file').setInputFiles({
-    name: 'bench.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(FILLED)),
-  })
-  await page.getByRole('button', { name: 'Import it' }).click()
-  await expect(page.getByText('Imported')).toBeVisible()
+  await openWith(page, FILLED)
   await goTo(page, 'Bench')
   await page
     .getByRole('button', { name: /^Finish|^Done/ })
@@ -155,14 +161,7 @@ test('a filler keeps the next act back, and its clock hangs on the line', async 
 })
 
 test('places easily missed are ticked at a coat: one that is open asks once', async ({ page }) => {
-  await openAt(page, '/settings')
-  await page.getByLabel('Import a file').setInputFiles({
-    name: 'bench.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(FINNED)),
-  })
-  await page.getByRole('button', { name: 'Import it' }).click()
-  await expect(page.getByText('Imported')).toBeVisible()
+  await openWith(page, FINNED)
   await goTo(page, 'Bench')
   const places = page.getByRole('group', { name: 'Is there paint' })
   for (const place of PLACES.slice(0, 5)) await places.getByLabel(place).check()
@@ -174,6 +173,68 @@ test('places easily missed are ticked at a coat: one that is open asks once', as
   // The next coat is ticked anew.
   await expect(places.getByLabel('behind the fins')).not.toBeChecked()
 })
+
+test('a joint that shuts in what is still to be painted is told, compared, and moved', async ({
+  page,
+}) => {
+  await openWith(page, YARD)
+  await page.goto('/builds/yard?part=fin')
+  const told = page.locator('[data-rule="out-of-reach"]')
+  await expect(told.first()).toBeVisible()
+  await expect(page.getByText(/Root can’t be reached any more/).first()).toBeVisible()
+  const joint = page.getByRole('region', { name: 'Assemble: Hull and Fin' })
+  await expect(joint.getByText('root can’t be reached for paint')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'What is joined to what' })).toContainText('Mast')
+  await joint.getByRole('button', { name: 'Join after paint' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(told).toHaveCount(0)
+  await expect(joint.getByText('Your steps have it so.')).toBeVisible()
+})
+
+test('where every place to dry is taken the next coat waits, and the plan says so', async ({
+  page,
+}) => {
+  await openWith(page, YARD)
+  await goTo(page, 'Plan')
+  await page.getByRole('button', { name: 'As a table' }).click()
+  const primes = page.getByRole('button', { name: /^Prime/ })
+  await expect(primes).toHaveCount(3)
+  await primes.nth(1).focus()
+  await page.keyboard.press('Enter')
+  const chain = page.getByRole('list', { name: 'What holds it' })
+  await expect(chain.getByText(/every place to dry is taken/).first()).toBeVisible()
+})
+
+const YARD = {
+  format: 'tectoria-project',
+  version: 1,
+  builds: [
+    {
+      id: 'yard',
+      name: 'Yard',
+      parts: ['Hull', 'Fin', 'Mast'].map((name) => ({
+        id: name.toLowerCase(),
+        name,
+        substrate: 'polystyrene',
+        areaCm2: 40,
+      })),
+      zones: [
+        { id: 'root', part: 'fin', name: 'Root', edges: [{ zone: 'side', mm: 60 }] },
+        { id: 'side', part: 'fin', name: 'Side' },
+      ],
+      steps: [
+        { do: 'prime', family: 'lacquer', coats: ['light'], parts: ['hull', 'fin', 'mast'] },
+        { do: 'assemble', parts: ['hull', 'fin'], shuts: ['root'] },
+        { do: 'base', family: 'lacquer', coats: ['light'], parts: ['fin'], zones: ['root'] },
+      ].map((step, i) => ({ ...step, id: `s${i}`, protection: 'confirmed' })),
+    },
+  ],
+  sessions: {
+    zone: 'Europe/Lisbon',
+    pattern: [{ day: 'tue', from: '19:00', to: '23:00' }],
+    dryingPlaces: 1,
+  },
+}
 
 const PLACES = [
   'behind the fins',

@@ -64,3 +64,12 @@ it('a part without zones is one', () => {
   expect(zones.map(({ zone }) => zone)).toEqual([null])
   expect(isDark(zones[0]?.faces.at(-1)?.colour)).toBe(true)
 })
+
+it('knows how thick the paint is in the end, on faces and on edges', () => {
+  const of = (zone: string) =>
+    along(['body', 'roof']).zones.find((row) => row.zone === zone)?.microns
+  const [body, roof] = [of('body'), of('roof')]
+  expect(body?.edges).toBeCloseTo((body?.face ?? 0) * 0.65, 6)
+  // The roof has a colour more: four wet coats.
+  expect((roof?.face ?? 0) - (body?.face ?? 0)).toBeCloseTo(40, 6)
+})

@@ -1,5 +1,8 @@
 import type { Sheen } from '../model/vocabulary'
 import { faceColour } from '../stack/state/faceColour'
+import { filmMicrons } from '../stack/state/filmBuild'
+import { stackOf } from '../stack/state/regions'
+import type { Stack } from '../stack/state/stack'
 import type { PartSimulation } from './simulatedPart'
 import { regionOf } from './simulatedPart'
 import { zonesOf } from './zoneRegions'
@@ -13,12 +16,18 @@ export type FaceFrom = {
   sheen: Sheen | null
 }
 
+/** How thick the paint is in the end, µm: on faces, and on edges, where it draws back. Source: handbook 12.6. */
+export type FilmBudget = { face: number; edges: number }
+
+/** What stays of a film on an edge. Source: handbook 12.6. */
+const ON_EDGES = 0.65
+
 /** A part's faces along its steps. */
 export type FacesAlong = {
   /** The steps in order of work, each once. */
   steps: string[]
   /** By zone, what changes its face and from which step on; a part without zones has one row without a zone. */
-  zones: { zone: string | null; faces: FaceFrom[] }[]
+  zones: { zone: string | null; faces: FaceFrom[]; microns: FilmBudget }[]
 }
 
 /**
@@ -43,8 +52,14 @@ export function facesAlong(part: PartSimulation): FacesAlong {
     zones: (zones.length > 0 ? zones : [null]).map((zone) => ({
       zone,
       faces: (byRegion.get(regionOf(part, zone ?? undefined)) ?? []).filter(isNew),
+      microns: budgetOf(stackOf(simulation.stacks, regionOf(part, zone ?? undefined))),
     })),
   }
+}
+
+function budgetOf({ films }: Stack): FilmBudget {
+  const face = films.reduce((sum, film) => sum + filmMicrons(film), 0)
+  return { face, edges: face * ON_EDGES }
 }
 
 /** Does it look other than before? */

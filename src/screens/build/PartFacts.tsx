@@ -15,6 +15,7 @@ import { useNow } from '../shared/now'
 import { capital, MILESTONE_WORDS } from '../shared/words'
 import { Decals } from './Decals'
 import { Holding } from './Holding'
+import { Joining } from './Joining'
 import type { ShownPart } from './judged'
 import { Masks } from './Masks'
 import { PartZones } from './PartZones'
@@ -65,6 +66,7 @@ export function PartFacts({
         part={part}
         edit={edit}
       />
+      <Joining build={build} part={part} edit={edit} />
       <div className="mt-8 grid gap-x-10 gap-y-6 lg:grid-cols-2">
         <Clocks judged={judged} />
         <section>

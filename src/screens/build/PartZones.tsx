@@ -85,7 +85,8 @@ export function PartZones({
           )}
           <Matrix
             coverage={coverage}
-            part={part.id}
+            part={part}
+            along={along}
             opened={opened}
             onOpen={(id) => setOpened(id === opened ? null : id)}
           />
@@ -141,11 +142,13 @@ const CELLS: Record<Covered, { say: string; mark: string; look: string }> = {
 function Matrix({
   coverage: { stages, rows },
   part,
+  along,
   opened,
   onOpen,
 }: {
   coverage: Coverage
-  part: string
+  part: Part
+  along: FacesAlong | null
   opened: string | null
   onOpen: (zone: string) => void
 }) {
@@ -161,6 +164,9 @@ function Matrix({
             <th scope="col" className="px-3 py-1.5 text-right font-semibold text-soft">
               cm²
             </th>
+            <th scope="col" className="px-3 py-1.5 text-right font-semibold text-soft">
+              µm, on edges
+            </th>
             {stages.map((stage) => (
               <th
                 key={stage}
@@ -174,7 +180,7 @@ function Matrix({
         </thead>
         <tbody>
           {rows
-            .filter(({ zone }) => zone.part === part)
+            .filter(({ zone }) => zone.part === part.id)
             .map(({ zone, cells }) => (
               <tr key={zone.id} className="border-t border-rule">
                 <th scope="row" className="pr-4 text-base font-normal">
@@ -188,6 +194,7 @@ function Matrix({
                   </button>
                 </th>
                 <td className="px-3 text-right">{zone.areaCm2?.toFixed(1) ?? ''}</td>
+                <td className="px-3 text-right whitespace-nowrap">{micronsOf(along, zone.id)}</td>
                 {cells.map((cell, i) => (
                   <td key={stages[i]} className={`px-3 text-center ${CELLS[cell].look}`}>
                     <span aria-hidden="true">{CELLS[cell].mark}</span>
@@ -198,6 +205,19 @@ function Matrix({
             ))}
         </tbody>
       </table>
+      {part.lineDepthMm !== undefined && (
+        <p className="mt-1 text-sm text-soft">
+          Lines {part.lineDepthMm} mm deep stay open under{' '}
+          {Math.round((part.lineDepthMm * 1000) / 2)} µm.
+        </p>
+      )}
     </div>
   )
+}
+
+/** How thick the paint of a zone is in the end, on faces and on edges; nothing while that isn't known. */
+function micronsOf(along: FacesAlong | null, zone: string): string {
+  const row = along?.zones.find((one) => one.zone === zone)
+  if (!row || row.microns.face === 0) return ''
+  return `${Math.round(row.microns.face)}, ${Math.round(row.microns.edges)}`
 }

@@ -9,6 +9,7 @@ import { aboveLevel } from '@/core/shape/lasso'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import type { EditBuild } from '../useBuildEdits'
+import { DetailWays } from './DetailWays'
 import { PartView } from './PartView'
 import { ZoneTools } from './ZoneTools'
 
@@ -72,17 +73,30 @@ export function ZonedPart({
         {drawing && <p className="self-center text-soft">Draw a line round it in the picture.</p>}
       </PartView>
       {zone && (
-        <ZoneTools
-          key={zone.id}
-          zone={zone}
-          others={zones.filter((one) => one !== zone)}
-          canPart={mesh !== undefined}
-          onJoin={(other) => join(zone, other)}
-          onPart={(share) => partAt(zone, share)}
-        />
+        <>
+          <ZoneTools
+            key={zone.id}
+            zone={zone}
+            others={zones.filter((one) => one !== zone)}
+            canPart={mesh !== undefined}
+            onJoin={(other) => join(zone, other)}
+            onPart={(share) => partAt(zone, share)}
+          />
+          <DetailWays key={`${zone.id} ways`} zone={zone} edgeMm={hardEdges(zones, zone)} />
+        </>
       )}
     </>
   )
+}
+
+/** How long the hard edges of a zone are, mm, whoever of two zones says one. */
+function hardEdges(zones: readonly Zone[], { id, edges = [] }: Zone): number {
+  const own = edges.filter(({ soft }) => !soft)
+  const said = new Set(own.map(({ zone }) => zone))
+  const others = zones.flatMap((other) =>
+    said.has(other.id) ? [] : (other.edges ?? []).filter(({ zone, soft }) => zone === id && !soft),
+  )
+  return [...own, ...others].reduce((sum, { mm }) => sum + mm, 0)
 }
 
 /** A name that no zone has yet. */

@@ -1,5 +1,7 @@
+import { actRow } from '../../../knowledge/acts'
 import { DECAL_FILM_TABLE } from '../../../knowledge/decals'
 import { isAct } from '../../../model/isAct'
+import type { ActStep } from '../../../model/sequence'
 import { changed } from '../../remedies/candidates'
 import type { Rule } from '../finding'
 
@@ -8,14 +10,14 @@ export const softenerTooStrong: Rule = {
   name: 'softener-too-strong',
   timing: false,
   judge: ({ step, index, targets, setting: { steps } }) => {
-    if (step.do !== 'decal-soften' || step.softener !== 'strong') return null
+    if (!softens(step) || step.softener !== 'strong') return null
     const decal = [...targets].at(-1)
     const laid = decal && steps[decal.step]
     const film = laid && isAct(laid) ? laid.decalFilm : undefined
     if (!decal || !film || !DECAL_FILM_TABLE[film].tender) return null
     const milder = steps
       .slice(decal.step + 1, index)
-      .some((one) => isAct(one) && one.do === step.do && one.softener !== 'strong')
+      .some((one) => isAct(one) && softens(one) && one.softener !== 'strong')
     if (milder) return null
     return {
       severity: 'risk',
@@ -35,4 +37,9 @@ export const softenerTooStrong: Rule = {
       ],
     }
   },
+}
+
+function softens({ do: act, family }: ActStep): boolean {
+  const { kind, role } = actRow(act, family)
+  return kind === 'clean' && role === 'decal'
 }
