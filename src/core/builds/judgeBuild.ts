@@ -39,20 +39,23 @@ export function findingsOfBuild(judged: JudgedBuild): Map<string, PartFinding[]>
   return new Map([...judged.parts].map(([part, simulated]) => [part, findingsOf(simulated)]))
 }
 
-type Twin = { sequence: Sequence; simulated: Simulation }
+type Twin = { sequence: Sequence; pattern: string; simulated: Simulation }
 
 /** Simulates a part's sequence, or takes the simulation of a part that reads the same, or goes on from the one before. */
 function simulateOnce(shared: Twin[], old: PartSimulation | undefined): typeof simulate {
   return (sequence, options = {}) => {
-    const untouched = options.facts?.size === 0 && options.regions === undefined
-    const twin = untouched ? shared.find((part) => readsAlike(part.sequence, sequence)) : undefined
+    const untouched = options.facts?.size === 0
+    const pattern = options.regions?.pattern ?? ''
+    const twin = untouched
+      ? shared.find((part) => part.pattern === pattern && readsAlike(part.sequence, sequence))
+      : undefined
     if (twin) return twin.simulated
     const from = old && sameFacts(old, options) ? firstChange(old.sequence, sequence) : null
     const simulated =
       old && from !== null
         ? resume(old.simulation, sequence, from, options)
         : simulate(sequence, options)
-    if (untouched) shared.push({ sequence, simulated })
+    if (untouched) shared.push({ sequence, pattern, simulated })
     return simulated
   }
 }

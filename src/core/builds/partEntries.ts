@@ -5,13 +5,14 @@ import type { Build, BuildStep, Part } from '../model/build'
 import { coatsMeant } from '../model/coats'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
-import type { Step, WaitStep } from '../model/sequence'
-import { asPainted, saidBeside } from '../shelf/sheet'
+import type { ActStep, Step, WaitStep } from '../model/sequence'
+import { asPainted, madeOf, saidBeside } from '../shelf/sheet'
 import type { Fact } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
 import { decalFilmOn } from './decals'
 import { timed } from './handsOn'
 import type { PartEntry } from './simulatedPart'
+import { namedAmong, zonesOf } from './zoneRegions'
 
 const MINUTE = 60_000
 
@@ -90,9 +91,24 @@ export function entriesOf(
   }
 }
 
+const unnamed = new WeakMap<ActStep, Step>()
+
+/** A step of which a part's zones are not spoken: it is for all of it, whatever it names elsewhere. */
+function nowhere(step: ActStep): Step {
+  if (!step.zones) return step
+  const known = unnamed.get(step)
+  if (known) return known
+  const { zones: _, ...rest } = step
+  const made = madeOf(step, rest as ActStep)
+  unnamed.set(step, made)
+  return made
+}
+
 /** A step as it is walked on a part: painted from its bottle, decals with what their sheets are printed on. */
 function walked(project: Project, build: Build, part: Part, step: BuildStep): Step {
-  const painted = asPainted(project, step)
+  const meant = asPainted(project, step)
+  const painted =
+    isAct(meant) && !namedAmong(meant, zonesOf(build, part.id)) ? nowhere(meant) : meant
   if (!isAct(painted) || painted.decalFilm || actRow(painted.do, painted.family).role !== 'decal')
     return painted
   const film = decalFilmOn(build, part)

@@ -4,8 +4,17 @@ import type { ActStep, Step } from '../model/sequence'
 import type { Zone } from '../model/zone'
 import type { RegionId, Regions } from '../stack/state/regions'
 
-/** Zones of a part that have had and will have the same steps, as one region. */
-export type ZoneRegion = { id: RegionId; zones: readonly Zone[]; areaCm2: number }
+/**
+ * Zones of a part that have had and will have the same steps, as one region; its id is its place among them, so that parts whose
+ * regions come to the same steps read the same.
+ */
+export type ZoneRegion = {
+  id: RegionId
+  zones: readonly Zone[]
+  areaCm2: number
+  /** Of the steps that name zones of its part, which it has: 1 or 0 each. */
+  history: string
+}
 
 /** The zones of a part, in the order of the build. */
 export function zonesOf(build: Build, part: string): Zone[] {
@@ -42,13 +51,14 @@ export function zoneRegions(build: Build, part: Part, steps: readonly Step[]): Z
     groups.set(history, [...(groups.get(history) ?? []), zone])
   }
   if (groups.size < 2) return null
-  return [...groups.values()]
-    .map((some) => ({
-      id: (some[0] as Zone).id,
+  return [...groups]
+    .map(([history, some]) => ({
+      history,
       zones: some,
       areaCm2: some.reduce((sum, zone) => sum + zoneArea(zone, part, zones), 0),
     }))
     .sort((a, b) => b.areaCm2 - a.areaCm2)
+    .map((region, i) => ({ id: `region ${i + 1}`, ...region }))
 }
 
 /** The zones that a step names among those of a part; null: none of them, and it is for all. Source: handbook 12.2. */
@@ -79,6 +89,7 @@ export function regionsOf(groups: readonly ZoneRegion[]): Regions {
   return {
     ids,
     key: groups.map(({ zones }) => zones.map(({ id }) => id).join(' ')).join(' / '),
+    pattern: groups.map(({ history }) => history).join(' '),
     of: (step) => {
       const before = known.get(step)
       if (before) return before

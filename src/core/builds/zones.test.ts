@@ -229,3 +229,24 @@ describe('zones from outside', () => {
     expect(parsed.ok ? [] : parsed.problems.map((problem) => problem.path)).toContain(path)
   })
 })
+
+it('a mask on a zone of one part covers nothing of another', () => {
+  const of = project([
+    { ...PAINT, colour: WHITE },
+    { do: 'tape', zones: ['body'] },
+    { ...PAINT, colour: BLACK },
+    { do: 'untape' },
+  ])
+  const [own] = of.builds as [Build]
+  const lid = { id: 'lid', name: 'Lid', substrate: 'polystyrene' as const, areaCm2: 20 }
+  const build = {
+    ...own,
+    parts: [...own.parts, lid],
+    steps: own.steps.map((step) => ({ ...step, parts: ['car', 'lid'] })),
+  }
+  const both = { ...of, builds: [build] }
+  const at = (part: string, zone?: string) =>
+    faceOfPart(stateOf(both), { build: 'b', part }, 'planned', NOW, zone) ?? '#00FF00'
+  expect(deltaE00(labOf(at('car', 'body')), labOf(WHITE))).toBeLessThan(2)
+  expect(deltaE00(labOf(at('lid')), labOf(BLACK))).toBeLessThan(5)
+})

@@ -172,9 +172,38 @@ it('zoning leaves the area alone, and is the same each time', () => {
   )
 })
 
+it('a plane that something rises over is told from one that nothing does', () => {
+  const solid = solidOf(readMesh('a.stl', binaryStl(torus(20, 6, 24))), OWN)
+  const { rises } = rayTree(solid)
+  const farthest = (n: readonly [number, number, number]) => {
+    let most = Number.NEGATIVE_INFINITY
+    for (const corner of solid.corners)
+      most = Math.max(
+        most,
+        n.reduce((sum, way, c) => sum + way * (solid.points[corner * 3 + c] as number), 0),
+      )
+    return most
+  }
+  const way = fc.double({ min: -1, max: 1, noNaN: true })
+  fc.assert(
+    fc.property(
+      fc.tuple(way, way, way),
+      fc.double({ min: -30, max: 30, noNaN: true }),
+      (n, out) => {
+        const length = Math.hypot(...n)
+        fc.pre(length > 1e-3)
+        const unit = n.map((one) => one / length) as [number, number, number]
+        const most = farthest(unit)
+        fc.pre(Math.abs(most - out) > 1e-4)
+        expect(rises(...unit, out)).toBe(most > out)
+      },
+    ),
+  )
+})
+
 it('the tree of rays says what the library says', () => {
   const solid = solidOf(readMesh('a.stl', binaryStl(torus(20, 6, 24))), OWN)
-  const meets = rayTree(solid)
+  const { meets } = rayTree(solid)
   const geometry = new BufferGeometry()
   geometry.setAttribute('position', new BufferAttribute(solid.points, 3))
   geometry.setIndex(new BufferAttribute(solid.corners.slice(), 1))

@@ -153,7 +153,7 @@ export type SkyShare = (points: Float32Array, normals: Float32Array, at: number)
 
 /** Asks a mesh how much of the sky is seen from where. */
 export function skyOver(solid: Solid): SkyShare {
-  const meets = rayTree(solid)
+  const { meets, rises } = rayTree(solid)
   const off = OFF * lengthOf(solid)
   const sky = skyRays()
   return (points, normals, at) => {
@@ -161,6 +161,8 @@ export function skyOver(solid: Solid): SkyShare {
     const ox = (points[at] as number) + x * off
     const oy = (points[at + 1] as number) + y * off
     const oz = (points[at + 2] as number) + z * off
+    // Where nothing rises over the place, no ray of this half of the sky meets anything.
+    if (!rises(x, y, z, ox * x + oy * y + oz * z)) return 1
     // Two ways across the normal.
     const steep = Math.abs(z) < 0.9
     const flat = steep ? 1 / Math.hypot(x, y) : 1 / Math.hypot(y, z)

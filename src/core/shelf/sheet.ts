@@ -61,8 +61,13 @@ export function saidBeside(step: ActStep, fields: Partial<ActStep>): Step {
   const known = saidOf.get(step) ?? new Map<string, Step>()
   saidOf.set(step, known)
   const key = JSON.stringify(fields)
-  const made = known.get(key) ?? { ...step, ...fields }
+  const made = known.get(key) ?? madeOf(step, { ...step, ...fields })
   known.set(key, made)
+  return made
+}
+
+/** A step that was made of another one: `unpainted` knows the one of the build. */
+export function madeOf(step: ActStep, made: ActStep): Step {
   plainOf.set(made, unpainted(step))
   return made
 }

@@ -14,6 +14,7 @@ const ROOF = 'roof'
 const TWO: Regions = {
   ids: [NOSE, ROOF],
   key: 'two',
+  pattern: '01 10',
   of: ({ zones }) => zones ?? [NOSE, ROOF],
 }
 /** Steps, some of them for one region alone. */

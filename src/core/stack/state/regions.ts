@@ -16,11 +16,13 @@ export type Regions = {
   ids: readonly [RegionId, ...RegionId[]]
   /** Regions with the same key are the same. */
   key: string
+  /** Which steps come to which of them: the same steps on regions of the same pattern lead to the same. */
+  pattern: string
   of: (step: ActStep) => readonly RegionId[]
 }
 
 /** A part without zones: everything is done on all of it. */
-export const ONE_REGION: Regions = { ids: [WHOLE], key: WHOLE, of: () => ONE }
+export const ONE_REGION: Regions = { ids: [WHOLE], key: WHOLE, pattern: '', of: () => ONE }
 
 const ONE: readonly RegionId[] = [WHOLE]
 
