@@ -51,6 +51,30 @@ it('a part that a drag does not touch is not simulated again', () => {
   expect(next.parts.get('l')?.simulation).not.toBe(first.parts.get('l')?.simulation)
 })
 
+it('parts whose zones have the same steps are simulated once, and others are not', () => {
+  const parts = ['l', 'r', 'odd']
+  const build: Build = {
+    id: 'b',
+    name: 'Three',
+    parts: parts.map((id) => ({ id, name: id, substrate: 'polystyrene' as const })),
+    zones: parts.flatMap((part) =>
+      ['roof', 'side'].map((name) => ({ id: `${part}-${name}`, part, name })),
+    ),
+    steps: [
+      { id: 's', parts, do: 'prime', zones: ['l-roof', 'r-roof', 'odd-roof', 'odd-side'] },
+      { id: 't', parts, do: 'base', family: 'lacquer', zones: ['l-side', 'r-side', 'odd-roof'] },
+    ],
+  }
+  const { parts: judged } = judgeBuild(EMPTY, build, NOW)
+  const of = (id: string) => judged.get(id)?.simulation
+  expect(of('l')).toBe(of('r'))
+  expect(of('odd')).not.toBe(of('l'))
+  expect(judged.get('r')?.regions?.map(({ zones }) => zones.map(({ id }) => id))).toEqual([
+    ['r-roof'],
+    ['r-side'],
+  ])
+})
+
 it('parts that read the same are simulated once', () => {
   const build: Build = {
     id: 'b',

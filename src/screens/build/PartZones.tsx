@@ -6,6 +6,7 @@ import {
   type Covered,
   coverageOf,
   type FacesAlong,
+  hiddenWork,
   meshEdit,
   shapeEdit,
   zoneEdit,
@@ -15,6 +16,7 @@ import { STAGE_NAMES } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, Part } from '@/core/model/build'
 import type { Mesh } from '@/core/model/mesh'
+import { sayFigures } from '@/ui/time'
 import { ColourOrder } from './ColourOrder'
 import { Primers } from './Primers'
 import { MeshForm } from './part/MeshForm'
@@ -90,6 +92,12 @@ export function PartZones({
             opened={opened}
             onOpen={(id) => setOpened(id === opened ? null : id)}
           />
+          {hiddenWork(build, part).map(({ zone, minutes, share }) => (
+            <p key={zone.id} className="mt-2 max-w-prose border-l-4 border-note pl-3">
+              {zone.name} is hidden, and takes {sayFigures(minutes * 60_000)} of your hands where{' '}
+              {sayFigures(share * 60_000)} would be its share: work that nobody will see.
+            </p>
+          ))}
           <ColourOrder build={build} part={part} />
           <Primers build={build} part={part} shelf={shelf} />
           <details className="mt-2">
