@@ -1,6 +1,7 @@
+import { deltaE00, labOf } from '../colour/spectrum'
 import { applyEdit, NOTHING_LOGGED } from '../model/applyEdit'
 import type { Build, BuildAct, BuildStep } from '../model/build'
-import { wearEdit, wearOf, wornSteps } from './wear'
+import { chipContrast, wearEdit, wearOf, wornSteps } from './wear'
 
 const CHIP = { do: 'chip-sponge', family: 'water-acrylic' }
 const BUILD: Build = {
@@ -64,4 +65,43 @@ it('leaves what is done as it is', () => {
   expect(wornSteps(BUILD, map(), (step) => step !== 's0').map(({ step }) => step.id)).toEqual([
     's1',
   ])
+})
+
+describe('how much chips stand out', () => {
+  const paint = (colour?: string) => ({
+    do: 'base',
+    family: 'lacquer',
+    ...(colour ? { colour } : {}),
+  })
+  const contrast = (...steps: object[]) =>
+    chipContrast({
+      id: 'b',
+      name: 'Hulk',
+      parts: [{ id: 'p', name: 'Hull', substrate: 'polystyrene' }],
+      steps: steps.map((step, i) => ({ ...step, id: `s${i}`, parts: ['p'] }) as BuildStep),
+    })
+
+  it('opened ones show what lies under the face', () => {
+    const [dark, light] = ['#202020', '#E0E0E0']
+    const found = contrast(paint(dark), { do: 'release' }, paint(light), { do: 'chip-wet' })
+    expect(found).toBeCloseTo(deltaE00(labOf(light), labOf(dark)), 6)
+    expect(found).toBeGreaterThan(38)
+  })
+
+  it('painted ones show themselves', () => {
+    const found = contrast(paint('#808080'), {
+      do: 'chip-brush',
+      family: 'water-acrylic',
+      colour: '#8C8C8C',
+    })
+    expect(found).toBeLessThan(9)
+  })
+
+  it.each([
+    ['nothing is chipped', [paint('#808080')]],
+    ['nobody says the colours', [paint(), paint(), { do: 'chip-wet' }]],
+    ['nothing lies under the face', [paint('#808080'), { do: 'chip-wet' }]],
+  ])('%s', (_, steps) => {
+    expect(contrast(...steps)).toBeNull()
+  })
 })

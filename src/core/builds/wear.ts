@@ -1,9 +1,11 @@
+import { deltaE00, labOf } from '../colour/spectrum'
 import { WEAR_TABLE } from '../knowledge/wearMap'
 import type { Build, BuildAct } from '../model/build'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import type { Zone } from '../model/zone'
 import { type WearMap, type WornEffect, wearMap } from '../places/wearMap'
+import { resolveStep } from '../stack/state/resolvedStep'
 import { isFor, zoneArea, zonesOf } from './zoneRegions'
 
 export type { WearMap }
@@ -26,7 +28,7 @@ export function wearOf(build: Build): WearMap | null {
     scale: build.scale ?? 72,
     seed: SEED,
     wear: build.school?.wear,
-    chipContrast: null,
+    chipContrast: chipContrast(build),
     zones: sized.map(({ zone, areaCm2 }) => ({
       id: zone.id,
       areaCm2,
@@ -119,4 +121,28 @@ export function wearEdit(steps: readonly WornStep[]): Edit {
 
 function rounded(value: number, digits: number): number {
   return Math.max(10 ** -digits, Math.round(value * 10 ** digits) / 10 ** digits)
+}
+
+/** How much the first chips of a build stand out from the face that they are in, ΔE00; null: nobody says in which colours. Source: handbook 12.8, 5.3. */
+export function chipContrast(build: Build): number | null {
+  for (const step of build.steps) {
+    if (!isAct(step) || !WEAR_TABLE.chips.made.includes(step.do)) continue
+    for (const part of step.parts) {
+      const before = build.steps
+        .slice(0, build.steps.indexOf(step))
+        .filter((one): one is BuildAct => isAct(one) && one.parts.includes(part))
+      const colours = before.flatMap((one) => {
+        const { row, role, coverage } = resolveStep(one, null)
+        const shows = role === 'colour' || role === 'metal' || role === 'primer'
+        return one.colour && row.kind === 'film' && shows && coverage === 'whole'
+          ? [one.colour]
+          : []
+      })
+      const face = colours.at(-1)
+      // What is opened shows what lies under the face; what is painted on shows itself.
+      const chip = step.colour ?? colours.at(-2)
+      if (face && chip) return deltaE00(labOf(face), labOf(chip))
+    }
+  }
+  return null
 }
