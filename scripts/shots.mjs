@@ -87,8 +87,25 @@ const SHOTS = [
     size: DESK,
     before: (page) => page.getByRole('button', { name: 'All findings' }).click(),
   },
-  { name: 'library', path: '/library?id=graded-lining&build=ploughman-6', size: DESK },
-  { name: 'library-compare', path: '/library?id=compare', size: DESK, theme: 'dark' },
+  {
+    name: 'part-dark',
+    path: '/builds/lantern-wardens?part=hound',
+    size: DESK,
+    theme: 'dark',
+    before: async (page) => {
+      const zones = page.getByRole('region', { name: 'Zones' })
+      await zones.getByRole('img').waitFor()
+      await zones.getByRole('button', { name: 'Back and head' }).first().click()
+      await zones.evaluate((one) => one.scrollIntoView())
+    },
+  },
+  {
+    name: 'library',
+    path: '/library?id=graded-lining&build=ploughman-6',
+    size: DESK,
+    // What it would add is asked of the worker.
+    before: (page) => page.getByRole('button', { name: /^Add [1-9]\d* steps?$/ }).waitFor(),
+  },
   { name: 'explain', path: '/explain?on=base.enamel&put=clear.lacquer', size: DESK },
   {
     name: 'mix',
