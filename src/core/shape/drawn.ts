@@ -1,4 +1,5 @@
 import type { StandIn, StandInKind } from '../model/shape'
+import { type Lengths, lengthsOf } from './standInKinds'
 import { blocks, fan, type Place, type Point, prism, quad, type Surface, tube } from './surface'
 
 /**
@@ -7,24 +8,9 @@ import { blocks, fan, type Place, type Point, prism, quad, type Surface, tube } 
  */
 export type DrawnShape = { points: Float32Array; zoneOf: Int32Array; zones: string[] }
 
-type Lengths = Record<
-  'lengthMm' | 'widthMm' | 'heightMm' | 'frontMm' | 'diameterMm' | 'mouthMm' | 'thicknessMm',
-  number
->
-
-const NONE: Lengths = {
-  lengthMm: 0,
-  widthMm: 0,
-  heightMm: 0,
-  frontMm: 0,
-  diameterMm: 0,
-  mouthMm: 0,
-  thicknessMm: 0,
-}
-
 /** A stand-in as triangles, by the zones that it proposes. Source: handbook 12.1. */
 export function drawnStandIn(shape: StandIn): DrawnShape {
-  const surface = DRAWN[shape.kind]({ ...NONE, ...shape } as Lengths)
+  const surface = DRAWN[shape.kind](lengthsOf(shape))
   const zones = [...new Set(surface.map(({ zone }) => zone))]
   return {
     points: Float32Array.from(surface.flatMap(({ corners }) => corners.flat())),

@@ -1,5 +1,5 @@
 import type { StandIn, ZoneFacing } from '../model/shape'
-import { KINDS, type Lengths } from './standInKinds'
+import { KINDS, lengthsOf } from './standInKinds'
 
 /** What is known of a shape. Source: handbook 12.1. */
 export type ShapeFacts = {
@@ -33,7 +33,7 @@ const LINE_MM = 10
 export function standInFacts(shape: StandIn): ShapeFacts {
   const { kind, complexity = 1 } = shape
   const row = KINDS[kind]
-  const of = { ...NOTHING, ...shape } as Lengths
+  const of = lengthsOf(shape)
   const patches = row.patches(of).filter(({ mm2 }) => mm2 > 0)
   const all = patches.reduce((sum, { mm2 }) => sum + mm2, 0)
   const share = (side: 'up' | 'down') =>
@@ -57,14 +57,4 @@ export function standInFacts(shape: StandIn): ShapeFacts {
       return mm > 0 && there(a) && there(b) ? [{ a, b, mm, soft: soft !== undefined }] : []
     }),
   }
-}
-
-const NOTHING: Lengths = {
-  lengthMm: 0,
-  widthMm: 0,
-  heightMm: 0,
-  frontMm: 0,
-  diameterMm: 0,
-  mouthMm: 0,
-  thicknessMm: 0,
 }

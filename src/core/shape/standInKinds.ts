@@ -22,6 +22,21 @@ export type Lengths = Required<
   >
 >
 
+const NOTHING: Lengths = {
+  lengthMm: 0,
+  widthMm: 0,
+  heightMm: 0,
+  frontMm: 0,
+  diameterMm: 0,
+  mouthMm: 0,
+  thicknessMm: 0,
+}
+
+/** The lengths of a stand-in, 0 where it has none. */
+export function lengthsOf(shape: StandIn): Lengths {
+  return { ...NOTHING, ...shape } as Lengths
+}
+
 /** Two zones, the mm along which they meet, and whether without an edge. */
 type Meeting = readonly [a: string, b: string, mm: number, soft?: 'soft']
 

@@ -1,3 +1,4 @@
+import { Tick } from '@/ui/Tick'
 import type { Missed } from './useMissed'
 
 /** What is looked at before a coat is logged: places easily missed, and edges of masks. Nothing where neither is said. */
@@ -30,15 +31,15 @@ function Ticks({
         {places.map((place) => {
           const name = `${of} ${place}`.trim()
           return (
-            <label key={place} className="flex min-h-11 items-center gap-2.5 text-lg">
-              <input
-                type="checkbox"
-                className="size-6"
-                checked={ticked.has(name)}
-                onChange={({ target }) => tick(name, target.checked)}
-              />
+            <Tick
+              key={place}
+              size="bench"
+              className="min-h-11 text-lg"
+              on={ticked.has(name)}
+              onTick={(on) => tick(name, on)}
+            >
               {place}
-            </label>
+            </Tick>
           )
         })}
       </div>

@@ -5,6 +5,7 @@ import type { Bottle } from '@/core/model/bottle'
 import type { BuildAct } from '@/core/model/build'
 import type { StoredMix } from '@/core/model/mix'
 import { SelectField, TextField } from '@/ui/Field'
+import { Tick } from '@/ui/Tick'
 import { ColourInput } from '../shared/ColourInput'
 import { CoatsField } from './CoatsField'
 import { choicesOf } from './fieldWords'
@@ -188,22 +189,19 @@ function Several({
     <fieldset disabled={disabled}>
       <legend className="mb-1 text-sm font-semibold text-soft">{label}</legend>
       {choices.map((choice) => (
-        <label key={choice.value} className="flex min-h-9 items-center gap-2.5">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={chosen.includes(choice.value)}
-            onChange={({ target }) =>
-              onChoose(
-                (target.checked
-                  ? [...chosen, choice.value]
-                  : chosen.filter((one) => one !== choice.value)
-                ).join(', '),
-              )
-            }
-          />
+        <Tick
+          key={choice.value}
+          on={chosen.includes(choice.value)}
+          onTick={(on) =>
+            onChoose(
+              (on ? [...chosen, choice.value] : chosen.filter((one) => one !== choice.value)).join(
+                ', ',
+              ),
+            )
+          }
+        >
           {choice.say}
-        </label>
+        </Tick>
       ))}
       {error && <p className="text-sm font-semibold text-stop">{error}</p>}
     </fieldset>

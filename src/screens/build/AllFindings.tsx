@@ -11,6 +11,7 @@ import { changeBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
+import { Tick } from '@/ui/Tick'
 import { useNow } from '../shared/now'
 import { RuleLink } from '../shared/RuleLink'
 import { stepName } from '../shared/words'
@@ -69,15 +70,9 @@ export function AllFindings({ build, onOpen }: { build: Build; onOpen: (part: st
             {say} {rows.filter((row) => passes(row, id) && (cautions || !row.caution)).length}
           </Button>
         ))}
-        <label className="ml-2 flex min-h-8 items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="size-4"
-            checked={cautions}
-            onChange={(event) => setCautions(event.target.checked)}
-          />
+        <Tick size="small" className="ml-2 min-h-8 text-sm" on={cautions} onTick={setCautions}>
           Cautions too
-        </label>
+        </Tick>
       </div>
       {shown.length === 0 ? (
         <p className="mt-6 border-y-2 border-rule py-6 text-soft">

@@ -5,6 +5,7 @@ import type { Build, Part } from '@/core/model/build'
 import type { DecalPlace } from '@/core/model/decals'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { Tick } from '@/ui/Tick'
 import { DecalPlaceForm } from './DecalPlaceForm'
 import { DecalSheets } from './DecalSheets'
 import { PartSection } from './PartSection'
@@ -120,37 +121,25 @@ function PlaceRow({
       </div>
       <div className="flex flex-wrap items-start gap-2 sm:justify-end">
         <Tick
-          say="Laid"
           on={place.laid === true}
           onTick={(laid) =>
             onChange({ ...place, laid, ...(laid ? {} : { looked: false }) }, `${place.name}: laid`)
           }
-        />
+        >
+          Laid
+        </Tick>
         {place.laid && (
           <Tick
-            say="No bubbles"
             on={place.looked === true}
             onTick={(looked) => onChange({ ...place, looked }, `${place.name}: looked at`)}
-          />
+          >
+            No bubbles
+          </Tick>
         )}
         <Button size="small" look="quiet" onClick={() => onChange(null, `Removed: ${place.name}`)}>
           Remove
         </Button>
       </div>
     </li>
-  )
-}
-
-function Tick({ say, on, onTick }: { say: string; on: boolean; onTick: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-9 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5"
-        checked={on}
-        onChange={({ target }) => onTick(target.checked)}
-      />
-      {say}
-    </label>
   )
 }

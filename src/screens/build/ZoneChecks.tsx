@@ -1,5 +1,6 @@
 import { zonesOf } from '@/core/builds'
 import type { Build } from '@/core/model/build'
+import { Tick } from '@/ui/Tick'
 
 /** Ticks zones of a step. Nothing where no part has zones. */
 export function ZoneChecks({
@@ -35,19 +36,15 @@ export function ZoneChecks({
       <p className="text-sm text-soft">{none}</p>
       <div className="grid grid-cols-2 gap-x-3">
         {zones.map(({ id, name, part }) => (
-          <label key={id} className="flex min-h-9 items-center gap-2.5">
-            <input
-              type="checkbox"
-              className="size-5 shrink-0"
-              checked={chosen.includes(id)}
-              onChange={({ target }) =>
-                choose(target.checked ? [...chosen, id] : chosen.filter((one) => one !== id))
-              }
-            />
+          <Tick
+            key={id}
+            on={chosen.includes(id)}
+            onTick={(on) => choose(on ? [...chosen, id] : chosen.filter((one) => one !== id))}
+          >
             <span>
               {name} {many && <span className="text-sm text-soft">{partName(part)}</span>}
             </span>
-          </label>
+          </Tick>
         ))}
       </div>
       {error && <p className="text-sm font-semibold text-stop">{error}</p>}

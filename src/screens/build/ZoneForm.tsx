@@ -2,6 +2,7 @@ import { WEARS } from '@/core/model/vocabulary'
 import { type Zone, zoneSchema } from '@/core/model/zone'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { Tick } from '@/ui/Tick'
 import { numberOf } from '../shared/forms'
 import { saidOf, useTyped } from '../shared/useTyped'
 import { plain } from '../shared/words'
@@ -73,18 +74,16 @@ export function ZoneForm({
         <legend className="mb-1 text-sm font-semibold text-soft">What wears it</legend>
         <div className="flex flex-wrap gap-x-5">
           {WEARS.map((word) => (
-            <label key={word} className="flex min-h-9 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5"
-                checked={worn.includes(word)}
-                onChange={({ target }) => {
-                  const next = target.checked ? [...worn, word] : worn.filter((one) => one !== word)
-                  wears.onChange({ target: { value: next.join(', ') } })
-                }}
-              />
+            <Tick
+              key={word}
+              on={worn.includes(word)}
+              onTick={(on) => {
+                const next = on ? [...worn, word] : worn.filter((one) => one !== word)
+                wears.onChange({ target: { value: next.join(', ') } })
+              }}
+            >
               {plain(word)}
-            </label>
+            </Tick>
           ))}
         </div>
       </fieldset>

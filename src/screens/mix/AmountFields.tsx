@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
+import { Tick } from '@/ui/Tick'
 import { useDropped } from '../shared/dropped'
 import { AreaFinder } from './AreaFinder'
 import type { Amount } from './request'
@@ -64,15 +65,13 @@ export function AmountFields({
               { value: 'brush', say: 'Brush' },
             ]}
           />
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={amount.open}
-              onChange={(event) => setAmount({ ...amount, open: event.target.checked })}
-            />
+          <Tick
+            className="min-h-11"
+            on={amount.open}
+            onTick={(on) => setAmount({ ...amount, open: on })}
+          >
             Small or open parts
-          </label>
+          </Tick>
           <div className="sm:col-span-3">
             <AreaFinder
               key={mesh?.name}

@@ -1,5 +1,6 @@
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
+import { Tick } from '@/ui/Tick'
 import { ForBuild } from '../shared/ForBuild'
 import type { MixDesk } from './useMixDesk'
 
@@ -23,15 +24,9 @@ export function KeepFields({ desk }: { desk: MixDesk }) {
         Save the mix
       </Button>
       {lines.some((line) => line.bottle !== '') && (
-        <label className="flex min-h-11 w-full items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={takenOut}
-            onChange={(event) => setTakenOut(event.target.checked)}
-          />
+        <Tick className="min-h-11 w-full" on={takenOut} onTick={setTakenOut}>
           Take what was used off the bottles
-        </label>
+        </Tick>
       )}
     </div>
   )

@@ -7,6 +7,7 @@ import { useProject, useRun, useSay } from '@/state/hooks'
 import { changeSessions } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
+import { Tick } from '@/ui/Tick'
 import { clockTime } from '@/ui/time'
 import { namesOf, taskName } from '../shared/names'
 import { useReminders } from '../shared/useReminders'
@@ -109,15 +110,9 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
         <Button aria-pressed={reminders.on} onClick={() => void reminders.toggle()}>
           {reminders.on ? 'Reminders are on' : 'Remind me'}
         </Button>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={reminders.sound}
-            onChange={(event) => reminders.setSound(event.target.checked)}
-          />
+        <Tick className="min-h-11" on={reminders.sound} onTick={reminders.setSound}>
           With a sound
-        </label>
+        </Tick>
       </div>
       <Outage />
       {reminders.note && <p className="mt-2 text-sm text-soft">{reminders.note}</p>}

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { substrateRow } from '@/core/knowledge'
 import type { Part } from '@/core/model/build'
+import { Tick } from '@/ui/Tick'
 
 /** Ticks the parts that something is meant for. */
 export function PartChecks({
@@ -22,30 +23,24 @@ export function PartChecks({
     <fieldset disabled={disabled} aria-invalid={error ? true : undefined}>
       <legend className="mb-1 text-sm font-semibold text-soft">{legend}</legend>
       {parts.length > 2 && (
-        <label className="flex min-h-9 items-center gap-2.5 font-semibold">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={parts.every(({ id }) => chosen.includes(id))}
-            onChange={({ target }) => onChoose(target.checked ? parts.map(({ id }) => id) : [])}
-          />
+        <Tick
+          className="min-h-9 font-semibold"
+          on={parts.every(({ id }) => chosen.includes(id))}
+          onTick={(on) => onChoose(on ? parts.map(({ id }) => id) : [])}
+        >
           All of them
-        </label>
+        </Tick>
       )}
       {parts.map((part) => (
-        <label key={part.id} className="flex min-h-9 items-center gap-2.5">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={chosen.includes(part.id)}
-            onChange={(event) =>
-              onChoose(
-                event.target.checked ? [...chosen, part.id] : chosen.filter((id) => id !== part.id),
-              )
-            }
-          />
+        <Tick
+          key={part.id}
+          on={chosen.includes(part.id)}
+          onTick={(on) =>
+            onChoose(on ? [...chosen, part.id] : chosen.filter((id) => id !== part.id))
+          }
+        >
           {part.name} <span className="text-sm text-soft">{substrateRow(part.substrate).name}</span>
-        </label>
+        </Tick>
       ))}
       {error && <p className="text-sm font-semibold text-stop">{error}</p>}
     </fieldset>

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Zone } from '@/core/model/zone'
 import { type DetailWay, detailWays } from '@/core/places/detailWays'
 import { TextField } from '@/ui/Field'
+import { Tick } from '@/ui/Tick'
 import { sayFigures } from '@/ui/time'
 import { numberOf } from '../../shared/forms'
 
@@ -36,15 +37,9 @@ export function DetailWays({ zone, edgeMm }: { zone: Zone; edgeMm: number }) {
           ))}
         </ol>
       </div>
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={soft}
-          onChange={({ target }) => setSoft(target.checked)}
-        />
+      <Tick className="min-h-11" on={soft} onTick={setSoft}>
         Its edge may be soft
-      </label>
+      </Tick>
       <div className="w-44">
         <TextField
           label="A recess, so deep"

@@ -19,7 +19,7 @@ import { acceleratedRaycast, MeshBVH } from 'three-mesh-bvh'
 import type { Sheen } from '@/core/model/vocabulary'
 import type { DrawnShape } from '@/core/shape/drawn'
 import type { Eye } from '@/core/shape/pictured'
-import { BARE, type ZoneLook } from './paintPart'
+import { BARE, type SeenPart, type ZoneLook } from './paintPart'
 
 // The library that draws still uses a clock that the other one calls old, and would say so at every start.
 setConsoleFunction((kind, message, ...more) => {
@@ -30,15 +30,7 @@ setConsoleFunction((kind, message, ...more) => {
 const ROUGH: Record<Sheen, number> = { gloss: 0.32, 'semi-gloss': 0.4, satin: 0.5, matt: 0.95 }
 
 /** A part to be turned and looked at from everywhere; a tap chooses a zone. */
-export function PartScene(props: {
-  drawn: DrawnShape
-  looks: readonly ZoneLook[]
-  lit: boolean
-  eye: Eye
-  height: number
-  chosen: number
-  onPick: (zone: number) => void
-}) {
+export function PartScene(props: SeenPart) {
   return (
     <div style={{ height: props.height }} className="cursor-grab active:cursor-grabbing">
       <Canvas frameloop="demand" dpr={[1, 2]} onPointerMissed={() => props.onPick(-1)}>
@@ -62,19 +54,7 @@ function Lamps() {
   )
 }
 
-function Part({
-  drawn,
-  looks,
-  lit,
-  chosen,
-  onPick,
-}: {
-  drawn: DrawnShape
-  looks: readonly ZoneLook[]
-  lit: boolean
-  chosen: number
-  onPick: (zone: number) => void
-}) {
+function Part({ drawn, looks, lit, chosen, onPick }: SeenPart) {
   const { geometry, order } = useMemo(() => byZone(drawn), [drawn])
   const invalidate = useThree(({ invalidate }) => invalidate)
   const mesh = useMemo(() => {

@@ -1,11 +1,10 @@
 'use client'
 
 import { type PointerEvent, useEffect, useMemo, useRef, useState } from 'react'
-import type { DrawnShape } from '@/core/shape/drawn'
 import { type Pixel, withinLasso } from '@/core/shape/lasso'
-import { type Eye, type Pictured, pictured } from '@/core/shape/pictured'
+import { type Pictured, pictured } from '@/core/shape/pictured'
 import { useWidth } from '@/ui/useWidth'
-import { paint, type ZoneLook } from './paintPart'
+import { paint, type SeenPart } from './paintPart'
 
 /** Pixels of the picture for one of the screen: edges are smooth. */
 const FINE = 1.5
@@ -21,17 +20,8 @@ export function StillPart({
   label,
   onPick,
   onLasso,
-}: {
-  drawn: DrawnShape
-  /** What each of its zones looks like. */
-  looks: readonly ZoneLook[]
-  lit: boolean
-  eye: Eye
-  height: number
-  /** The chosen zone's place; -1: none is. */
-  chosen: number
+}: SeenPart & {
   label: string
-  onPick: (zone: number) => void
   /** What a line was drawn round; null: a tap chooses. */
   onLasso: ((triangles: number[]) => void) | null
 }) {

@@ -1,8 +1,23 @@
 import type { Sheen } from '@/core/model/vocabulary'
-import { BESIDE, type Pictured } from '@/core/shape/pictured'
+import type { DrawnShape } from '@/core/shape/drawn'
+import { BESIDE, type Eye, type Pictured } from '@/core/shape/pictured'
 
 /** What a zone looks like: its colour, #RRGGBB, and how it shines. */
 export type ZoneLook = { colour: string; sheen: Sheen | null }
+
+/** A part as it is looked at, whichever way it is drawn. */
+export type SeenPart = {
+  drawn: DrawnShape
+  /** What each of its zones looks like. */
+  looks: readonly ZoneLook[]
+  lit: boolean
+  eye: Eye
+  /** px. */
+  height: number
+  /** The chosen zone's place; -1: none is. */
+  chosen: number
+  onPick: (zone: number) => void
+}
 
 /** What nothing lies on. */
 export const BARE: ZoneLook = { colour: '#8F8F8F', sheen: null }
