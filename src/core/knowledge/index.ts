@@ -29,4 +29,9 @@ export { oversprayMm, TAPE_TABLE, USUAL_SPRAY } from './tapes'
 export { TECHNIQUE_GROUPS, type Technique } from './techniques/technique'
 export { TECHNIQUES } from './techniques/techniques'
 export { LEFT_ON_FACE } from './thinning'
-export { WEAR_EVENT_TABLE, WEAR_TABLE as WEAR_EFFECT_TABLE } from './wearMap'
+export {
+  WEAR_EFFECTS,
+  WEAR_EVENT_TABLE,
+  WEAR_TABLE as WEAR_EFFECT_TABLE,
+  type WearEffect,
+} from './wearMap'

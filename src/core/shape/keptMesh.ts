@@ -50,14 +50,20 @@ function bytesOfKept(mesh: Mesh) {
   return { points: mm, corners: new Uint32Array(corners.buffer), faceOf }
 }
 
-/** A mesh that is kept, as it is drawn. */
+const drawnOf = new WeakMap<Mesh, DrawnShape>()
+
+/** A mesh that is kept, as it is drawn; the same object for the same mesh. */
 export function drawnMesh(mesh: Mesh): DrawnShape {
+  const known = drawnOf.get(mesh)
+  if (known) return known
   const { points, corners, faceOf } = bytesOfKept(mesh)
   const soup = new Float32Array(corners.length * 3)
   corners.forEach((id, i) => {
     soup.set(points.subarray(id * 3, id * 3 + 3), i * 3)
   })
-  return { points: soup, zoneOf: Int32Array.from(faceOf), zones: mesh.faces }
+  const drawn = { points: soup, zoneOf: Int32Array.from(faceOf), zones: mesh.faces }
+  drawnOf.set(mesh, drawn)
+  return drawn
 }
 
 /** Faces of a mesh as they are drawn anew: some triangles become a face of their own. */

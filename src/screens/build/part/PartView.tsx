@@ -2,17 +2,16 @@
 
 import dynamic from 'next/dynamic'
 import { type ReactNode, useMemo, useState } from 'react'
-import { type FacesAlong, faceAfter, shapeOfPart } from '@/core/builds'
+import { shapeOfPart } from '@/core/builds'
+import { WEAR_EFFECT_TABLE, WEAR_EFFECTS, type WearEffect } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
-import { isAct } from '@/core/model/isAct'
 import type { Mesh } from '@/core/model/mesh'
-import type { ActStep } from '@/core/model/sequence'
 import type { Zone } from '@/core/model/zone'
 import { type Eye, USUAL_EYE } from '@/core/shape/pictured'
 import { Button } from '@/ui/Button'
+import { Choose } from '@/ui/Choose'
 import { Swatch } from '@/ui/Swatch'
-import { stepName } from '../../shared/words'
-import { BARE, type ZoneLook } from './paintPart'
+import type { Looks, ZoneLook } from './paintPart'
 import { StillPart } from './StillPart'
 
 const PartScene = dynamic(() => import('./PartScene').then(({ PartScene }) => PartScene), {
@@ -29,7 +28,7 @@ export function PartView({
   part,
   zones,
   mesh,
-  along,
+  looks,
   chosen,
   onChoose,
   onLasso,
@@ -40,8 +39,7 @@ export function PartView({
   zones: readonly Zone[]
   /** What it is drawn by, where that is a mesh. */
   mesh: Mesh | undefined
-  /** What it looks like along its steps; null: that isn't known yet. */
-  along: FacesAlong | null
+  looks: Looks
   chosen: string | null
   onChoose: (zone: string | null) => void
   /** What a line was drawn round; null: nothing is to be drawn round. */
@@ -50,22 +48,16 @@ export function PartView({
   children?: ReactNode
 }) {
   const shape = useMemo(() => shapeOfPart(build, part, mesh), [build, part, mesh])
-  const steps = along?.steps ?? []
-  const [upTo, setUpTo] = useState<number | null>(null)
   const [lit, setLit] = useState(true)
   const [inHand, setInHand] = useState(false)
   const [eye, setEye] = useState<Eye>(USUAL_EYE)
-  const count = Math.min(upTo ?? steps.length, steps.length)
-  const looks = useMemo(
-    () => zones.map(({ id }) => lookOf(along, id, count)),
-    [zones, along, count],
-  )
   if (!shape) return null
   const pick = (place: number) => onChoose(zones[place]?.id ?? null)
   const view = {
     drawn: shape,
-    looks,
-    lit,
+    looks: looks.looks,
+    // How much of a wear is where is no colour in a light.
+    lit: lit && looks.wear === '',
     eye,
     height: HEIGHT,
     chosen: zones.findIndex(({ id }) => id === chosen),
@@ -78,14 +70,10 @@ export function PartView({
           {inHand && !onLasso ? (
             <PartScene {...view} />
           ) : (
-            <StillPart
-              {...view}
-              label={`${part.name}, ${saidAfter(build, steps, count)}`}
-              onLasso={onLasso}
-            />
+            <StillPart {...view} label={`${part.name}, ${looks.said}`} onLasso={onLasso} />
           )}
         </div>
-        <Steps build={build} steps={steps} count={count} onCount={setUpTo} />
+        {looks.wear === '' && <Steps looks={looks} />}
         <div className="mt-2 flex flex-wrap gap-2">
           <Turns onTurn={setEye} />
           <Button size="small" aria-pressed={!lit} onClick={() => setLit(!lit)}>
@@ -98,8 +86,35 @@ export function PartView({
           )}
           {children}
         </div>
+        <ShownBy looks={looks} />
       </div>
-      <ZoneList zones={zones} looks={looks} chosen={chosen} onChoose={onChoose} />
+      <ZoneList
+        zones={zones}
+        held={part.holder?.zone}
+        looks={looks.looks}
+        chosen={chosen}
+        onChoose={onChoose}
+      />
+    </div>
+  )
+}
+
+/** Colours, or how much of a wear goes where. */
+function ShownBy({ looks: { wear, setWear } }: { looks: Looks }) {
+  return (
+    <div className="mt-2 w-56">
+      <Choose
+        label="Shown by"
+        value={wear}
+        choices={[
+          { value: '', say: 'Its colours' },
+          ...WEAR_EFFECTS.map((value) => ({
+            value,
+            say: `Where ${WEAR_EFFECT_TABLE[value].say} goes`,
+          })),
+        ]}
+        onChoose={(next) => setWear(next as WearEffect | '')}
+      />
     </div>
   )
 }
@@ -128,13 +143,6 @@ function Turns({ onTurn }: { onTurn: (turn: (now: Eye) => Eye) => void }) {
   ))
 }
 
-/** What a zone looks like after so many steps. */
-function lookOf(along: FacesAlong | null, zone: string, count: number): ZoneLook {
-  const row = along?.zones.find((one) => one.zone === zone)
-  const face = row && along ? faceAfter(along.steps, row.faces, count) : null
-  return face ? { colour: face.colour ?? BARE.colour, sheen: face.sheen } : BARE
-}
-
 /** Can the machine draw in three dimensions? Asked once. */
 let graphics: boolean | null = null
 function hasGraphics(): boolean {
@@ -144,26 +152,8 @@ function hasGraphics(): boolean {
   return graphics
 }
 
-function saidAfter(build: Build, steps: readonly string[], count: number): string {
-  const step = build.steps.find(({ id }) => id === steps[count - 1])
-  if (!step) return 'bare'
-  const name = isAct(step) ? stepName(step as ActStep).toLowerCase() : 'a wait'
-  return count === steps.length ? `after all of it: ${name}` : `after ${name}`
-}
-
 /** Goes through the steps: what it looks like after each. */
-function Steps({
-  build,
-  steps,
-  count,
-  onCount,
-}: {
-  build: Build
-  steps: readonly string[]
-  count: number
-  onCount: (count: number) => void
-}) {
-  const said = saidAfter(build, steps, count)
+function Steps({ looks: { steps, count, setCount, said } }: { looks: Looks }) {
   return (
     <label className="mt-2 flex flex-wrap items-center gap-x-3">
       <span className="text-sm font-semibold text-soft">It is shown</span>
@@ -174,7 +164,7 @@ function Steps({
         max={steps.length}
         value={count}
         aria-valuetext={said}
-        onChange={({ target }) => onCount(Number(target.value))}
+        onChange={({ target }) => setCount(Number(target.value))}
       />
       <span className="basis-full sm:basis-56">{said}</span>
     </label>
@@ -184,11 +174,14 @@ function Steps({
 /** The zones by name, each with its colour: what is chosen on the part can be chosen here. */
 function ZoneList({
   zones,
+  held,
   looks,
   chosen,
   onChoose,
 }: {
   zones: readonly Zone[]
+  /** The zone that it is held by. */
+  held: string | undefined
   looks: readonly ZoneLook[]
   chosen: string | null
   onChoose: (zone: string | null) => void
@@ -204,7 +197,10 @@ function ZoneList({
             className="flex min-h-11 w-full items-center gap-3 px-2 text-left aria-pressed:bg-act-wash aria-pressed:font-semibold"
           >
             <Swatch colour={looks[i]?.colour ?? null} size="small" />
-            {name}
+            <span>
+              {name}
+              {id === held && <span className="block text-sm text-soft">held here</span>}
+            </span>
           </button>
         </li>
       ))}

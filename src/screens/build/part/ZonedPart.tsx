@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button'
 import type { EditBuild } from '../useBuildEdits'
 import { DetailWays } from './DetailWays'
 import { PartView } from './PartView'
+import { useLooks } from './useLooks'
 import { ZoneTools } from './ZoneTools'
 
 /** The part as it is drawn, and what changes its zones: one takes another in, is parted, or is drawn round. */
@@ -33,6 +34,7 @@ export function ZonedPart({
   onChoose: (zone: string | null) => void
   edit: EditBuild
 }) {
+  const looks = useLooks(build, zones, along)
   const [drawing, setDrawing] = useState(false)
   const zone = zones.find(({ id }) => id === chosen)
   const cut = async (name: string, triangles: readonly number[]) => {
@@ -60,7 +62,7 @@ export function ZonedPart({
         part={part}
         zones={zones}
         mesh={mesh}
-        along={along}
+        looks={looks}
         chosen={chosen}
         onChoose={onChoose}
         onLasso={drawing ? (triangles) => void cut(freeName(zones), triangles) : null}

@@ -1,9 +1,23 @@
+import type { WearEffect } from '@/core/knowledge'
 import type { Sheen } from '@/core/model/vocabulary'
 import type { DrawnShape } from '@/core/shape/drawn'
 import { BESIDE, type Eye, type Pictured } from '@/core/shape/pictured'
 
 /** What a zone looks like: its colour, #RRGGBB, and how it shines. */
 export type ZoneLook = { colour: string; sheen: Sheen | null }
+
+/** What the zones of a part are shown by: their colours after so many steps, or how much of a wear goes where. */
+export type Looks = {
+  looks: readonly ZoneLook[]
+  /** What is shown, as the end of a sentence. */
+  said: string
+  steps: readonly string[]
+  count: number
+  setCount: (count: number) => void
+  /** Empty: colours. */
+  wear: WearEffect | ''
+  setWear: (wear: WearEffect | '') => void
+}
 
 /** A part as it is looked at, whichever way it is drawn. */
 export type SeenPart = {
