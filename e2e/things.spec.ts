@@ -174,6 +174,25 @@ test('places easily missed are ticked at a coat: one that is open asks once', as
   await expect(places.getByLabel('behind the fins')).not.toBeChecked()
 })
 
+test('a touch-up on chrome is a stop that names its zone, and beside it is silent', async ({
+  page,
+}) => {
+  await openWith(page, CHROMED)
+  await page.goto('/builds/car?part=body')
+  const told = page.getByText(/Roof: /)
+  await expect(told.first()).toBeVisible()
+  await page
+    .locator('[data-step]')
+    .getByRole('button', { name: /^Paint details/ })
+    .click()
+  const step = page.getByRole('form', { name: 'The chosen step' })
+  await step.getByRole('checkbox', { name: 'Sides', exact: true }).check()
+  await step.getByRole('checkbox', { name: 'Roof', exact: true }).uncheck()
+  await step.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('status').getByText(/^Changed/)).toBeVisible()
+  await expect(told).toHaveCount(0)
+})
+
 test('a joint that shuts in what is still to be painted is told, compared, and moved', async ({
   page,
 }) => {
@@ -204,6 +223,30 @@ test('where every place to dry is taken the next coat waits, and the plan says s
   const chain = page.getByRole('list', { name: 'What holds it' })
   await expect(chain.getByText(/every place to dry is taken/).first()).toBeVisible()
 })
+
+/** A gloss black body with a chrome roof, and details that are meant for the wrong one. */
+const CHROMED = {
+  format: 'tectoria-project',
+  version: 1,
+  builds: [
+    {
+      id: 'car',
+      name: 'Car',
+      parts: [{ id: 'body', name: 'Body', substrate: 'polystyrene', areaCm2: 170 }],
+      zones: [
+        { id: 'sides', part: 'body', name: 'Sides', areaCm2: 140 },
+        { id: 'roof', part: 'body', name: 'Roof', areaCm2: 30 },
+      ],
+      steps: [
+        { do: 'degrease' },
+        { do: 'base', family: 'lacquer', colour: '#111111', coats: ['light', 'wet'] },
+        { do: 'clear', family: 'urethane-2k', sheen: 'gloss', coats: ['light', 'wet'] },
+        { do: 'chrome', zones: ['roof'] },
+        { do: 'detail', family: 'lacquer', colour: '#F1F0EA', zones: ['roof'] },
+      ].map((step, i) => ({ ...step, id: `s${i}`, parts: ['body'], protection: 'confirmed' })),
+    },
+  ],
+}
 
 const YARD = {
   format: 'tectoria-project',

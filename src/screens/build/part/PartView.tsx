@@ -86,15 +86,17 @@ export function PartView({
           )}
           {children}
         </div>
+      </div>
+      <div>
+        <ZoneList
+          zones={zones}
+          held={part.holder?.zone}
+          looks={looks.looks}
+          chosen={chosen}
+          onChoose={onChoose}
+        />
         <ShownBy looks={looks} />
       </div>
-      <ZoneList
-        zones={zones}
-        held={part.holder?.zone}
-        looks={looks.looks}
-        chosen={chosen}
-        onChoose={onChoose}
-      />
     </div>
   )
 }
