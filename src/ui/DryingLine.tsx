@@ -1,5 +1,7 @@
 import { Popover } from 'radix-ui'
+import type { Silhouette as PartOutline } from '@/core/shape/silhouette'
 import { cx } from './cx'
+import { Silhouette } from './Silhouette'
 import { clockTime, sayFigures } from './time'
 
 /** A part on the line: its peg slides from left to right toward the next milestone. */
@@ -10,6 +12,8 @@ export type Peg = {
   /** What is next on it. */
   act: string
   colour: string | null
+  /** Its outline, mm; null: nobody said its shape, and a bar of its colour stands for it. */
+  outline: PartOutline | null
   /** 0 to 1 toward when the next act may be done. */
   progress: number
   readyAt: number
@@ -18,6 +22,9 @@ export type Peg = {
   /** What one click more logs; null when only the bench can. */
   log: { say: string; run: () => void } | null
 }
+
+/** As large as a part hangs, px. */
+const BOX = { width: 18, height: 32 }
 
 const STATE = {
   closing: 'closing',
@@ -71,7 +78,7 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
   const until = peg.kind === 'closing' && peg.closesAt !== null ? peg.closesAt : null
   return (
     <Popover.Root>
-      <Popover.Trigger className="group flex h-[76px] w-max min-w-40 flex-col items-stretch text-left">
+      <Popover.Trigger className="group flex h-[76px] w-max min-w-34 flex-col items-stretch text-left">
         <span className="relative h-5 w-full">
           <span
             className={cx(
@@ -82,11 +89,21 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
           />
         </span>
         <span className="flex min-h-0 flex-1 items-center gap-2 rounded-tool border border-rule bg-surface px-2 group-hover:border-ink">
-          <span
-            className="h-9 w-1.5 shrink-0 rounded-[1px] border border-ink/30"
-            style={{ background: peg.colour ?? 'var(--sunk)' }}
-            aria-hidden="true"
-          />
+          {peg.outline ? (
+            <span className="flex w-5 shrink-0 justify-center">
+              <Silhouette
+                {...peg.outline}
+                colour={peg.colour}
+                scale={Math.min(BOX.width / peg.outline.width, BOX.height / peg.outline.height)}
+              />
+            </span>
+          ) : (
+            <span
+              className="h-9 w-1.5 shrink-0 rounded-[1px] border border-ink/30"
+              style={{ background: peg.colour ?? 'var(--sunk)' }}
+              aria-hidden="true"
+            />
+          )}
           <span className="min-w-0 flex-1">
             <span className="block text-sm font-semibold whitespace-nowrap">{peg.part}</span>
             <span

@@ -89,6 +89,7 @@ describe('DryingLine', () => {
     build: 'Skiff',
     part: 'Hull',
     act: 'Base colour, coat 2 of 3',
+    outline: null,
     colour: null,
     progress: 0.5,
     readyAt: NOW + 4 * MINUTE,

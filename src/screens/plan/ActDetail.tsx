@@ -9,11 +9,12 @@ import {
   type SessionOption,
 } from '@/core/schedule'
 
-import { useProject, useRun } from '@/state/hooks'
+import { useParts, useProject, useRun } from '@/state/hooks'
 import { pin, unpin } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { actOnPart, namesOf, taskName } from '../shared/names'
+import { PartShape } from '../shared/PartShape'
 import { sayFinish, sayWhy } from '../shared/planWords'
 import { capital } from '../shared/words'
 import { useSessionOptions } from './useSessionOptions'
@@ -43,6 +44,7 @@ export function ActDetail({
   const { part, build } = namesOf(project, task)
   return (
     <section aria-labelledby="act-detail">
+      <Face task={task} />
       <h2 id="act-detail" className="font-display text-2xl font-semibold">
         {taskName(project, task)}
       </h2>
@@ -54,6 +56,20 @@ export function ActDetail({
     </section>
   )
 }
+
+/** The part that it is on, in its present colours; nothing where nobody said its shape. */
+function Face({ task }: { task: ScheduledTask }) {
+  const { builds = [], meshes = [] } = useProject()
+  const plans = useParts()
+  const build = builds.find(({ id }) => id === task.build)
+  const part = build?.parts.find(({ id }) => id === task.part)
+  if (!build || !part) return null
+  const plan = plans.find((one) => one.build === build.id && one.part === part.id)
+  return <PartShape build={build} part={part} meshes={meshes} plan={plan} box={FACE} />
+}
+
+/** As large as the part is over its story, px. */
+const FACE = { width: 120, height: 48 }
 
 /** The binding chain, nearest first. */
 function Chain({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; now: number }) {

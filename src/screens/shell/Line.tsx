@@ -1,16 +1,19 @@
 'use client'
 import { useRouter } from 'next/navigation'
+import type { Project } from '@/core/model/project'
 import { runningTimers } from '@/core/schedule'
 import type { StockState } from '@/core/stock'
-import { useParts, useRun, useStock } from '@/state/hooks'
+import { useParts, useProject, useRun, useStock } from '@/state/hooks'
 import { logAct } from '@/store/actions/acts'
 import { DryingLine, type Peg } from '@/ui/DryingLine'
 import { useNow } from '../shared/now'
+import { outlineOf } from '../shared/PartShape'
 import { type NamedItem, useBenchQueue } from '../shared/useBenchQueue'
 
 /** The drying line of every screen, joined to the bench. */
 export function Line() {
   const stock = useStock()
+  const project = useProject()
   const parts = useParts()
   const run = useRun()
   const now = useNow(5000)
@@ -30,6 +33,7 @@ export function Line() {
         part: item.partName,
         act: item.act,
         colour: clock.colour,
+        outline: outlineAt(project, item),
         progress: span <= 0 ? 1 : Math.min(1, Math.max(0, (now - clock.from) / span)),
         readyAt: item.next.readyAt,
         closesAt: item.kind === 'closing' ? item.next.closesAt : null,
@@ -47,6 +51,13 @@ export function Line() {
   )
 }
 
+/** The outline of a part of the queue. */
+function outlineAt({ builds = [], meshes = [] }: Project, item: NamedItem): Peg['outline'] {
+  const build = builds.find(({ id }) => id === item.build)
+  const part = build?.parts.find(({ id }) => id === item.part)
+  return part ? outlineOf(part, meshes) : null
+}
+
 /** What the ids of pegs begin with that are mixed paint. */
 const POT = 'pot '
 
@@ -60,6 +71,7 @@ function potPegs(stock: StockState, now: number): Peg[] {
       part: timer.name,
       act: 'Spray it, and clean the airbrush',
       colour: null,
+      outline: null,
       progress: Math.min(1, Math.max(0, (now - timer.from) / (timer.to - timer.from))),
       readyAt: timer.from,
       closesAt: timer.to,
