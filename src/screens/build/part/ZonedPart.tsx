@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { drawnRound, type FacesAlong, joinedEdit, shapeOfPart } from '@/core/builds'
 import type { Build, Part } from '@/core/model/build'
+import type { Edit } from '@/core/model/edit'
 import type { Mesh } from '@/core/model/mesh'
 import type { Zone } from '@/core/model/zone'
 import { aboveLevel } from '@/core/shape/lasso'
@@ -13,6 +14,9 @@ import { DetailWays } from './DetailWays'
 import { PartView } from './PartView'
 import { useLooks } from './useLooks'
 import { ZoneTools } from './ZoneTools'
+
+/** An edit of what isn't there any more: it is refused, and said so. */
+const GONE: Edit = { do: 'removePart', part: '' }
 
 /** The part as it is drawn, and what changes its zones: one takes another in, is parted, or is drawn round. */
 export function ZonedPart({
@@ -41,14 +45,20 @@ export function ZonedPart({
     setDrawing(false)
     if (!mesh) return
     const id = newId()
-    const made = drawnRound(build, part, mesh, { zone: id, meshId: newId(), name, triangles })
-    // What was shown is what was drawn round: the edit goes by it, and by nothing that came since.
-    if (made && (await edit(`Zone of its own: ${name}`, made.edit, made.mesh))) onChoose(id)
+    const round = { zone: id, meshId: newId(), name, triangles }
+    const made = drawnRound(build, part, mesh, round)
+    if (!made) return
+    // What was drawn round are triangles of this mesh: on another one they mean nothing.
+    const anew = (now: Build): Edit => {
+      const own = now.parts.find((one) => one.id === part.id && one.mesh === mesh.id)
+      return (own && drawnRound(now, own, mesh, round)?.edit) ?? GONE
+    }
+    if (await edit(`Zone of its own: ${name}`, anew, made.mesh)) onChoose(id)
   }
   const join = (into: Zone, other: Zone) =>
     void edit(
       `${into.name} takes in ${other.name.toLowerCase()}`,
-      (now) => joinedEdit(now, into.id, other.id) ?? { do: 'set', fields: {} },
+      (now) => joinedEdit(now, into.id, other.id) ?? GONE,
     )
   const partAt = (of: Zone, share: number) => {
     const drawn = shapeOfPart(build, part, mesh)
