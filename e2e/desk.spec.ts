@@ -256,7 +256,7 @@ test('a mesh gives its area; a damaged one is refused', async ({ page }) => {
     buffer: Buffer.from('v 0 0 0\nf 1 2 3\n'),
   })
   await expect(
-    page.getByRole('alert').filter({ hasText: 'bad.obj can’t be measured: line 2' }),
+    page.getByRole('alert').filter({ hasText: 'bad.obj can’t be read: line 2' }),
   ).toBeVisible()
 })
 
