@@ -12,7 +12,9 @@ const mockParts = ['p', 'q', 'r'].map((part) => ({ build: 'b', part, next, clock
 const mockTasks = ['p', 'q', 'r'].map((part) => ({ build: 'b', part, ...next, batch: 'b/p/s/1' }))
 const NAMES = { p: 'Hull', q: 'Turret', r: 'Door' }
 const mockProject = {
-  builds: [{ id: 'b', parts: Object.entries(NAMES).map(([id, name]) => ({ id, name })) }],
+  builds: [
+    { id: 'b', parts: Object.entries(NAMES).map(([id, name]) => ({ id, name })), steps: [] },
+  ],
 }
 jest.mock('@/state/hooks', () => ({
   useParts: () => mockParts,

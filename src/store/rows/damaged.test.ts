@@ -35,6 +35,7 @@ const DAMAGED: Record<string, { row: { id: string } & Record<string, unknown>; p
     path: 'kind',
   },
   tools: { row: { id: 'x', kind: 'needle', name: '' }, path: 'name' },
+  meshes: { row: { id: 'x', name: 'hull.stl', triangles: 0 }, path: 'triangles' },
   single: {
     row: { id: 'sessions', value: { zone: 'Nowhere/Land', pattern: [] } },
     path: 'value.zone',
