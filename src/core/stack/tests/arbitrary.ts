@@ -39,29 +39,37 @@ const MORE = {
   adhesive: rarely(fc.constantFrom('cyanoacrylate' as const, 'white-glue' as const), 2),
   side: rarely(fc.constantFrom('inside' as const, 'outside' as const), 8),
   fall: rarely(fc.constantFrom('with' as const, 'against' as const), 6),
-  decalFilm: rarely(fc.constantFrom('thin' as const, 'thick' as const), 3),
-  softener: rarely(fc.constantFrom('mild' as const, 'strong' as const), 3),
   parts: rarely(fc.constantFrom(['a'], ['a', 'b']), 3),
 } as const
 
+/** What decals are printed on, and what softens them, too. */
+const WITH_DECALS = {
+  ...MORE,
+  decalFilm: rarely(fc.constantFrom('thin' as const, 'thick' as const), 3),
+  softener: rarely(fc.constantFrom('mild' as const, 'strong' as const), 3),
+} as const
+
+type More = Record<string, fc.Arbitrary<unknown>>
+
 /** An act that says what it must, and sometimes more. */
-const act: fc.Arbitrary<ActStep> = fc
-  .record({
-    do: fc.constantFrom(...ACTS),
-    family: rarely(fc.constantFrom(...PAINTS), 3),
-    sheen: fc.constantFrom(...SHEENS),
-    other: fc.constantFrom(...FAMILIES.slice(0, 7)),
-    more: fc.record(MORE),
-  })
-  .map(({ do: name, family, sheen, other, more }) => {
-    const must = actRow(name, undefined).family === 'must'
-    const step: ActStep = { do: name }
-    if (must || (family && actRow(name, undefined).kind === 'film')) step.family = family ?? other
-    if (step.family && !actRow(name, step.family).takes?.includes(familyRow(step.family).nature))
-      step.family = must ? PAINTS[0] : undefined
-    if (name === 'clear') step.sheen = sheen
-    return said(step, more)
-  })
+const actOf = (fields: More): fc.Arbitrary<ActStep> =>
+  fc
+    .record({
+      do: fc.constantFrom(...ACTS),
+      family: rarely(fc.constantFrom(...PAINTS), 3),
+      sheen: fc.constantFrom(...SHEENS),
+      other: fc.constantFrom(...FAMILIES.slice(0, 7)),
+      more: fc.record(fields) as fc.Arbitrary<Partial<ActStep>>,
+    })
+    .map(({ do: name, family, sheen, other, more }) => {
+      const must = actRow(name, undefined).family === 'must'
+      const step: ActStep = { do: name }
+      if (must || (family && actRow(name, undefined).kind === 'film')) step.family = family ?? other
+      if (step.family && !actRow(name, step.family).takes?.includes(familyRow(step.family).nature))
+        step.family = must ? PAINTS[0] : undefined
+      if (name === 'clear') step.sheen = sheen
+      return said(step, more)
+    })
 
 /** The step with what else is said of it, as far as its act can say it. */
 function said(step: ActStep, more: Partial<ActStep>): ActStep {
@@ -110,7 +118,6 @@ const TECHNIQUES: readonly (readonly ActStep[])[] = [
   ],
   [{ do: 'base', ...LACQUER }, { do: 'tape' }, { do: 'base', family: 'enamel' }, { do: 'untape' }],
   [GLOSS, { do: 'decal' }, { ...GLOSS, coats: ['wet'] }],
-  [GLOSS, { do: 'decal', decalFilm: 'thin' }, { do: 'decal-soften', softener: 'strong' }, GLOSS],
   [GLOSS, { do: 'decal' }, { do: 'decal-soften' }, { ...GLOSS, coats: ['mist', 'light'] }],
   [
     { do: 'base', family: 'lacquer', colour: '#F0EFEA', coats: ['light', 'light'] },
@@ -162,31 +169,59 @@ const TECHNIQUES: readonly (readonly ActStep[])[] = [
   [{ do: 'assemble' }, { do: 'drill' }, { do: 'glue-clear', adhesive: 'cyanoacrylate' }],
 ]
 
+/** Decals on a film that wrinkles, softened too strongly at once. */
+const TENDER: readonly ActStep[] = [
+  GLOSS,
+  { do: 'decal', decalFilm: 'thin' },
+  { do: 'decal-soften', softener: 'strong' },
+  GLOSS,
+]
+
 /** A technique with waits and further fields at random. */
-const technique: fc.Arbitrary<Step[]> = fc.constantFrom(...TECHNIQUES).chain((steps) =>
+const techniqueOf = (fields: More, techniques: typeof TECHNIQUES): fc.Arbitrary<Step[]> =>
+  fc.constantFrom(...techniques).chain((steps) =>
+    fc
+      .tuple(
+        ...steps.map((step) =>
+          fc
+            .tuple(rarely(wait, 2), rarely(fc.record(fields) as fc.Arbitrary<Partial<ActStep>>, 1))
+            .map(([before, more]): Step[] => {
+              const one = more ? said(step, more) : step
+              return before ? [before, one] : [one]
+            }),
+        ),
+      )
+      .map((parts) => parts.flat()),
+  )
+
+const anythingOf = (fields: More): fc.Arbitrary<Step[]> =>
   fc
-    .tuple(
-      ...steps.map((step) =>
-        fc.tuple(rarely(wait, 2), rarely(fc.record(MORE), 1)).map(([before, more]): Step[] => {
-          const one = more ? said(step, more) : step
-          return before ? [before, one] : [one]
-        }),
-      ),
+    .oneof(
+      { weight: 3, arbitrary: actOf(fields) as fc.Arbitrary<Step> },
+      { weight: 2, arbitrary: wait },
     )
-    .map((parts) => parts.flat()),
-)
+    .map((one) => [one])
 
-const anything: fc.Arbitrary<Step[]> = fc
-  .oneof({ weight: 3, arbitrary: act as fc.Arbitrary<Step> }, { weight: 2, arbitrary: wait })
-  .map((one) => [one])
+/**
+ * Random sequences of so many steps at the most: any act and whole techniques, with waits that are often wrong.
+ *
+ * @param decals with what decals are printed on and softened by; without, the sequences that benches were always made of
+ */
+export function sequencesOf(most: number, decals = false): fc.Arbitrary<Sequence> {
+  const fields: More = decals ? WITH_DECALS : MORE
+  const techniques = decals ? [...TECHNIQUES, TENDER] : TECHNIQUES
 
-/** Random sequences of so many steps at the most: any act and whole techniques, with waits that are often wrong. */
-export function sequencesOf(most: number): fc.Arbitrary<Sequence> {
   const steps = fc
-    .array(fc.oneof({ weight: 4, arbitrary: anything }, { weight: 1, arbitrary: technique }), {
-      minLength: 1,
-      maxLength: most,
-    })
+    .array(
+      fc.oneof(
+        { weight: 4, arbitrary: anythingOf(fields) },
+        { weight: 1, arbitrary: techniqueOf(fields, techniques) },
+      ),
+      {
+        minLength: 1,
+        maxLength: most,
+      },
+    )
     .map((parts) => parts.flat().slice(0, most))
   return fc
     .record({
@@ -211,4 +246,4 @@ export function sequencesOf(most: number): fc.Arbitrary<Sequence> {
 }
 
 /** Random sequences of up to twelve steps. */
-export const sequences = sequencesOf(12)
+export const sequences = sequencesOf(12, true)
