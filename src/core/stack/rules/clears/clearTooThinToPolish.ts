@@ -37,7 +37,9 @@ function moreCoats({ stack, setting }: StepContext): Remedy[] {
   const step = clear && setting.steps[clear.step]
   if (!clear || !step || !isAct(step)) return []
   const missing = COATS - stack.clearCoats
-  const coats: Coat[] = [...clear.coats, ...Array<Coat>(missing).fill('light')]
+  // As the step says them: what a sponge lays counts as mist, and isn't meant so.
+  const own = step.coats ?? (['light'] as const)
+  const coats: Coat[] = [...own, ...Array<Coat>(missing).fill('light')]
   return [
     {
       kind: 'coat',

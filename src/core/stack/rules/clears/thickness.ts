@@ -1,4 +1,5 @@
 import { capital } from '../../../model/capital'
+import { isAct } from '../../../model/isAct'
 import { changed } from '../../remedies/candidates'
 import { filmState } from '../../state/film'
 import { coatMicrons, filmMicrons } from '../../state/filmBuild'
@@ -61,9 +62,10 @@ export const edgeRubThrough: Rule = {
       on: { film: film.family, state: filmState(film, at, series) },
       candidates: () => {
         const laid = setting.steps[film.step]
-        if (!laid || !('do' in laid)) return []
+        if (!laid || !isAct(laid)) return []
         const more = Math.ceil((raised - there) / (EDGE.stays * coatMicrons(['light'])))
-        const coats = [...film.coats, ...Array.from({ length: more }, () => 'light' as const)]
+        const own = laid.coats ?? (['light'] as const)
+        const coats = [...own, ...Array.from({ length: more }, () => 'light' as const)]
         return [
           {
             kind: 'coat',
