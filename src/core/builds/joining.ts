@@ -3,6 +3,7 @@ import type { Build, BuildAct, Part } from '../model/build'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import type { Zone } from '../model/zone'
+import { maskMinutes } from '../places/minutes'
 import { resolveStep } from '../stack/state/resolvedStep'
 import { endColours } from './colourOrder'
 import { isJoint } from './joint'
@@ -27,9 +28,6 @@ export type JoinedThen = {
 
 /** A joint of a build: where it stands, and what joining before paint and after it comes to. */
 export type Joint = { step: BuildAct; parts: Part[]; early: JoinedThen; late: JoinedThen }
-
-/** Minutes of a mask: to lay it, and for each mm of edge. Source: handbook 12.3. */
-const MASK = { each: 2, mm: 1 / 60 }
 
 /**
  * The joints of a build in order of work, each with joining early and late compared.
@@ -87,7 +85,7 @@ function joinedEarly(build: Build, step: BuildAct, parts: readonly Part[]): Join
     0,
   )
   return {
-    maskMinutes: apart > 0 ? apart * MASK.each + mm * MASK.mm : 0,
+    maskMinutes: apart > 0 ? maskMinutes(mm, apart) : 0,
     lost,
     onPaint: false,
     seamMends: true,
@@ -101,7 +99,7 @@ function joinedLate(build: Build, step: BuildAct, parts: readonly Part[]): Joine
   const behind = last && build.steps[build.steps.indexOf(last) + 1]
   const onPaint = painted.length > 0 && step.adhesive !== 'cyanoacrylate'
   return {
-    maskMinutes: onPaint ? parts.length * MASK.each : 0,
+    maskMinutes: onPaint ? maskMinutes(0, parts.length) : 0,
     lost: [],
     onPaint,
     seamMends: false,

@@ -1,3 +1,5 @@
+import { coatMinutes, maskMinutes } from './minutes'
+
 /** Ways to get one colour onto a detail. Source: handbook 12.3. */
 export const DETAIL_WAYS = ['mask', 'brush', 'freehand', 'wash-fill'] as const
 
@@ -16,10 +18,8 @@ export type Detail = {
 
 /** Minutes, and what they are of. Source: handbook 12.3. */
 const MINUTES = {
-  /** To lay a mask, for each mm of its edge, and to take it off. */
-  mask: { each: 2, mm: 1 / 60, off: 1 },
-  /** A sprayed coat: to lay it, and for each cm². */
-  coat: { each: 3, cm2: 1 / 60 },
+  /** To take a mask off. */
+  unmask: 1,
   /** By brush, for each cm². */
   brush: 1,
   /** To let a wash run into a recess. */
@@ -43,12 +43,12 @@ export function detailWays({
   softEdge = false,
   recessMm,
 }: Detail): { way: DetailWay; minutes: number }[] {
-  const { mask, coat, brush, washFill, touchUp } = MINUTES
-  const sprayed = coat.each + areaCm2 * coat.cm2
+  const { unmask, brush, washFill, touchUp } = MINUTES
+  const sprayed = coatMinutes(areaCm2)
   const ways: { way: DetailWay; minutes: number; serves: boolean }[] = [
     {
       way: 'mask',
-      minutes: mask.each + edgeMm * mask.mm + mask.off + sprayed + TOUCHED_UP.mask * touchUp,
+      minutes: maskMinutes(edgeMm) + unmask + sprayed + TOUCHED_UP.mask * touchUp,
       serves: true,
     },
     { way: 'brush', minutes: areaCm2 * brush + TOUCHED_UP.brush * touchUp, serves: true },

@@ -1,3 +1,5 @@
+import { coatMinutes, FLUSH, maskMinutes } from './minutes'
+
 /**
  * Which colour goes on when, and what has to be masked for it: the minutes of an order and the order of least minutes.
  * Source: handbook 12.3.
@@ -37,12 +39,6 @@ export type MaskPlan = ColourOrder & { masks: MaskedZone[]; second: ColourOrder 
 /** The most colours that are put in order exactly. */
 export const MOST_COLOURS = 14
 
-/** Minutes of a mask: to lay it on a zone, and for each mm of its edge. */
-const MASK = { each: 2, mm: 1 / 60 }
-/** Minutes of a coat: to lay it, and for each cm². */
-const COAT = { each: 3, cm2: 1 / 60 }
-/** Minutes to flush for another colour. */
-const FLUSH = 6
 /** Orders that differ by less than this are equal, minutes. */
 const EQUAL = 0.001
 
@@ -112,7 +108,7 @@ function costOf({ colours, zones, edges, coatsOver }: MaskProblem): Cost {
   }
   zones.forEach(({ colour, areaCm2 }, i) => {
     own[colour]?.push({
-      perCoat: COAT.each + areaCm2 * COAT.cm2,
+      perCoat: coatMinutes(areaCm2),
       beside: [...(beside[i] ?? [])],
     })
   })
@@ -127,10 +123,6 @@ function costOf({ colours, zones, edges, coatsOver }: MaskProblem): Cost {
     }
     return minutes
   }
-}
-
-function maskMinutes(mm: number): number {
-  return MASK.each + mm * MASK.mm
 }
 
 /** Least minutes of what is still to come, by the set of colours that are on. */

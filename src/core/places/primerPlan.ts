@@ -1,4 +1,5 @@
 import type { ZoneFacing } from '../model/shape'
+import { coatMinutes, FLUSH } from './minutes'
 
 /**
  * Which primer goes under which zone: few colours, few flushes, few coats over them.
@@ -28,10 +29,6 @@ export type PrimerPlan = PrimerChoice & {
 
 /** More primers than this aren't mixed for one part. */
 const MOST_PRIMERS = 3
-/** Minutes to flush for another primer. */
-const FLUSH = 6
-/** Minutes of a coat: to lay it, and for each cm². */
-const COAT = { each: 3, cm2: 1 / 60 }
 /** Choices that differ by less are equal, minutes. */
 const EQUAL = 0.001
 
@@ -76,7 +73,7 @@ function choiceOf({ zones, coats }: PrimerProblem, set: readonly number[]): Prim
   let minutes = 0
   const by = zones.map(({ areaCm2 }, zone) => {
     const primer = set.reduce((a, b) => (coats(zone, b) < coats(zone, a) ? b : a))
-    minutes += coats(zone, primer) * (COAT.each + areaCm2 * COAT.cm2)
+    minutes += coats(zone, primer) * coatMinutes(areaCm2)
     return primer
   })
   return { by, minutes: minutes + FLUSH * (new Set(by).size - 1) }

@@ -1,6 +1,16 @@
 import type { StandIn, StandInKind } from '../model/shape'
 import { type Lengths, lengthsOf } from './standInKinds'
-import { blocks, fan, type Place, type Point, prism, quad, type Surface, tube } from './surface'
+import {
+  blocks,
+  fan,
+  type Place,
+  type Point,
+  prism,
+  quad,
+  ROUND,
+  type Surface,
+  tube,
+} from './surface'
 
 /**
  * A surface as it is drawn: nine numbers a triangle (x ahead, y to port, z up; mm), and of each triangle its zone's place
@@ -42,9 +52,6 @@ const DRAWN: Record<StandInKind, (of: Lengths) => Surface> = {
 
 /** The inside of a bell, of its outside. */
 const WALL = 0.94
-/** Sides of what is round. */
-const ROUND = 40
-
 function hull({ lengthMm: l, widthMm: w, heightMm: h, frontMm: f }: Lengths): Surface {
   const sides: Point[] = [
     [-l / 2, 0],

@@ -51,8 +51,8 @@ export function prism(
   ]
 }
 
-/** Sides of a tube. */
-const SIDES = 40
+/** Sides of what is round. */
+export const ROUND = 40
 
 /** The mantle of a tube along x, by the height of its faces over its middle. */
 export function tube(
@@ -66,8 +66,8 @@ export function tube(
     (d / 2) * Math.cos(turn),
     (d / 2) * Math.sin(turn),
   ]
-  return Array.from({ length: SIDES }, (_, i) => {
-    const [a, b] = [(2 * Math.PI * i) / SIDES, (2 * Math.PI * (i + 1)) / SIDES]
+  return Array.from({ length: ROUND }, (_, i) => {
+    const [a, b] = [(2 * Math.PI * i) / ROUND, (2 * Math.PI * (i + 1)) / ROUND]
     return quad(
       at(-length / 2, rear, a),
       at(length / 2, mouth, a),
