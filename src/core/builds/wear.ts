@@ -6,6 +6,7 @@ import { isAct } from '../model/isAct'
 import type { Zone } from '../model/zone'
 import { type WearMap, type WornEffect, wearMap } from '../places/wearMap'
 import { resolveStep } from '../stack/state/resolvedStep'
+import { edgesOfZone } from './zoneEdges'
 import { isFor, zoneArea, zonesOf } from './zoneRegions'
 
 export type { WearMap }
@@ -50,9 +51,7 @@ export function wearOf(build: Build): WearMap | null {
 
 /** How much of a zone is edge: a band along what it meets. */
 function edgeShare(zone: Zone, zones: readonly Zone[], areaCm2: number): number {
-  const own = zone.edges ?? []
-  const others = zones.flatMap(({ edges = [] }) => edges.filter(({ zone: id }) => id === zone.id))
-  const mm = [...own, ...others].reduce((sum, edge) => sum + edge.mm, 0)
+  const mm = edgesOfZone(zone, zones).reduce((sum, edge) => sum + edge.mm, 0)
   return Math.min(1, (mm * EDGE_BAND) / (areaCm2 * 100))
 }
 

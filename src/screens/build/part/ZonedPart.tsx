@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { drawnRound, type FacesAlong, joinedEdit, shapeOfPart } from '@/core/builds'
+import { drawnRound, edgesOfZone, type FacesAlong, joinedEdit, shapeOfPart } from '@/core/builds'
 import type { Build, Part } from '@/core/model/build'
 import type { Edit } from '@/core/model/edit'
 import type { Mesh } from '@/core/model/mesh'
@@ -101,14 +101,10 @@ export function ZonedPart({
   )
 }
 
-/** How long the hard edges of a zone are, mm, whoever of two zones says one. */
-function hardEdges(zones: readonly Zone[], { id, edges = [] }: Zone): number {
-  const own = edges.filter(({ soft }) => !soft)
-  const said = new Set(own.map(({ zone }) => zone))
-  const others = zones.flatMap((other) =>
-    said.has(other.id) ? [] : (other.edges ?? []).filter(({ zone, soft }) => zone === id && !soft),
-  )
-  return [...own, ...others].reduce((sum, { mm }) => sum + mm, 0)
+/** How long the hard edges of a zone are, mm. */
+function hardEdges(zones: readonly Zone[], zone: Zone): number {
+  const hard = edgesOfZone(zone, zones).filter(({ soft }) => !soft)
+  return hard.reduce((sum, { mm }) => sum + mm, 0)
 }
 
 /** A name that no zone has yet. */
