@@ -113,7 +113,13 @@ function Planned({
     () => plan.tasks.find((task) => task.id === chosen) ?? (narrow ? undefined : firstOf(plan)),
     [plan, chosen, narrow],
   )
-  const story = <ActDetail key={task?.id ?? 'none'} plan={plan} task={task ?? null} now={now} />
+  const gone = chosen !== null && !plan.tasks.some(({ id }) => id === chosen)
+  const story =
+    narrow && gone ? (
+      <p className="text-soft">This step isn’t in the plan: it is done, or it was removed.</p>
+    ) : (
+      <ActDetail key={task?.id ?? 'none'} plan={plan} task={task ?? null} now={now} />
+    )
   if (plan.tasks.length === 0)
     return (
       <p className="mt-6">
@@ -141,7 +147,7 @@ function Planned({
           />
         )}
         {narrow ? (
-          task && (
+          (task || gone) && (
             <Sheet title="The chosen step" onClose={() => choose(null)}>
               {story}
             </Sheet>
