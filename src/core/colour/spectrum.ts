@@ -168,6 +168,11 @@ export function labOfCurve(curve: Curve): Lab {
   const [r = 0, g = 0, b = 0] = SEEN_WEIGHTS.map((row) =>
     row.reduce((sum, weight, i) => sum + weight * (curve[i] ?? 0), 0),
   )
+  return labOfLight([r, g, b])
+}
+
+/** CIELAB of linear red, green and blue, not clipped to what a screen can show. */
+export function labOfLight([r, g, b]: readonly [number, number, number]): Lab {
   const lab = toLab({ mode: 'lrgb', r, g, b })
   return { l: lab.l, a: lab.a, b: lab.b }
 }
