@@ -15,6 +15,7 @@ import { readWear, wearAnswer } from '../src/core/formats/wearFile'
 import { readShape, shapeAnswer } from '../src/core/formats/zonesFile'
 import type { Parsed } from '../src/core/model/input'
 import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
+import { runPanel } from './panel'
 
 /** What may be said beside the file. */
 export type Flags = {
@@ -27,6 +28,8 @@ export type Flags = {
   unit?: string
   scale?: string
   up?: string
+  /** The file that a picture is written to. */
+  png?: string
   /** The instant a project is judged at, epoch milliseconds. */
   now: number
 }
@@ -100,6 +103,7 @@ export const COMMANDS: Record<string, Command> = {
   zones: command('zones of a stand-in, or of a mesh: .stl, .obj', readShape, shapeAnswer),
   masks: command('which colour when, and what is masked for it', readMasks, masksAnswer),
   wear: command('where wear goes, by a story', readWear, wearAnswer),
+  panel: { about: 'a sequence laid on a test panel: its measures, and a picture', run: runPanel },
   text: { about: 'a plan in plain words', plain: true, run: (value) => readText(value) },
   project: command('everything that follows from a project', readProject, (project, flags) =>
     planAnswer(project, flags.now, until(flags)),

@@ -5,6 +5,7 @@ import { runConvert } from './convert'
 
 const USAGE = `Usage: npm run -s tectoria -- COMMAND FILE [--seconds N] [--now INSTANT]
        npm run -s tectoria -- zones FILE.stl|FILE.obj [--unit mm|cm|m|inch] [--scale N] [--up y|z]
+       npm run -s tectoria -- panel FILE [--png FILE]
        npm run -s tectoria -- convert FILE --to json|csv|gpl|ics|md|txt|svg|zip [--out FILE]
 ${Object.entries(COMMANDS)
   .map(([name, { about }]) => `  ${name.padEnd(10)}${about}`)
@@ -59,7 +60,8 @@ function readArguments(args: readonly string[]): Arguments {
     else if (arg === '--to') flags.to = args[++i] ?? ''
     else if (arg === '--unit' || arg === '--scale' || arg === '--up')
       flags[arg.slice(2) as 'unit' | 'scale' | 'up'] = args[++i] ?? ''
-    else if (arg === '--out') flags.out = pathOf(args[++i])
+    else if (arg === '--out' || arg === '--png')
+      flags[arg.slice(2) as 'out' | 'png'] = pathOf(arg, args[++i])
     else if (arg.startsWith('--')) throw new Misuse(`There is no flag "${arg}".`)
     else words.push(arg)
   }
@@ -73,8 +75,8 @@ function secondsOf(text: string | undefined): number {
   return seconds
 }
 
-function pathOf(text: string | undefined): string {
-  if (!text) throw new Misuse('--out: found nothing, expected the file to write')
+function pathOf(flag: string, text: string | undefined): string {
+  if (!text) throw new Misuse(`${flag}: found nothing, expected the file to write`)
   return text
 }
 

@@ -22,6 +22,7 @@ import {
   SCHOOLS,
   SHEENS,
   SOLVENTS,
+  SPRAYED_FROM,
   SUBSTRATES,
   TOOLS,
   WANTED,
@@ -135,6 +136,26 @@ const ACT_FIELDS = {
   ),
   markMm: v.optional(ranged(0.01, 100, 'mm')),
   direction: v.optional(ranged(-360, 360, 'degrees')),
+  /** From where it is sprayed, which way a clean-up wipes, degrees, how well its colour hides, and where of a panel it is for. Source: handbook 10.3. */
+  from: v.optional(v.picklist(SPRAYED_FROM)),
+  wipe: v.optional(ranged(-360, 360, 'degrees')),
+  hiding: v.optional(ranged(0.2, 200, 'light coats')),
+  zone: v.optional(
+    v.union(
+      [
+        v.strictObject({ plate: wholeRanged(0, 254) }),
+        v.strictObject({
+          rect: v.tuple([
+            ranged(-5000, 5000, 'mm'),
+            ranged(-5000, 5000, 'mm'),
+            ranged(0, 5000, 'mm'),
+            ranged(0, 5000, 'mm'),
+          ]),
+        }),
+      ],
+      'a plate, from 0 in the order of reading, or a rect [x, y, w, h] in mm',
+    ),
+  ),
   /** Ours: what a mark comes from. */
   cause: v.optional(v.pipe(v.string(), v.maxLength(400, 'a cause of up to 400 characters'))),
 }

@@ -313,3 +313,6 @@ export const WEAR_EVENTS = [
 
 /** An event of a story. Source: handbook 12.8. */
 export type WearEvent = (typeof WEAR_EVENTS)[number]
+
+/** From where a face is sprayed; all but the front slant. Source: handbook 10.3. */
+export const SPRAYED_FROM = ['front', 'above', 'below', 'left', 'right'] as const

@@ -1,0 +1,172 @@
+import { GLOSS_UNITS } from '../../knowledge/sheens'
+import { WET_MICRONS } from '../../knowledge/limits'
+import type { Coat } from '../../model/vocabulary'
+import { RECESS_FROM } from '../../surface/samples'
+import { spread } from '../../surface/spread'
+import {
+  type ActContext,
+  amountOf,
+  coatsThickness,
+  filmBy,
+  inkOf,
+  noiseFor,
+  type PanelActDone,
+  reachOf,
+  sprayOf,
+  whereOf,
+  withFilm,
+} from '../actContext'
+import { type PanelState, thinned, withFilms } from '../films'
+
+/** How uneven a coat of each weight comes out. Source: handbook 10.3. */
+const UNEVEN: Record<Coat, number> = { mist: 0.04, light: 0.03, wet: 0.015, flood: 0.015 }
+const UNEVEN_MM = 2.5
+
+/** So much of a coat changes the sheen of a sample. */
+const SHINES_FROM = 0.05
+
+/** How uneven all coats of a step are together. */
+function uneven(coats: readonly Coat[]): number {
+  const wet = coats.reduce((sum, coat) => sum + WET_MICRONS[coat], 0)
+  const square = coats.reduce((sum, coat) => sum + (WET_MICRONS[coat] * UNEVEN[coat]) ** 2, 0)
+  return Math.sqrt(square) / wet
+}
+
+/** The sheen of a step where it covers, and whose colour is seen with its own. */
+function shining(context: ActContext, state: PanelState, covers: (i: number) => boolean) {
+  const units = GLOSS_UNITS[context.resolved.sheen]
+  const { role } = context.resolved
+  const gloss = state.gloss.map((own, i) => (covers(i) ? units : own))
+  const coloured = role === 'primer' || role === 'colour' || role === 'metal'
+  const own = coloured ? state.own.map((before, i) => (covers(i) ? units : before)) : state.own
+  return { ...state, gloss, own }
+}
+
+/** Coats that are sprayed or brushed over all. Source: handbook 10.3. */
+export const coats: PanelActDone = (context) => {
+  const { step, resolved } = context
+  const whole = coatsThickness(context)
+  const by = uneven(step.coats ?? ['light'])
+  const noise = noiseFor(context, 'uneven', UNEVEN_MM)
+  const spray = sprayOf(context)
+  const where = whereOf(context)
+  const seen = resolved.role !== 'clear' && resolved.role !== 'release'
+  const film = {
+    ...filmBy(
+      context,
+      resolved.role === 'release' ? 'release' : 'coat',
+      (i) => whole * spray(i) * (1 + by * (noise[i] as number)) * (where ? where(i) : 1),
+      seen ? inkOf(context) : null,
+    ),
+    whole: true,
+  }
+  const laid = withFilm(context.state, film)
+  if (resolved.role === 'release') return laid
+  return shining(context, blownAway(context, laid), (i) => (film.x[i] as number) > SHINES_FROM * whole)
+}
+
+/** Half of what lies loose is lost to a clear that is sprayed wet. Source: handbook 10.3. */
+function blownAway({ step, resolved }: ActContext, state: PanelState): PanelState {
+  const wet = step.coats?.some((coat) => WET_MICRONS[coat] > WET_MICRONS.light) ?? false
+  if (resolved.role !== 'clear' || !wet) return state
+  return withFilms(state, (film) =>
+    film.role === 'pigment' && film.ink?.scatter === undefined ? thinned(film, () => 0.5) : film,
+  )
+}
+
+/** How far shading reaches from a recess, mm, and how much that varies. Source: handbook 10.3. */
+const SHADE = { mm: 2.5, varies: 0.25, noiseMm: 5 } as const
+
+/** Shading along recesses. Source: handbook 10.3. */
+export const preshade: PanelActDone = (context) => {
+  const { samples } = context
+  const seeds = Array.from(samples.recess.keys()).filter(
+    (i) => (samples.recess[i] as number) > RECESS_FROM,
+  )
+  const { distance } = spread(samples, seeds, SHADE.mm * 3)
+  const noise = noiseFor(context, 'reach', SHADE.noiseMm)
+  const spray = sprayOf(context)
+  const amount = amountOf(context)
+  const film = filmBy(context, 'coat', (i) => {
+    const far = distance[i] as number
+    if (!Number.isFinite(far)) return 0
+    const reach = SHADE.mm * (1 + SHADE.varies * (noise[i] as number))
+    return amount * Math.exp(-((far / reach) ** 2)) * spray(i)
+  })
+  return withFilm(context.state, film)
+}
+
+/** Light from above. Source: handbook 10.3. */
+export const toplight: PanelActDone = (context) => {
+  const { up, level } = context.samples
+  const amount = amountOf(context)
+  const spray = sprayOf(context, 'above')
+  const film = filmBy(
+    context,
+    'coat',
+    (i) =>
+      amount *
+      (Math.max(0, up[i] as number) ** 1.5 + 0.35 * (level[i] as number) ** 2) *
+      spray(i),
+  )
+  return withFilm(context.state, film)
+}
+
+/** Cloudy spots close to one another. Source: handbook 10.3. */
+export const mottle: PanelActDone = (context) => {
+  const noise = noiseFor(context, 'clouds', 3)
+  const amount = amountOf(context)
+  return withFilm(
+    context.state,
+    filmBy(context, 'coat', (i) => amount * Math.max(0, noise[i] as number)),
+  )
+}
+
+/** What stands out by so much is a detail, where nobody says which, mm. */
+const STANDS_OUT = 0.3
+
+/** A colour on a zone, by place, or on what stands out. Source: handbook 10.3. */
+export const detail: PanelActDone = (context) => {
+  const { samples, step } = context
+  const where = whereOf(context)
+  const thick = coatsThickness(context)
+  const film = filmBy(context, 'coat', (i) => {
+    if (where) return thick * where(i)
+    return step.zone || (samples.z[i] as number) > STANDS_OUT ? thick : 0
+  })
+  return withFilm(context.state, film)
+}
+
+/** Chalking: a pale bloom, stronger in places. Source: handbook 10.3. */
+export const chalk: PanelActDone = (context) => {
+  const where = whereOf(context)
+  const noise = noiseFor(context, 'bloom', 8)
+  const [thick, amount] = [coatsThickness(context), amountOf(context)]
+  const film = filmBy(
+    context,
+    'dust',
+    (i) => thick * amount * (where ? where(i) : 1) * Math.max(0, 0.5 + 0.8 * (noise[i] as number)),
+  )
+  return withFilm(context.state, { ...film, kind: 'coat' })
+}
+
+/** Colour on edges from a brush that is nearly dry; graphite shines. Source: handbook 10.3. */
+export const rubbedOn: PanelActDone = (context) => {
+  const { edge } = context.samples
+  const noise = noiseFor(context, 'drag', 1)
+  const amount = amountOf(context)
+  const reach = reachOf(context)
+  const cover = Uint8Array.from(edge, (one, i) => {
+    if (one === 0) return 0
+    const share = one ** 0.7 * amount * (1 + 0.7 * (noise[i] as number))
+    return Math.round(255 * Math.min(1, Math.max(0, share)) * reach(i))
+  })
+  const x = Float32Array.from(cover, (one) => (one > 0 ? RUBBED_X : 0))
+  const film = { ...filmBy(context, 'coat', () => 0), x, cover }
+  const state = withFilm(context.state, film)
+  if (context.resolved.family !== 'graphite') return state
+  return { ...state, gloss: state.gloss.map((own, i) => ((cover[i] as number) > 60 ? 50 : own)) }
+}
+
+/** So thick lies what is rubbed on. */
+const RUBBED_X = 3

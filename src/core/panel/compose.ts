@@ -1,0 +1,118 @@
+import { FEW, FILM_STEPS, type FilmTable, fewOf, filmTable, FEW_WEIGHTS } from '../colour/fewBands'
+import { groundOf, K2 } from '../colour/optics'
+import { remembered } from '../colour/remembered'
+import { surfaceReflection } from '../colour/sheen'
+import { inkOptics, type PanelFilm, type PanelState } from './films'
+
+/** Linear red, green and blue of every sample, one after the other. */
+export type Lights = Float32Array
+
+/** Tables of films that were asked lately. */
+const tables = remembered<FilmTable>(64)
+
+/** The thickest that a film is anywhere, rounded up to eighths of a doubling: tables are shared. */
+function most(x: Float32Array): number {
+  let top = 0
+  for (let i = 0; i < x.length; i++) if ((x[i] as number) > top) top = x[i] as number
+  return top === 0 ? 0 : 2 ** (Math.ceil(8 * Math.log2(top)) / 8)
+}
+
+/** A film ready to be laid; null where nothing is seen of it. */
+type Layer = { x: Float32Array; cover: Uint8Array | null; pq: Float64Array; perRoot: number }
+
+function layerOf(film: PanelFilm): Layer | null {
+  const top = film.ink ? most(film.x) : 0
+  if (!film.ink || top === 0) return null
+  const { ink } = film
+  const table = tables(`${ink.colour} ${ink.hiding ?? ''} ${ink.scatter ?? ''} ${top}`, () =>
+    filmTable(inkOptics(ink), top),
+  )
+  return { x: film.x, cover: film.cover, ...table }
+}
+
+/** Reflectances inside, ten a sample, as far as they were reckoned: the films that lie in them. */
+export type Inside = { bands: Float32Array; films: readonly PanelFilm[] }
+
+/**
+ * The reflectance inside of every sample under all its films.
+ *
+ * @param ground #RRGGBB of what the films lie on
+ * @param before what was reckoned for fewer films: where the new ones only lie on top it is gone on with, and its bands written over
+ * Source: handbook 10.3, 5.2.
+ */
+export function insideOf(
+  films: readonly PanelFilm[],
+  count: number,
+  ground: string,
+  before?: Inside,
+): Inside {
+  const goesOn =
+    before !== undefined &&
+    before.films.length <= films.length &&
+    before.films.every((film, i) => film === films[i])
+  const bands = before?.bands ?? new Float32Array(count * FEW)
+  if (!goesOn) {
+    const bare = fewOf(groundOf(ground))
+    for (let i = 0; i < count; i++) bands.set(bare, i * FEW)
+  }
+  const added = goesOn ? films.slice(before.films.length) : films
+  lay(
+    bands,
+    added.flatMap((film) => layerOf(film) ?? []),
+    count,
+  )
+  return { bands, films }
+}
+
+function lay(bands: Float32Array, layers: readonly Layer[], count: number): void {
+  if (layers.length === 0) return
+  for (let i = 0; i < count; i++) {
+    const at = i * FEW
+    for (let l = 0; l < layers.length; l++) {
+      const { x, cover, pq, perRoot } = layers[l] as Layer
+      const thick = x[i] as number
+      if (thick === 0) continue
+      const step = (Math.sqrt(thick) * perRoot + 0.5) | 0
+      const row = (step < FILM_STEPS ? step : FILM_STEPS - 1) * FEW * 2
+      const share = cover === null ? 1 : (cover[i] as number) / 255
+      for (let b = 0; b < FEW; b++) {
+        const r = bands[at + b] as number
+        const p = pq[row + 2 * b] as number
+        const q = pq[row + 2 * b + 1] as number
+        const over = (r * (1 - q) + p) / (1 + q - r * p)
+        bands[at + b] = share === 1 ? over : r + share * (over - r)
+      }
+    }
+  }
+}
+
+/** Under a matt face as much more light comes back as under its own sheen, per gloss unit. */
+const SURFACE = Float64Array.from({ length: 256 }, (_, gloss) => surfaceReflection(gloss))
+
+/**
+ * Linear light of every sample, flat: its colour as it is seen with its sheen, and nothing of lamps.
+ *
+ * Source: handbook 10.3, 5.2.
+ */
+export function lightsOf({ bands }: Inside, { gloss, own }: PanelState): Lights {
+  const count = gloss.length
+  const lights = new Float32Array(count * 3)
+  const w = FEW_WEIGHTS
+  for (let i = 0; i < count; i++) {
+    const more = (SURFACE[gloss[i] as number] as number) - (SURFACE[own[i] as number] as number)
+    let [r, g, b] = [0, 0, 0]
+    for (let k = 0; k < FEW; k++) {
+      const in_ = bands[i * FEW + k] as number
+      const seen = ((1 - K2) * in_) / (1 - K2 * in_)
+      const shown = seen + more * (1 - seen)
+      const light = shown > 0 ? shown : 0
+      r += (w[k] as number) * light
+      g += (w[FEW + k] as number) * light
+      b += (w[2 * FEW + k] as number) * light
+    }
+    lights[i * 3] = r
+    lights[i * 3 + 1] = g
+    lights[i * 3 + 2] = b
+  }
+  return lights
+}
