@@ -24,6 +24,7 @@ const CORE_LAYERS = [
   ['colour', TABLES],
   ['mesh', []],
   ['shape', [...TABLES, 'mesh']],
+  ['surface', [...TABLES, 'mesh', 'shape']],
   ['places', [...SCIENCE, 'shape']],
   ['log', ['model']],
   ['stack', PLACES],
@@ -34,6 +35,7 @@ const CORE_LAYERS = [
   ['search', TABLES],
   ['bench', ['model']],
   ['schedule', [...BENCH_SIDE, 'builds', 'bench']],
+  ['panel', [...STACK, 'surface']],
 ]
 
 module.exports = {

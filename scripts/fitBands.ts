@@ -76,7 +76,7 @@ function solve(rows: number[][]): number[] {
   return out
 }
 
-function fit(): number[][] {
+function weightsOf(): number[][] {
   const system = Array.from({ length: UNKNOWN }, () => new Array<number>(UNKNOWN + 1).fill(0))
   for (const { rows, right, counts } of stacks)
     rows.forEach((row, k) => {
@@ -96,7 +96,7 @@ function fit(): number[][] {
 
 let best: { worst: number; weights: number[][] } | null = null
 for (let round = 0; round < ROUNDS; round++) {
-  const weights = fit()
+  const weights = weightsOf()
   let worst = 0
   for (const one of stacks) {
     const light = weights.map((row) =>

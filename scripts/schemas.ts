@@ -10,6 +10,7 @@ import { explainSchema } from '../src/core/formats/explainFile'
 import { masksSchema } from '../src/core/formats/masksFile'
 import { matchSchema } from '../src/core/formats/matchFile'
 import { mixSchema } from '../src/core/formats/mixFile'
+import { panelRequestSchema } from '../src/core/formats/panelFile'
 import { wearSchema } from '../src/core/formats/wearFile'
 import { shapeSchema } from '../src/core/formats/zonesFile'
 import { projectSchema } from '../src/core/model/project'
@@ -27,6 +28,7 @@ const FORMATS: Record<string, GenericSchema> = {
   'tectoria-blend': blendSchema,
   'tectoria-shape': shapeSchema,
   'tectoria-wear': wearSchema,
+  'tectoria-panel': panelRequestSchema,
   'tectoria-bench-problem': benchProblemSchema,
   'tectoria-project': projectSchema,
 }

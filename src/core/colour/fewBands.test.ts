@@ -37,5 +37,7 @@ test.each([
     const [p, q] = [pq[(step * FEW + b) * 2] as number, pq[(step * FEW + b) * 2 + 1] as number]
     return (r * (1 - q) + p) / (1 + q - r * p)
   })
-  read.forEach((r, b) => expect(r).toBeCloseTo(right[b] as number, 2))
+  read.forEach((r, b) => {
+    expect(r).toBeCloseTo(right[b] as number, 2)
+  })
 })

@@ -108,9 +108,7 @@ export function surfaceOf({ panel, sequence }: PanelRequest): {
   const { layout, widthMm, heightMm } = settings
   const scale = sequence.scale ?? USUAL_SCALE
   const features: readonly Feature[] =
-    typeof layout === 'string'
-      ? layoutFeatures(layout, scale, widthMm, heightMm)
-      : layout.features
+    typeof layout === 'string' ? layoutFeatures(layout, scale, widthMm, heightMm) : layout.features
   return { samples: panelSamples({ ...settings, features }), seed: settings.seed, scale }
 }
 

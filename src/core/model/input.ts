@@ -21,22 +21,28 @@ export function quote(value: unknown): string {
   return text.length > QUOTE_LIMIT ? `${text.slice(0, QUOTE_LIMIT)}…` : text
 }
 
+type Issue = v.BaseIssue<unknown>
+
 /** The path of a field, as "steps[3].do"; "" is the whole document. */
-function pathOf(issue: v.BaseIssue<unknown>): string {
+function pathOf(keys: readonly unknown[]): string {
   let path = ''
-  for (const item of issue.path ?? []) {
-    if (typeof item.key === 'number') path += `[${item.key}]`
-    else path += `${path === '' ? '' : '.'}${String(item.key)}`
+  for (const key of keys) {
+    if (typeof key === 'number') path += `[${key}]`
+    else path += `${path === '' ? '' : '.'}${String(key)}`
   }
   return path
 }
 
-/** The innermost issues of a union: the branch that got furthest tells what is really wrong. */
-function flatten(issue: v.BaseIssue<unknown>): v.BaseIssue<unknown>[] {
-  if (!issue.issues?.length) return [issue]
-  const deepest = Math.max(...issue.issues.map((i) => i.path?.length ?? 0))
-  const inner = issue.issues.filter((i) => (i.path?.length ?? 0) === deepest)
-  return deepest > 0 ? inner.flatMap(flatten) : [issue]
+/**
+ * The innermost issues of a union: the branch that got furthest tells what is really wrong. A branch counts its path from the
+ * union on.
+ */
+function flatten(issue: Issue, above: readonly unknown[] = []): { issue: Issue; path: string }[] {
+  const keys = [...above, ...(issue.path ?? []).map(({ key }) => key)]
+  const deepest = Math.max(0, ...(issue.issues ?? []).map((i) => i.path?.length ?? 0))
+  if (deepest === 0) return [{ issue, path: pathOf(keys) }]
+  const inner = issue.issues?.filter((i) => (i.path?.length ?? 0) === deepest) ?? []
+  return inner.flatMap((one) => flatten(one, keys))
 }
 
 /**
@@ -50,8 +56,9 @@ export function parse<T>(
 ): Parsed<T> {
   const result = v.safeParse(schema, value)
   if (result.success) return { ok: true, value: result.output }
-  const problems = result.issues.flatMap(flatten).map((issue) => ({
-    path: pathOf(issue),
+  const issues = result.issues.flatMap((issue) => flatten(issue))
+  const problems = issues.map(({ issue, path }) => ({
+    path,
     found: quote(issue.input),
     expected: expectedOf(issue),
   }))

@@ -90,7 +90,8 @@ export function withAccident(context: ActContext, after: PanelState, kind: Kind)
   const left = (share: number) => (i: number) => 1 - ((1 - share) * (over[i] as number)) / 255
   const changed = withFilms(after, (film) => {
     const mine = film.step === index
-    if (mine ? own < 1 : under < 1 && film === newest) return thinned(film, left(mine ? own : under))
+    if (mine ? own < 1 : under < 1 && film === newest)
+      return thinned(film, left(mine ? own : under))
     return film
   })
   const films = [...changed.films]

@@ -1,7 +1,16 @@
 import type { Act } from '../model/vocabulary'
 import type { PanelActDone } from './actContext'
 import { marks, scratches } from './acts/chips'
-import { chalk, coats, detail, mottle, preshade, rubbedOn, toplight } from './acts/coats'
+import {
+  chalk,
+  coats,
+  detail,
+  drybrushed,
+  graphited,
+  mottle,
+  preshade,
+  toplight,
+} from './acts/coats'
 import { drops, dust, iron, mud, powder, powderFixed, soot } from './acts/dusts'
 import { lining } from './acts/lining'
 import { latex, salt, tape, unmask } from './acts/masks'
@@ -26,8 +35,8 @@ export const PANEL_ACTS: Partial<Record<Act, PanelActDone>> = {
   mottle,
   detail,
   chalk,
-  drybrush: rubbedOn,
-  graphite: rubbedOn,
+  drybrush: drybrushed,
+  graphite: graphited,
   tape,
   latex,
   salt,

@@ -2,6 +2,7 @@ import { hashed } from '../surface/noise'
 import { RECESS_FROM, type Samples } from '../surface/samples'
 import { type ActContext, reachOf, seedFor } from './actContext'
 import type { PanelState } from './films'
+import { sampleAt } from './strokes'
 
 /** From so much edge on a drop hangs from it; a lip is beside a line so deep, mm. */
 const HANGS_FROM = 0.35
@@ -9,50 +10,52 @@ const LIP_OF = 0.08
 /** A drop is asked for so far down, mm. */
 const BELOW_MM = 0.25
 
-/** Where water starts to run: edges with a drop under them, lower lips of lines, lower borders of chips. Source: handbook 10.3. */
-export function isAnchor(samples: Samples, state: PanelState, i: number): boolean {
-  const [fx, fy, fz] = [
-    samples.fallX[i] as number,
-    samples.fallY[i] as number,
-    samples.fallZ[i] as number,
-  ]
-  if (fx === 0 && fy === 0 && fz === 0) return false
-  const { x, y, z, spacing } = samples
-  const at = (far: number) => {
-    let [best, found] = [Number.POSITIVE_INFINITY, -1]
-    const [px, py, pz] = [
-      (x[i] as number) + fx * far,
-      (y[i] as number) + fy * far,
-      (z[i] as number) + fz * far,
-    ]
-    samples.near(px, py, pz, spacing, (j) => {
-      const off =
-        ((x[j] as number) - px) ** 2 +
-        ((y[j] as number) - py) ** 2 +
-        (samples.grid ? 0 : ((z[j] as number) - pz) ** 2)
-      if (off < best) {
-        best = off
-        found = j
-      }
-    })
-    return found
-  }
-  const [below, above] = [at(BELOW_MM), at(-BELOW_MM)]
-  if (below < 0 || above < 0) return false
-  const own = isMarked(state, i)
-  if (own && !isMarked(state, below)) return true
-  if ((samples.recess[i] as number) >= RECESS_FROM) return false
-  if ((samples.recess[above] as number) >= LIP_OF) return true
-  const drops = samples.grid ? (z[below] as number) < (z[i] as number) - 0.01 : true
-  return (samples.edge[i] as number) > HANGS_FROM && drops
+/** The sample so far down a fall from another, mm; −1: there is none. */
+function downFrom(samples: Samples, i: number, far: number): number {
+  const fx = samples.fallX[i] as number
+  const fy = samples.fallY[i] as number
+  const fz = samples.grid ? 0 : (samples.fallZ[i] as number)
+  if (fx === 0 && fy === 0 && fz === 0) return -1
+  return sampleAt(
+    samples,
+    (samples.x[i] as number) + fx * far,
+    (samples.y[i] as number) + fy * far,
+    (samples.z[i] as number) + fz * far,
+  )
 }
 
-/** Is there a chip? */
-function isMarked({ opened, films }: PanelState, i: number): boolean {
-  if ((opened[i] as number) > 127) return true
-  for (const { kind, cover } of films)
-    if (kind === 'mark' && cover && (cover[i] as number) > 127) return true
-  return false
+/**
+ * Where water starts to run: edges with a drop under them, lower lips of lines, lower borders of chips; in their order.
+ * Source: handbook 10.3.
+ */
+function startsOf(samples: Samples, state: PanelState): number[] {
+  const { recess, edge, z, count } = samples
+  const starts = new Set<number>()
+  const marked = marksOf(samples, state)
+  for (let i = 0; i < count; i++) {
+    const chip = marked[i] === 1
+    const deep = (recess[i] as number) >= LIP_OF
+    const hangs = (edge[i] as number) > HANGS_FROM && (recess[i] as number) < RECESS_FROM
+    if (!chip && !deep && !hangs) continue
+    const below = downFrom(samples, i, BELOW_MM)
+    if (below < 0) continue
+    if (deep) {
+      if ((recess[below] as number) < RECESS_FROM) starts.add(below)
+    } else if (chip && marked[below] === 0) starts.add(i)
+    else if (hangs && (!samples.grid || (z[below] as number) < (z[i] as number) - 0.01))
+      starts.add(i)
+  }
+  return [...starts]
+}
+
+/** Where there is a chip. */
+function marksOf({ count }: Samples, { opened, films }: PanelState): Uint8Array {
+  const out = opened.map((one) => (one > 127 ? 1 : 0))
+  for (const { kind, cover } of films) {
+    if (kind !== 'mark' || !cover) continue
+    for (let i = 0; i < count; i++) if ((cover[i] as number) > 127) out[i] = 1
+  }
+  return out
 }
 
 /**
@@ -65,20 +68,20 @@ export function anchorsOf(
   context: ActContext,
   perMm: number,
   apartMm: number,
-  also: (i: number) => boolean = () => false,
+  also?: (i: number) => boolean,
 ): number[] {
   const { samples, state } = context
   const reach = reachOf(context)
-  const all: number[] = []
-  for (let i = 0; i < samples.count; i++)
-    if (reach(i) > 0 && (isAnchor(samples, state, i) || also(i))) all.push(i)
+  const starts = new Set(startsOf(samples, state))
+  if (also) for (let i = 0; i < samples.count; i++) if (also(i)) starts.add(i)
+  const all = [...starts].filter((i) => reach(i) > 0)
   const seed = seedFor(context, 'anchors')
   const order = all
     .map((i) => ({ i, at: hashed(seed, i, 0, 0) }))
     .sort((a, b) => a.at - b.at || a.i - b.i)
   // Anchors are a few samples deep.
   const length = (all.length * samples.spacing) / DEEP
-  const wanted = Math.round(length * perMm)
+  const wanted = perMm > 0 ? Math.max(1, Math.round(length * perMm)) : 0
   const taken = new Set<number>()
   const cell = (v: number) => Math.floor(v / apartMm)
   const key = (a: number, b: number, c: number) => hashed(7, a, b, c)

@@ -1,4 +1,4 @@
-import { FEW, FILM_STEPS, type FilmTable, fewOf, filmTable, FEW_WEIGHTS } from '../colour/fewBands'
+import { FEW, FEW_WEIGHTS, FILM_STEPS, type FilmTable, fewOf, filmTable } from '../colour/fewBands'
 import { groundOf, K2 } from '../colour/optics'
 import { remembered } from '../colour/remembered'
 import { surfaceReflection } from '../colour/sheen'
@@ -65,25 +65,22 @@ export function insideOf(
 }
 
 function lay(bands: Float32Array, layers: readonly Layer[], count: number): void {
-  if (layers.length === 0) return
-  for (let i = 0; i < count; i++) {
-    const at = i * FEW
-    for (let l = 0; l < layers.length; l++) {
-      const { x, cover, pq, perRoot } = layers[l] as Layer
+  for (const { x, cover, pq, perRoot } of layers)
+    for (let i = 0; i < count; i++) {
       const thick = x[i] as number
       if (thick === 0) continue
       const step = (Math.sqrt(thick) * perRoot + 0.5) | 0
-      const row = (step < FILM_STEPS ? step : FILM_STEPS - 1) * FEW * 2
+      let row = (step < FILM_STEPS ? step : FILM_STEPS - 1) * FEW * 2
       const share = cover === null ? 1 : (cover[i] as number) / 255
-      for (let b = 0; b < FEW; b++) {
-        const r = bands[at + b] as number
-        const p = pq[row + 2 * b] as number
-        const q = pq[row + 2 * b + 1] as number
-        const over = (r * (1 - q) + p) / (1 + q - r * p)
-        bands[at + b] = share === 1 ? over : r + share * (over - r)
+      const end = i * FEW + FEW
+      for (let at = i * FEW; at < end; at++, row += 2) {
+        const r = bands[at] as number
+        const p = pq[row] as number
+        const q = pq[row + 1] as number
+        const over = (r - r * q + p) / (1 + q - r * p)
+        bands[at] = share === 1 ? over : r + share * (over - r)
       }
     }
-  }
 }
 
 /** Under a matt face as much more light comes back as under its own sheen, per gloss unit. */
@@ -98,14 +95,16 @@ export function lightsOf({ bands }: Inside, { gloss, own }: PanelState): Lights 
   const count = gloss.length
   const lights = new Float32Array(count * 3)
   const w = FEW_WEIGHTS
-  for (let i = 0; i < count; i++) {
+  for (let i = 0, at = 0; i < count; i++) {
     const more = (SURFACE[gloss[i] as number] as number) - (SURFACE[own[i] as number] as number)
-    let [r, g, b] = [0, 0, 0]
-    for (let k = 0; k < FEW; k++) {
-      const in_ = bands[i * FEW + k] as number
-      const seen = ((1 - K2) * in_) / (1 - K2 * in_)
-      const shown = seen + more * (1 - seen)
-      const light = shown > 0 ? shown : 0
+    const less = 1 - more
+    let r = 0
+    let g = 0
+    let b = 0
+    for (let k = 0; k < FEW; k++, at++) {
+      const within = bands[at] as number
+      const light = (((1 - K2) * within) / (1 - K2 * within)) * less + more
+      if (light <= 0) continue
       r += (w[k] as number) * light
       g += (w[FEW + k] as number) * light
       b += (w[2 * FEW + k] as number) * light

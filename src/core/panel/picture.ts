@@ -1,5 +1,5 @@
 import { surfaceReflection } from '../colour/sheen'
-import { noiseAt, noisePlace, seedOf } from '../surface/noise'
+import { noiseOver, seedOf } from '../surface/noise'
 import type { Samples } from '../surface/samples'
 import type { Lights } from './compose'
 import { MICRONS_OF_X, type PanelState } from './films'
@@ -67,7 +67,8 @@ function flat(lights: Lights): Uint8Array {
 /** Grey by a field, 0 to 1. */
 function greys(count: number, of: (i: number) => number): Uint8Array {
   const out = new Uint8Array(count * 3)
-  for (let i = 0; i < count; i++) out.fill(Math.round(255 * Math.min(1, Math.max(0, of(i)))), i * 3, i * 3 + 3)
+  for (let i = 0; i < count; i++)
+    out.fill(Math.round(255 * Math.min(1, Math.max(0, of(i)))), i * 3, i * 3 + 3)
   return out
 }
 
@@ -118,7 +119,9 @@ function lit(samples: Samples, state: PanelState, lights: Lights, seed: number):
   const normal = new Float64Array(3)
   for (let i = 0; i < samples.count; i++) {
     normalAt(i, normal)
-    const [nx, ny, nz] = normal as unknown as [number, number, number]
+    const nx = normal[0] as number
+    const ny = normal[1] as number
+    const nz = normal[2] as number
     let lx = LAMP.x * wide - (x[i] as number) * 0.55
     let ly = LAMP.y * wide - (y[i] as number) * 0.55
     let lz = LAMP.z * wide - (z[i] as number)
@@ -170,7 +173,7 @@ function shineOf(
 }
 
 function smooth(t: number): number {
-  const u = t < 0 ? 0 : t > 1 ? 1 : t
+  const u = Math.min(1, Math.max(0, t))
   return u * u * (3 - 2 * u)
 }
 
@@ -185,7 +188,8 @@ function normals(samples: Samples, state: PanelState, seed: number) {
     }
   const height = reliefOf(samples, state)
   const { width, height: down, mm } = grid
-  const { x, y } = samples
+  const grains = [0, 1].map((k) => noiseOver(samples, seed + k, GRAIN.matt))
+  const peels = [2, 3].map((k) => noiseOver(samples, seed + k, GRAIN.peel))
   return (i: number, out: Float64Array) => {
     const column = i % width
     const left = column > 0 ? i - 1 : i
@@ -193,21 +197,18 @@ function normals(samples: Samples, state: PanelState, seed: number) {
     const above = i >= width ? i - width : i
     const below = i < width * (down - 1) ? i + width : i
     const gloss = (state.gloss[i] as number) / 100
-    const z = noisePlace(samples, i)
-    const [px, py] = [x[i] as number, y[i] as number]
     const grain = GRAIN.mattSlope * (1 - gloss) ** 2
     const peel = GRAIN.peelSlope * gloss
-    const gx =
-      grain * noiseAt(seed, GRAIN.matt, px, py, z) + peel * noiseAt(seed + 2, GRAIN.peel, px, py, z)
-    const gy =
-      grain * noiseAt(seed + 1, GRAIN.matt, px, py, z) +
-      peel * noiseAt(seed + 3, GRAIN.peel, px, py, z)
+    const slope = (k: 0 | 1) =>
+      grain * ((grains[k] as Float32Array)[i] as number) +
+      peel * ((peels[k] as Float32Array)[i] as number)
     const dx =
-      ((height[right] as number) - (height[left] as number)) / (Math.max(1, right - left) * mm) + gx
+      ((height[right] as number) - (height[left] as number)) / (Math.max(1, right - left) * mm) +
+      slope(0)
     const dy =
       ((height[below] as number) - (height[above] as number)) /
         (Math.max(1, (below - above) / width) * mm) +
-      gy
+      slope(1)
     const long = Math.sqrt(1 + dx * dx + dy * dy)
     out[0] = -dx / long
     out[1] = -dy / long

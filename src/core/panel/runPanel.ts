@@ -1,5 +1,5 @@
-import type { Sequence } from '../model/sequence'
 import { isAct } from '../model/isAct'
+import type { Sequence } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
 import { judgeSequence } from '../stack/check'
 import type { Finding } from '../stack/rules/finding'
@@ -7,10 +7,10 @@ import type { SimulatedStep, Simulation } from '../stack/simulate/simulation'
 import type { Samples } from '../surface/samples'
 import { accidentOf, withAccident } from './accidents'
 import type { ActContext } from './actContext'
-import { PANEL_ACTS } from './actTable'
 import { wetChips } from './acts/chips'
 import { rusting } from './acts/dusts'
-import { bareState, type PanelState } from './films'
+import { PANEL_ACTS } from './actTable'
+import type { PanelState } from './films'
 
 /** What a panel is asked for beside its steps. */
 export type PanelRun = { samples: Samples; seed: number; scale: number }
@@ -84,7 +84,7 @@ function rusted(plan: PanelPlan, run: PanelRun, state: PanelState, index: number
   const { activated, byStep, simulation } = plan
   const starts = activated && byStep.get(activated.step)
   if (!starts || index < activated.step) return state
-  const now = simulation.timeline.find(({ step }) => step === index)?.to ?? activated.at
+  const now = simulation.marks[index + 1]?.at ?? simulation.total
   const context: ActContext = {
     ...run,
     state,
@@ -98,13 +98,4 @@ function rusted(plan: PanelPlan, run: PanelRun, state: PanelState, index: number
   const at = state.films.findIndex(({ act }) => act === film.act)
   const films = at < 0 ? [...state.films, film] : state.films.with(at, film)
   return { ...state, films }
-}
-
-/** The states after every step, from the bare surface on: one more than there are steps. */
-export function panelStates(plan: PanelPlan, run: PanelRun): PanelState[] {
-  const states = [bareState(run.samples.count)]
-  plan.sequence.steps.forEach((_, index) => {
-    states.push(afterStep(plan, run, states[index] as PanelState, index))
-  })
-  return states
 }

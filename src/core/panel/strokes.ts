@@ -60,11 +60,7 @@ export function walk(
   visit: (sample: number, t: number, way: readonly [number, number, number]) => void,
 ): number {
   const step = samples.spacing
-  let [x, y, z] = [
-    samples.x[from] as number,
-    samples.y[from] as number,
-    samples.z[from] as number,
-  ]
+  let [x, y, z] = [samples.x[from] as number, samples.y[from] as number, samples.z[from] as number]
   let at = from
   for (let gone = 0; gone <= long; gone += step) {
     const t = gone / long

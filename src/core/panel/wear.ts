@@ -1,4 +1,5 @@
 import { flakeAt, noiseOver, noisePlace } from '../surface/noise'
+import { ranked } from '../surface/ranked'
 import { type ActContext, seedFor, whereOf, zoneOf } from './actContext'
 
 /** What wear follows, and how much each counts. Source: handbook 10.3. */
@@ -43,29 +44,34 @@ function wearOver(context: ActContext, asked: WearAsked, share: number): Float32
       (where ? WEAR.where * where(i) : 0) +
       WEAR.noise * (wear[i] as number)
   }
-  // What flakes can't lift among the first is not asked for them.
-  const floor = highest(wear, share) - FLAKES_MOST
-  for (let i = 0; i < wear.length; i++) {
-    if ((wear[i] as number) < floor) {
-      wear[i] = Number.NEGATIVE_INFINITY
-      continue
+  let left = FLAKES_MOST
+  FLAKES.forEach(({ marks, weighs }, k) => {
+    // What the flakes that are left can't lift among the first is not asked for them.
+    const floor = highest(wear, share) - left
+    left -= weighs
+    for (let i = 0; i < wear.length; i++) {
+      const own = wear[i] as number
+      if (own < floor) {
+        wear[i] = Number.NEGATIVE_INFINITY
+        continue
+      }
+      const flake = flakeAt(
+        seed + 31 * k,
+        marks * markMm,
+        samples.x[i] as number,
+        samples.y[i] as number,
+        noisePlace(samples, i),
+      )
+      wear[i] = own + weighs * flake
     }
-    const [x, y] = [samples.x[i] as number, samples.y[i] as number]
-    const z = noisePlace(samples, i)
-    let more = 0
-    FLAKES.forEach(({ marks, weighs }, k) => {
-      more += weighs * flakeAt(seed + 31 * k, marks * markMm, x, y, z)
-    })
-    wear[i] = (wear[i] as number) + more
-  }
+  })
   return wear
 }
 
 /** The value that a share of all samples reaches. */
 function highest(values: Float32Array, share: number): number {
-  const sorted = values.slice().sort()
-  const at = sorted.length - Math.max(1, Math.round(share * sorted.length))
-  return sorted[Math.max(0, at)] as number
+  const at = values.length - Math.max(1, Math.round(share * values.length))
+  return ranked(values.slice(), Math.max(0, at))
 }
 
 /**

@@ -51,7 +51,7 @@ type Of<K extends Kind> = Extract<Feature, { kind: K }>
 const ROUNDED = 0.1
 
 function smooth(t: number): number {
-  const u = t < 0 ? 0 : t > 1 ? 1 : t
+  const u = Math.min(1, Math.max(0, t))
   return u * u * u * (u * (u * 6 - 15) + 10)
 }
 
@@ -206,7 +206,8 @@ export function reliefOf(
       for (let j = Math.max(0, Math.floor(top / mm)); j < Math.min(height, bottom / mm); j++)
         for (let i = Math.max(0, Math.floor(left / mm)); i < Math.min(width, right / mm); i++) {
           const at = j * width + i
-          const low = (raised[at] as number) + rise(feature as never, (i + 0.5) * mm, (j + 0.5) * mm)
+          const low =
+            (raised[at] as number) + rise(feature as never, (i + 0.5) * mm, (j + 0.5) * mm)
           relief[at] = Math.min(relief[at] as number, low)
         }
     }

@@ -50,8 +50,7 @@ function linesMost(
       back[i] = ends || value > (back[i + 1] as number) ? value : (back[i + 1] as number)
     }
     for (let i = 0; i < long; i++) {
-      const [a, b] = [back[i] as number, ahead[i + window - 1] as number]
-      out[base + i * step] = a > b ? a : b
+      out[base + i * step] = Math.max(back[i] as number, ahead[i + window - 1] as number)
     }
   }
   return out
@@ -71,7 +70,8 @@ function discMost(from: Float32Array, { width, height, mm }: SampleGrid, radius:
   const rows = new Map<number, Float32Array>()
   for (let dy = -reach; dy <= reach; dy++) {
     const half = Math.floor(Math.sqrt(reach * reach - dy * dy))
-    const most = rows.get(half) ?? linesMost(from, { long: width, lines: height, step: 1, skip: width }, half)
+    const most =
+      rows.get(half) ?? linesMost(from, { long: width, lines: height, step: 1, skip: width }, half)
     rows.set(half, most)
     for (let row = 0; row < height; row++) {
       const to = Math.min(height - 1, Math.max(0, row + dy)) * width
@@ -100,8 +100,7 @@ export function slopesOf(from: Float32Array, { width, height, mm }: SampleGrid) 
       const [l, r] = [i > 0 ? at - 1 : at, i < width - 1 ? at + 1 : at]
       const [u, d] = [j > 0 ? at - width : at, j < height - 1 ? at + width : at]
       dx[at] = r === l ? 0 : ((from[r] as number) - (from[l] as number)) / ((r - l) * mm)
-      dy[at] =
-        d === u ? 0 : ((from[d] as number) - (from[u] as number)) / (((d - u) / width) * mm)
+      dy[at] = d === u ? 0 : ((from[d] as number) - (from[u] as number)) / (((d - u) / width) * mm)
     }
   return { dx, dy }
 }

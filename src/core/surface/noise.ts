@@ -1,4 +1,4 @@
-import type { Samples } from './samples'
+import type { SampleGrid, Samples } from './samples'
 
 /** A whole number to one that nobody foresees. */
 export function hashed(seed: number, a: number, b: number, c: number): number {
@@ -38,19 +38,18 @@ function fade(t: number): number {
 
 function pull(seed: number, i: number, j: number, k: number, x: number, y: number, z: number) {
   const way = (hashed(seed, i, j, k) & 15) * 3
-  return (
-    (WAYS[way] as number) * x + (WAYS[way + 1] as number) * y + (WAYS[way + 2] as number) * z
-  )
+  return (WAYS[way] as number) * x + (WAYS[way + 1] as number) * y + (WAYS[way + 2] as number) * z
 }
 
 /** One octave of noise at a place, about −0.9 to 0.9: gradients of a lattice of 1, blended. */
 function octave(seed: number, x: number, y: number, z: number): number {
-  const [i, j, k] = [Math.floor(x), Math.floor(y), Math.floor(z)]
-  const [fx, fy, fz] = [x - i, y - j, z - k]
-  const [u, v, w] = [fade(fx), fade(fy), fade(fz)]
-  const low = plane(seed, i, j, k, fx, fy, fz, u, v)
+  const i = Math.floor(x)
+  const j = Math.floor(y)
+  const k = Math.floor(z)
+  const low = plane(seed, i, j, k, x - i, y - j, z - k)
+  const w = fade(z - k)
   // On a flat panel every place lies in one plane of the lattice.
-  return w === 0 ? low : low + w * (plane(seed, i, j, k + 1, fx, fy, fz - 1, u, v) - low)
+  return w === 0 ? low : low + w * (plane(seed, i, j, k + 1, x - i, y - j, z - k - 1) - low)
 }
 
 function plane(
@@ -61,15 +60,14 @@ function plane(
   fx: number,
   fy: number,
   fz: number,
-  u: number,
-  v: number,
 ): number {
+  const u = fade(fx)
   const a = pull(seed, i, j, k, fx, fy, fz)
   const b = pull(seed, i + 1, j, k, fx - 1, fy, fz)
   const c = pull(seed, i, j + 1, k, fx, fy - 1, fz)
   const d = pull(seed, i + 1, j + 1, k, fx - 1, fy - 1, fz)
   const top = a + u * (b - a)
-  return top + v * (c + u * (d - c) - top)
+  return top + fade(fy) * (c + u * (d - c) - top)
 }
 
 /** Octaves, each half as long and half as strong as the one before, and what makes of their sum about −1 to 1. */
@@ -83,14 +81,16 @@ const LOUD = 1.6
  * Source: handbook 10.3.
  */
 export function noiseAt(seed: number, size: number, x: number, y: number, z: number): number {
-  let [sum, strong, per] = [0, 1, 1 / size]
+  let sum = 0
+  let strong = 1
+  let per = 1 / size
   for (let o = 0; o < OCTAVES; o++) {
     sum += strong * octave(seed + o * 7919, x * per, y * per, z * per)
     strong /= 2
     per *= 2
   }
   const loud = (sum * LOUD) / (2 - 2 ** (1 - OCTAVES))
-  return loud < -1 ? -1 : loud > 1 ? 1 : loud
+  return Math.min(1, Math.max(-1, loud))
 }
 
 /** A single octave at a place: for what is only bent by it. */
@@ -105,11 +105,73 @@ export function noisePlace(samples: Samples, i: number): number {
 
 /** Noise over all samples. */
 export function noiseOver(samples: Samples, seed: number, size: number): Float32Array {
-  const { x, y, count } = samples
+  const { x, y, z, count, grid } = samples
+  if (grid) return noiseInRows(grid, seed, size)
   const out = new Float32Array(count)
   for (let i = 0; i < count; i++)
-    out[i] = noiseAt(seed, size, x[i] as number, y[i] as number, noisePlace(samples, i))
+    out[i] = noiseAt(seed, size, x[i] as number, y[i] as number, z[i] as number)
   return out
+}
+
+/** The same over rows: what a cell of the lattice has is looked up once for all samples of a row in it. */
+function noiseInRows({ width, height, mm }: SampleGrid, seed: number, size: number): Float32Array {
+  const out = new Float32Array(width * height)
+  const places = Float32Array.from({ length: width }, (_, i) => (i + 0.5) * mm)
+  const sums = new Float64Array(width)
+  for (let row = 0; row < height; row++) {
+    sums.fill(0)
+    for (let o = 0, strong = 1, per = 1 / size; o < OCTAVES; o++, strong /= 2, per *= 2)
+      addRow(sums, places, Math.fround((row + 0.5) * mm) * per, per, strong, seed + o * 7919)
+    for (let i = 0, at = row * width; i < width; i++, at++) {
+      const loud = ((sums[i] as number) * LOUD) / (2 - 2 ** (1 - OCTAVES))
+      out[at] = Math.min(1, Math.max(-1, loud))
+    }
+  }
+  return out
+}
+
+/** One octave of a row, added to its sums. */
+function addRow(
+  sums: Float64Array,
+  places: Float32Array,
+  y: number,
+  per: number,
+  strong: number,
+  seed: number,
+): void {
+  const j = Math.floor(y)
+  const fy = y - j
+  const v = fade(fy)
+  let cell = Number.NaN
+  let [ax, ay, bx, by, cx, cy, dx, dy] = [0, 0, 0, 0, 0, 0, 0, 0]
+  for (let k = 0; k < sums.length; k++) {
+    const x = (places[k] as number) * per
+    const i = Math.floor(x)
+    if (i !== cell) {
+      cell = i
+      const [a, b] = [wayOf(seed, i, j), wayOf(seed, i + 1, j)]
+      const [c, d] = [wayOf(seed, i, j + 1), wayOf(seed, i + 1, j + 1)]
+      ax = WAYS[a] as number
+      ay = (WAYS[a + 1] as number) * fy
+      bx = WAYS[b] as number
+      by = (WAYS[b + 1] as number) * fy
+      cx = WAYS[c] as number
+      cy = (WAYS[c + 1] as number) * (fy - 1)
+      dx = WAYS[d] as number
+      dy = (WAYS[d + 1] as number) * (fy - 1)
+    }
+    const fx = x - i
+    const u = fx * fx * fx * (fx * (fx * 6 - 15) + 10)
+    const left = ax * fx + ay
+    const top = left + u * (bx * (fx - 1) + by - left)
+    const low = cx * fx + cy
+    const bottom = low + u * (dx * (fx - 1) + dy - low)
+    sums[k] = (sums[k] as number) + strong * (top + v * (bottom - top))
+  }
+}
+
+function wayOf(seed: number, i: number, j: number): number {
+  return (hashed(seed, i, j, 0) & 15) * 3
 }
 
 /** How far a cell's point is moved about, and how far a place is bent before its cell is asked, of a cell. Source: handbook 10.3. */

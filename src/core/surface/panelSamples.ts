@@ -54,18 +54,7 @@ export function panelSamples(shape: PanelShape): Samples {
     y[i] = (Math.floor(i / grid.width) + 0.5) * grid.mm
   }
   const { nx, ny, nz } = normalsOf(height, grid)
-  const bend = bending(smoothed(height, grid, EDGE.smoothed), grid)
-  // A broad curve is the face itself.
-  const raised = height.map((own, i) => own - (broad[i] as number))
-  const filled = closed(raised, grid, CLOSED_BY)
-  const recess = filled.map((top, i) =>
-    Math.max(
-      0,
-      top - (raised[i] as number),
-      Math.min(CORNER.most, CORNER.per * Math.max(0, -(bend[i] as number) - 1)),
-    ),
-  )
-  const edge = bend.map((one) => Math.min(1, Math.max(0, EDGE.per * one - EDGE.from)))
+  const { recess, edge, open } = hollowsOf(height, broad, grid)
   const stance = stanceOf(shape, grid)
   const samples: Samples = {
     count,
@@ -81,7 +70,7 @@ export function panelSamples(shape: PanelShape): Samples {
     front: nz,
     recess,
     edge,
-    open: openness(raised, grid),
+    open,
     level: stance.level,
     up: nx.map(
       (one, i) =>
@@ -100,6 +89,23 @@ export function panelSamples(shape: PanelShape): Samples {
     travel: [...turned(shape.travel), 0],
   }
   return withPlates(samples, grid)
+}
+
+/** How deep, how sharp and how open each sample lies. */
+function hollowsOf(height: Float32Array, broad: Float32Array, grid: SampleGrid) {
+  const bend = bending(smoothed(height, grid, EDGE.smoothed), grid)
+  // A broad curve is the face itself.
+  const raised = height.map((own, i) => own - (broad[i] as number))
+  const filled = closed(raised, grid, CLOSED_BY)
+  const recess = filled.map((top, i) =>
+    Math.max(
+      0,
+      top - (raised[i] as number),
+      Math.min(CORNER.most, CORNER.per * Math.max(0, -(bend[i] as number) - 1)),
+    ),
+  )
+  const edge = bend.map((one) => Math.min(1, Math.max(0, EDGE.per * one - EDGE.from)))
+  return { recess, edge, open: openness(raised, grid) }
 }
 
 function normalsOf(height: Float32Array, grid: SampleGrid) {
@@ -243,13 +249,18 @@ function withPlates(samples: Samples, { width, height }: SampleGrid): Samples {
   const row = (at: number) => Math.floor((6 * at) / height)
   const order = [...first].sort(([, a], [, b]) => row(a[0]) - row(b[0]) || a[1] - b[1])
   const number = new Map(order.slice(0, 255).map(([piece], at) => [piece, at + 1]))
-  const seeds: number[] = []
-  const plate = Uint8Array.from(of, (piece, i) => {
-    const own = number.get(piece) ?? 0
-    if (own > 0) seeds.push(i)
-    return own
-  })
-  const { source } = spread(samples, seeds, PLATE_REACH)
+  const plate = Uint8Array.from(of, (piece) => number.get(piece) ?? 0)
+  const { start, next } = samples
+  const rims: number[] = []
+  for (let i = 0; i < plate.length; i++) {
+    if (plate[i] === 0) continue
+    for (let n = start[i] as number; n < (start[i + 1] as number); n++)
+      if (plate[next[n] as number] === 0) {
+        rims.push(i)
+        break
+      }
+  }
+  const { source } = spread(samples, rims, PLATE_REACH, 'straight', (i) => plate[i] === 0)
   source.forEach((from, i) => {
     if (from >= 0) plate[i] = plate[from] as number
   })

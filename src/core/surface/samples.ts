@@ -67,10 +67,9 @@ export function isFace({ recess, edge }: Samples, i: number): boolean {
   return (recess[i] as number) < RECESS_FROM && (edge[i] as number) < FACE_EDGE
 }
 
-/** How far two samples are apart, mm. */
-export function apart({ x, y, z }: Samples, i: number, j: number): number {
-  const dx = (x[i] as number) - (x[j] as number)
-  const dy = (y[i] as number) - (y[j] as number)
-  const dz = (z[i] as number) - (z[j] as number)
-  return Math.sqrt(dx * dx + dy * dy + dz * dz)
+/** The samples that are so, in their order. */
+export function samplesThat({ count }: Samples, is: (sample: number) => boolean): number[] {
+  const out: number[] = []
+  for (let i = 0; i < count; i++) if (is(i)) out.push(i)
+  return out
 }

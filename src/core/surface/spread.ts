@@ -1,4 +1,4 @@
-import { apart, type Samples } from './samples'
+import type { Samples } from './samples'
 
 /** What spreads from seeds: how far each sample is from the nearest, mm, and which that is; −1 where none comes so far. */
 export type Spread = { distance: Float32Array; source: Int32Array }
@@ -20,7 +20,7 @@ export function spread(
   way: Way = 'straight',
   allowed?: (sample: number) => boolean,
 ): Spread {
-  const { start, next, count, spacing } = samples
+  const { start, next, count, spacing, x, y, z } = samples
   const distance = new Float32Array(count).fill(Number.POSITIVE_INFINITY)
   const source = new Int32Array(count).fill(-1)
   const step = spacing / 2
@@ -35,23 +35,33 @@ export function spread(
     if (!bucket) continue
     for (let at = 0; at < bucket.length; at++) {
       const i = bucket[at] as number
-      const from = source[i] as number
+      const gone = distance[i] as number
       // Reached from nearer meanwhile.
-      if (Math.floor((distance[i] as number) / step) < b) continue
-      for (let n = start[i] as number; n < (start[i + 1] as number); n++) {
+      if (Math.floor(gone / step) < b) continue
+      const from = source[i] as number
+      const origin = way === 'along' ? i : from
+      const so = way === 'along' ? gone : 0
+      const ox = x[origin] as number
+      const oy = y[origin] as number
+      const oz = z[origin] as number
+      const end = start[i + 1] as number
+      for (let n = start[i] as number; n < end; n++) {
         const j = next[n] as number
-        if (allowed && !allowed(j)) continue
+        const dx = (x[j] as number) - ox
+        const dy = (y[j] as number) - oy
+        const dz = (z[j] as number) - oz
         // As it is kept: else a rounding would come nearer for ever.
-        const far = Math.fround(
-          way === 'along' ? (distance[i] as number) + apart(samples, i, j) : apart(samples, from, j),
-        )
-        if (far > most || far >= (distance[j] as number)) continue
+        const far = Math.fround(so + Math.sqrt(dx * dx + dy * dy + dz * dz))
+        if (far >= (distance[j] as number) || far > most || (allowed && !allowed(j))) continue
         distance[j] = far
         source[j] = from
-        const into = Math.max(b, Math.floor((distance[j] as number) / step))
-        const own = buckets[into] ?? []
-        buckets[into] = own
-        own.push(j)
+        const into = Math.max(b, Math.floor(far / step))
+        const own = buckets[into]
+        if (own) own.push(j)
+        else {
+          while (buckets.length < into) buckets.push([])
+          buckets[into] = [j]
+        }
       }
     }
     buckets[b] = []

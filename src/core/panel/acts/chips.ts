@@ -1,5 +1,6 @@
 import type { Act, Family } from '../../model/vocabulary'
 import { aboutNothing, drawn, noiseAt, noisePlace, seedOf } from '../../surface/noise'
+import { samplesThat } from '../../surface/samples'
 import { piecesOf, spread } from '../../surface/spread'
 import {
   type ActContext,
@@ -12,18 +13,27 @@ import {
   wayOf,
   withFilm,
 } from '../actContext'
-import { type PanelFilm, type PanelState, thinned, withFilms } from '../films'
+import { type PanelFilm, thinned, withFilms } from '../films'
 import { strokeOver } from '../strokes'
 import { borderOf, worn } from '../wear'
 
 /** The real size of a mark, mm, the smallest that its tool makes on the model, and how much of the surface all of it is. Source: handbook 10.1, 10.3. */
-type MarkRow = { real: number; least: number; share: number; edge?: number }
+type MarkRow = {
+  real: number
+  least: number
+  share: number
+  edge?: number
+  /** A later colour lies inside of it. */
+  hosts?: true
+  /** Coverage in its middle and at its rim, where it is no opaque paint. */
+  covers?: readonly [number, number]
+}
 
 const MARKS: Partial<Record<Act, MarkRow>> = {
   'chip-wet': { real: 25, least: 0.2, share: 0.25 },
-  'chip-sponge': { real: 25, least: 0.2, share: 0.06 },
-  'chip-brush': { real: 18, least: 0.1, share: 0.06 },
-  pencil: { real: 20, least: 0.3, share: 0.06, edge: 1.6 },
+  'chip-sponge': { real: 25, least: 0.2, share: 0.06, hosts: true },
+  'chip-brush': { real: 18, least: 0.1, share: 0.06, hosts: true },
+  pencil: { real: 20, least: 0.3, share: 0.06, edge: 1.6, covers: [204, 204] },
   scratch: { real: 3, least: 0.05, share: 0.02 },
 }
 const USUAL_MARK: MarkRow = { real: 25, least: 0.2, share: 0.06 }
@@ -77,32 +87,26 @@ export const wetChips =
   }
 
 /** Coverage of a mark in its middle and at its rim. Source: handbook 10.3. */
-const COVERS = { middle: 255, rim: 217, pencil: 204 } as const
+const COVERS = [255, 217] as const
 
 /** Opaque marks by wear; a later colour lies inside of earlier ones. Source: handbook 10.3. */
 export const marks: PanelActDone = (context) => {
-  const { mm, share, edge } = markOf(context)
+  const { mm, share, edge, hosts: isChip, covers = COVERS } = markOf(context)
   const asked = { markMm: mm, edgeTimes: edge ?? 1 }
   const wanted = amountOf(context) * share
-  const hosts = chipsBefore(context)
-  const taken = hosts
-    ? cores(context, hosts, mm)
-    : worn(context, asked, wanted)
+  const hosts = isChip ? chipsBefore(context) : null
+  const taken = hosts ? cores(context, hosts, mm) : worn(context, asked, wanted)
   const rim = borderOf(context, taken, true)
-  const soft = context.resolved.family === 'pencil'
-  const cover = taken.map((one, i) =>
-    one === 0 ? 0 : soft ? COVERS.pencil : rim[i] === 1 ? COVERS.rim : COVERS.middle,
-  )
+  const cover = taken.map((one, i) => (one === 0 ? 0 : covers[rim[i] === 1 ? 1 : 0]))
   return withFilm(context.state, marksBy(context, cover))
 }
 
 /** Samples of chips of other colours that were laid before; null: there are none. */
 function chipsBefore(context: ActContext): Uint8Array | null {
-  const { state, resolved, samples } = context
+  const { state, samples } = context
   const { colour } = inkOf(context)
-  if (resolved.row.effect !== 'chips') return null
   const chips = state.films.filter(
-    (film) => film.kind === 'mark' && CHIPS.includes(film.act) && film.ink?.colour !== colour,
+    (film) => film.kind === 'mark' && MARKS[film.act]?.hosts && film.ink?.colour !== colour,
   )
   if (chips.length === 0) return null
   const over = new Uint8Array(samples.count)
@@ -113,8 +117,6 @@ function chipsBefore(context: ActContext): Uint8Array | null {
   return over
 }
 
-const CHIPS: readonly Act[] = ['chip-sponge', 'chip-brush']
-
 /** A core takes so much of its chip, from and to. Source: handbook 10.3. */
 const CORE = { from: 0.3, to: 0.6, flakes: 0.35 } as const
 
@@ -124,7 +126,7 @@ function cores(context: ActContext, hosts: Uint8Array, mm: number): Uint8Array {
   const { of, sizes } = piecesOf(samples, (i) => hosts[i] === 1)
   const middle = sizes.toSorted((a, b) => a - b)[Math.floor(sizes.length / 2)] ?? 0
   const rim = borderOf(context, hosts, true)
-  const seeds = Array.from(rim.keys()).filter((i) => rim[i] === 1)
+  const seeds = samplesThat(samples, (i) => rim[i] === 1)
   const { distance } = spread(samples, seeds, 20 * mm, 'straight', (i) => hosts[i] === 1)
   const ragged = seedFor(context, 'cores')
   const inside: number[][] = sizes.map(() => [])
@@ -140,7 +142,9 @@ function cores(context: ActContext, hosts: Uint8Array, mm: number): Uint8Array {
       CORE.flakes *
         mm *
         noiseAt(ragged, mm, samples.x[i] as number, samples.y[i] as number, noisePlace(samples, i))
-    const order = all.map((i) => ({ i, deep: deep(i) })).sort((a, b) => b.deep - a.deep || a.i - b.i)
+    const order = all
+      .map((i) => ({ i, deep: deep(i) }))
+      .sort((a, b) => b.deep - a.deep || a.i - b.i)
     for (const { i } of order.slice(0, Math.max(1, Math.round(share * all.length)))) out[i] = 1
   })
   return out
@@ -161,7 +165,8 @@ export const scratches: PanelActDone = (context) => {
   let done = 0
   for (let tries = 0; done < wanted && tries < 20_000; tries++) {
     const at = Math.floor(random() * samples.count)
-    const long = (SCRATCH.realLong / context.scale) * Math.exp(SCRATCH.varies * aboutNothing(random))
+    const long =
+      (SCRATCH.realLong / context.scale) * Math.exp(SCRATCH.varies * aboutNothing(random))
     const turn = ((random() * 2 - 1) * SCRATCH.within * Math.PI) / 180
     const bend = ((random() * 2 - 1) * SCRATCH.bent * Math.PI) / 180
     // What is finer than a sample covers a share of it.
@@ -186,9 +191,4 @@ export const scratches: PanelActDone = (context) => {
     )
   }
   return withFilm(context.state, marksBy(context, cover))
-}
-
-/** Did this state open anything? */
-export function isOpened(state: PanelState, i: number): boolean {
-  return (state.opened[i] as number) > 127
 }

@@ -1,7 +1,7 @@
-import { GLOSS_UNITS } from '../../knowledge/sheens'
 import { WET_MICRONS } from '../../knowledge/limits'
+import { GLOSS_UNITS } from '../../knowledge/sheens'
 import type { Coat } from '../../model/vocabulary'
-import { RECESS_FROM } from '../../surface/samples'
+import { RECESS_FROM, samplesThat } from '../../surface/samples'
 import { spread } from '../../surface/spread'
 import {
   type ActContext,
@@ -62,7 +62,11 @@ export const coats: PanelActDone = (context) => {
   }
   const laid = withFilm(context.state, film)
   if (resolved.role === 'release') return laid
-  return shining(context, blownAway(context, laid), (i) => (film.x[i] as number) > SHINES_FROM * whole)
+  return shining(
+    context,
+    blownAway(context, laid),
+    (i) => (film.x[i] as number) > SHINES_FROM * whole,
+  )
 }
 
 /** Half of what lies loose is lost to a clear that is sprayed wet. Source: handbook 10.3. */
@@ -80,9 +84,7 @@ const SHADE = { mm: 2.5, varies: 0.25, noiseMm: 5 } as const
 /** Shading along recesses. Source: handbook 10.3. */
 export const preshade: PanelActDone = (context) => {
   const { samples } = context
-  const seeds = Array.from(samples.recess.keys()).filter(
-    (i) => (samples.recess[i] as number) > RECESS_FROM,
-  )
+  const seeds = samplesThat(samples, (i) => (samples.recess[i] as number) > RECESS_FROM)
   const { distance } = spread(samples, seeds, SHADE.mm * 3)
   const noise = noiseFor(context, 'reach', SHADE.noiseMm)
   const spray = sprayOf(context)
@@ -105,9 +107,7 @@ export const toplight: PanelActDone = (context) => {
     context,
     'coat',
     (i) =>
-      amount *
-      (Math.max(0, up[i] as number) ** 1.5 + 0.35 * (level[i] as number) ** 2) *
-      spray(i),
+      amount * (Math.max(0, up[i] as number) ** 1.5 + 0.35 * (level[i] as number) ** 2) * spray(i),
   )
   return withFilm(context.state, film)
 }
@@ -150,23 +150,34 @@ export const chalk: PanelActDone = (context) => {
   return withFilm(context.state, { ...film, kind: 'coat' })
 }
 
-/** Colour on edges from a brush that is nearly dry; graphite shines. Source: handbook 10.3. */
-export const rubbedOn: PanelActDone = (context) => {
-  const { edge } = context.samples
-  const noise = noiseFor(context, 'drag', 1)
-  const amount = amountOf(context)
-  const reach = reachOf(context)
-  const cover = Uint8Array.from(edge, (one, i) => {
-    if (one === 0) return 0
-    const share = one ** 0.7 * amount * (1 + 0.7 * (noise[i] as number))
-    return Math.round(255 * Math.min(1, Math.max(0, share)) * reach(i))
-  })
-  const x = Float32Array.from(cover, (one) => (one > 0 ? RUBBED_X : 0))
-  const film = { ...filmBy(context, 'coat', () => 0), x, cover }
-  const state = withFilm(context.state, film)
-  if (context.resolved.family !== 'graphite') return state
-  return { ...state, gloss: state.gloss.map((own, i) => ((cover[i] as number) > 60 ? 50 : own)) }
-}
+/** Colour on edges from a brush that is nearly dry, or rubbed on. @param shines 60° gloss units that it gives; null: none */
+const rubbed =
+  (shines: number | null): PanelActDone =>
+  (context) => {
+    const { edge } = context.samples
+    const noise = noiseFor(context, 'drag', 1)
+    const amount = amountOf(context)
+    const reach = reachOf(context)
+    const cover = Uint8Array.from(edge, (one, i) => {
+      if (one === 0) return 0
+      const share = one ** 0.7 * amount * (1 + 0.7 * (noise[i] as number))
+      return Math.round(255 * Math.min(1, Math.max(0, share)) * reach(i))
+    })
+    const x = Float32Array.from(cover, (one) => (one > 0 ? RUBBED_X : 0))
+    const film = { ...filmBy(context, 'coat', () => 0), x, cover }
+    const state = withFilm(context.state, film)
+    if (shines === null) return state
+    return {
+      ...state,
+      gloss: state.gloss.map((own, i) => ((cover[i] as number) > SEEN_FROM ? shines : own)),
+    }
+  }
 
 /** So thick lies what is rubbed on. */
 const RUBBED_X = 3
+/** From so much cover on, of 255, its sheen is seen. */
+const SEEN_FROM = 60
+
+/** Source: handbook 10.3. */
+export const drybrushed = rubbed(null)
+export const graphited = rubbed(50)

@@ -17,7 +17,14 @@ import { MICRONS_OF_X, type PanelFilm, withFilms } from '../films'
 import { blobs } from './masks'
 
 /** What settles where: on what looks up, low down, by place, and more in hollows. Source: handbook 10.3. */
-const SETTLES = { up: 0.5, low: 0.5, where: 0.25, recess: 5, recessMost: 1.2, uneven: 0.45 } as const
+const SETTLES = {
+  up: 0.5,
+  low: 0.5,
+  where: 0.25,
+  recess: 5,
+  recessMost: 1.2,
+  uneven: 0.45,
+} as const
 
 function settled(context: ActContext, noiseMm: number): (i: number) => number {
   const { up, level, recess } = context.samples
@@ -140,7 +147,14 @@ export const drops: PanelActDone = (context) => {
 }
 
 /** Reactive iron as it is laid, and as it rusts in three days. Source: handbook 10.3. */
-const IRON = { laid: '#4A3B32', rusted: '#8A4B1E', markMm: 0.8, share: 0.3, days: 3, noiseMm: 2 } as const
+const IRON = {
+  laid: '#4A3B32',
+  rusted: '#8A4B1E',
+  markMm: 0.8,
+  share: 0.3,
+  days: 3,
+  noiseMm: 2,
+} as const
 
 export const iron: PanelActDone = (context) => {
   const mm = context.step.markMm ?? IRON.markMm
@@ -151,8 +165,9 @@ export const iron: PanelActDone = (context) => {
 
 /** Rust on iron that was activated so long ago, minutes: the film that the wait brings, over the one of before. */
 export function rusting(context: ActContext, minutes: number, activated: number): PanelFilm | null {
-  const { samples, state } = context
-  const iron = state.films.filter(({ act }) => act === 'iron')
+  const { samples, state, resolved, step } = context
+  const target = resolved.row.target ?? []
+  const iron = state.films.filter(({ act }) => target?.includes(act))
   if (iron.length === 0) return null
   const share = Math.min(1, minutes / (IRON.days * 24 * 60))
   const seed = seedFor({ ...context, index: activated }, 'rust')
@@ -171,5 +186,5 @@ export function rusting(context: ActContext, minutes: number, activated: number)
       cover[i] = Math.round(one * done)
     })
   const ink = { colour: IRON.rusted }
-  return { ...marksBy(context, cover, ink), kind: 'coat', step: activated, act: 'iron-activate' }
+  return { ...marksBy(context, cover, ink), kind: 'coat', step: activated, act: step.do }
 }

@@ -6,8 +6,8 @@ import {
   amountOf,
   filmBy,
   noiseFor,
-  paintShare,
   type PanelActDone,
+  paintShare,
   reachOf,
   seedFor,
   withFilm,
@@ -42,6 +42,8 @@ export function fillOf({ recess }: Samples, i: number, share: number): number {
 const TOUCHES = { every: 24, least: 0.8 } as const
 /** The last part of a run in which it fades. Source: handbook 10.3. */
 const FADES = 1 / 3
+/** From so much of a fill on nothing is seen of the clear under it. */
+const FILLED = 0.5
 /** The stain's border comes and goes by so much. Source: handbook 10.3. */
 const BORDER = { varies: 0.5, noiseMm: 2.5 } as const
 
@@ -51,7 +53,13 @@ export const lining: PanelActDone = (context) => {
   const share = paintShare(context)
   const reach = reachOf(context)
   const hollow = (i: number) => (samples.recess[i] as number) > RECESS_FROM && reach(i) > 0
-  const { distance } = spread(samples, touchesOf(context, hollow), BY_SHEEN[0].runs, 'along', hollow)
+  const { distance } = spread(
+    samples,
+    touchesOf(context, hollow),
+    BY_SHEEN[0].runs,
+    'along',
+    hollow,
+  )
   const wet = new Float32Array(samples.count)
   const soaked: number[] = []
   for (let i = 0; i < wet.length; i++) {
@@ -65,7 +73,11 @@ export const lining: PanelActDone = (context) => {
   const film = filmBy(context, 'liquid', (i) =>
     (wet[i] as number) > 0 ? (wet[i] as number) * fillOf(samples, i, share) : stain ? stain(i) : 0,
   )
-  return withFilm(state, film)
+  // What fills a recess is seen as its colour is, until something is laid over it.
+  const gloss = state.gloss.map((own, i) =>
+    (wet[i] as number) > FILLED ? (state.own[i] as number) : own,
+  )
+  return { ...withFilm(state, film), gloss }
 }
 
 /** What is left on the face beside what got wet, X. */

@@ -1,15 +1,15 @@
 import { aboutNothing, drawn, noiseAt, noisePlace, seedOf } from '../../surface/noise'
 import type { Samples } from '../../surface/samples'
-import { anchorsOf } from '../anchors'
 import {
   type ActContext,
   amountOf,
   filmBy,
-  paintShare,
   type PanelActDone,
+  paintShare,
   seedFor,
   withFilm,
 } from '../actContext'
+import { anchorsOf } from '../anchors'
 import { type LaidStreak, type PanelFilm, withFilms } from '../films'
 import { walk } from '../strokes'
 
@@ -32,8 +32,7 @@ const STREAK = {
 /** The way down at a sample, straying a little. */
 function downAt(samples: Samples, seed: number, i: number): [number, number, number] {
   const [x, y] = [samples.x[i] as number, samples.y[i] as number]
-  const stray =
-    STREAK.strays * noiseAt(seed, STREAK.straysMm, x, y, noisePlace(samples, i))
+  const stray = STREAK.strays * noiseAt(seed, STREAK.straysMm, x, y, noisePlace(samples, i))
   const [fx, fy, fz] = [
     samples.fallX[i] as number,
     samples.fallY[i] as number,
@@ -224,7 +223,8 @@ function spot(
   const [cx, cy, cz] = [px[at] as number, py[at] as number, pz[at] as number]
   samples.near(cx, cy, cz, radius * 1.5, (i) => {
     const bent =
-      1 + 0.4 * noiseAt(seed, radius * 1.4, px[i] as number, py[i] as number, noisePlace(samples, i))
+      1 +
+      0.4 * noiseAt(seed, radius * 1.4, px[i] as number, py[i] as number, noisePlace(samples, i))
     const off = Math.hypot((px[i] as number) - cx, (py[i] as number) - cy) / (radius * bent)
     if (off > 1) return
     const heart = off < 0.45 ? STAIN.heart * (1 - (off / 0.45) ** 2 * 0.6) : 0

@@ -2,15 +2,15 @@ import { thicknessOf } from '../../colour/thickness'
 import { WET_MICRONS } from '../../knowledge/limits'
 import type { Tool } from '../../model/vocabulary'
 import { noiseAt, noisePlace } from '../../surface/noise'
-import { RECESS_FROM, type Samples } from '../../surface/samples'
+import { RECESS_FROM, type Samples, samplesThat } from '../../surface/samples'
 import { spread } from '../../surface/spread'
 import {
   type ActContext,
   amountOf,
   filmBy,
   noiseFor,
-  paintShare,
   type PanelActDone,
+  paintShare,
   reachOf,
   seedFor,
   wayOf,
@@ -47,14 +47,14 @@ export const washOverAll: PanelActDone = (context) => {
 /** What pools dry to: less inside, more at the rim, sharp outside and fading inwards, coming and going. */
 function tideOf(context: ActContext): (i: number) => number {
   const { samples } = context
-  const hollows = Array.from(samples.recess.keys()).filter(
-    (i) => (samples.recess[i] as number) > RECESS_FROM,
-  )
+  const hollows = samplesThat(samples, (i) => (samples.recess[i] as number) > RECESS_FROM)
   const near = spread(samples, hollows, POOL.nearMm).distance
   const noise = noiseFor(context, 'pools', POOL.noiseMm)
   const pooled = (i: number) =>
     (noise[i] as number) +
-      (Number.isFinite(near[i] as number) ? POOL.near * (1 - (near[i] as number) / POOL.nearMm) : 0) >
+      (Number.isFinite(near[i] as number)
+        ? POOL.near * (1 - (near[i] as number) / POOL.nearMm)
+        : 0) >
     POOL.from
   const inside = Uint8Array.from({ length: samples.count }, (_, i) => (pooled(i) ? 1 : 0))
   const { start, next } = samples
@@ -145,15 +145,9 @@ function tookOf({ samples, step, resolved, early }: ActContext): (i: number) => 
 function goesOn(samples: Samples, i: number, wx: number, wy: number): boolean {
   const [x, y, z] = [samples.x[i] as number, samples.y[i] as number, samples.z[i] as number]
   let found = false
-  samples.near(
-    x + wx * WIPED.looksMm,
-    y + wy * WIPED.looksMm,
-    z,
-    samples.spacing,
-    (j) => {
-      if ((samples.recess[j] as number) > RECESS_FROM) found = true
-    },
-  )
+  samples.near(x + wx * WIPED.looksMm, y + wy * WIPED.looksMm, z, samples.spacing, (j) => {
+    if ((samples.recess[j] as number) > RECESS_FROM) found = true
+  })
   return found
 }
 
@@ -171,4 +165,3 @@ export const wipeBack: PanelActDone = (context) => {
     at === newest ? thinned(film, (i) => (raised(i) ? 1 - WIPE.takes * reach(i) : 1)) : film,
   )
 }
-

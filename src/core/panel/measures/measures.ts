@@ -1,6 +1,7 @@
 import { labsOfLights } from '../../colour/manyLabs'
 import { deltaE00, type Lab, labOfLight } from '../../colour/spectrum'
-import { isFace, type Samples } from '../../surface/samples'
+import { ranked } from '../../surface/ranked'
+import { isFace, type Samples, samplesThat } from '../../surface/samples'
 import { spread } from '../../surface/spread'
 import { insideOf, type Lights, lightsOf } from '../compose'
 import { MICRONS_OF_X, type PanelState, unmasked } from '../films'
@@ -43,11 +44,9 @@ export function meanLab({ area }: Samples, lights: Lights): Lab {
 /** The middle of what a field comes to over some samples; null over none. */
 export function medianOf(of: readonly number[], value: (i: number) => number): number | null {
   if (of.length === 0) return null
-  const values = Float32Array.from(of, value).sort()
-  const half = values.length >> 1
-  return values.length % 2 === 1
-    ? (values[half] as number)
-    : ((values[half - 1] as number) + (values[half] as number)) / 2
+  const values = new Float32Array(of.length)
+  for (let k = 0; k < of.length; k++) values[k] = value(of[k] as number)
+  return ranked(values, values.length >> 1)
 }
 
 function medianLab(of: readonly number[], labs: Float32Array): Triple | null {
@@ -58,8 +57,8 @@ function medianLab(of: readonly number[], labs: Float32Array): Triple | null {
 
 const labOfTriple = ([l, a, b]: Triple): Lab => ({ l, a, b })
 
-/** Samples of a surface that measures speak of: faces, lines, and what of the faces lies within 1 mm of lines. */
-type Places = { faces: number[]; lines: number[]; beside: number[] }
+/** Samples of a surface that measures speak of: faces, lines, what of the faces lies within 1 mm of lines, and edges. */
+type Places = { faces: number[]; lines: number[]; beside: number[]; edges: number[] }
 
 /** Faces so near to a line are what it is compared with, mm. Source: handbook 10.4. */
 const BESIDE = 1
@@ -69,13 +68,13 @@ const known = new WeakMap<Samples, Places>()
 function placesOf(samples: Samples): Places {
   const before = known.get(samples)
   if (before) return before
-  const all = Array.from({ length: samples.count }, (_, i) => i)
-  const faces = all.filter((i) => isFace(samples, i))
+  const faces = samplesThat(samples, (i) => isFace(samples, i))
   const deep = samples.lineDepth / 2
-  const lines = deep > 0 ? all.filter((i) => (samples.recess[i] as number) >= deep) : []
+  const lines = deep > 0 ? samplesThat(samples, (i) => (samples.recess[i] as number) >= deep) : []
   const { distance } = spread(samples, lines, BESIDE)
   const beside = faces.filter((i) => (distance[i] as number) <= BESIDE)
-  const places = { faces, lines, beside }
+  const edges = samplesThat(samples, (i) => (samples.edge[i] as number) > 0.5)
+  const places = { faces, lines, beside, edges }
   known.set(samples, places)
   return places
 }
@@ -151,8 +150,7 @@ export function measuresOf(
   { ground, scale }: { ground: string; scale: number },
 ): PanelMeasures {
   const labs = labsOfLights(lights)
-  const { faces, lines, beside } = placesOf(samples)
-  const edges = Array.from(samples.edge.keys()).filter((i) => (samples.edge[i] as number) > 0.5)
+  const { faces, lines, beside, edges } = placesOf(samples)
   const mean = meanLab(samples, lights)
   const [lined, near] = [medianLab(lines, labs), medianLab(beside, labs)]
   const { level, up } = samples
