@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { remembered } from '../colour/remembered'
 import { deltaE00, type Lab } from '../colour/spectrum'
 import { ranged, wholeRanged } from '../model/fields'
 import { formatProblem, type Parsed, type Problem, parse } from '../model/input'
@@ -98,6 +99,9 @@ export function readPanel(value: unknown): Parsed<PanelRequest> {
   return problems.length > 0 ? { ok: false, problems } : parsed
 }
 
+/** Surfaces that were asked lately: what is tried on one is tried again. */
+const surfaces = remembered<Samples>(3)
+
 /** The surface of a request, and what is asked of it. */
 export function surfaceOf({ panel, sequence }: PanelRequest): {
   samples: Samples
@@ -109,7 +113,10 @@ export function surfaceOf({ panel, sequence }: PanelRequest): {
   const scale = sequence.scale ?? USUAL_SCALE
   const features: readonly Feature[] =
     typeof layout === 'string' ? layoutFeatures(layout, scale, widthMm, heightMm) : layout.features
-  return { samples: panelSamples({ ...settings, features }), seed: settings.seed, scale }
+  const { seed, widthMm: w, heightMm: h, pxPerMm, stands, gravity, travel } = settings
+  const shape = { features, widthMm: w, heightMm: h, pxPerMm, stands, gravity, travel }
+  const samples = surfaces(JSON.stringify(shape), () => panelSamples(shape))
+  return { samples, seed, scale }
 }
 
 /** A zone that names a plate that isn't there. */

@@ -137,8 +137,8 @@ function lit(samples: Samples, state: PanelState, lights: Lights, seed: number):
     const own = metal[i] === 1
     for (let c = 0; c < 3; c++) {
       const colour = lights[i * 3 + c] as number
-      const body = colour * (own ? 0.45 : 1) * (lamp + sky)
-      out[i * 3 + c] = encoded(body + shine * (own ? colour * METAL_SHINE : 1))
+      const body = colour * (own ? METAL_BODY : 1) * (lamp + sky)
+      out[i * 3 + c] = encoded(body + (own ? colour * (METAL_SHINE * shine + METAL_ALL) : shine))
     }
   }
   return out
@@ -146,8 +146,10 @@ function lit(samples: Samples, state: PanelState, lights: Lights, seed: number):
 
 /** A face square to the eye in the middle is as bright as its colour. */
 const SQUARE = 1.02
-/** A metal throws back so many times what a clear does, in its own colour. */
-const METAL_SHINE = 2.6
+/** Of a metal so much is body; it throws back so many times what a clear does, and something everywhere, in its own colour. */
+const METAL_BODY = 0.7
+const METAL_SHINE = 3.2
+const METAL_ALL = 0.1
 
 /** What comes back from the lamp, and on gloss from a window above. */
 function shineOf(

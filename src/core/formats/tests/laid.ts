@@ -5,7 +5,7 @@ import { type PanelPicture, panelAnswer, readPanel } from '../panelFile'
 type Said = Record<string, unknown>
 
 /** A small panel: so that a test takes no longer than it must. */
-const SMALL = { widthMm: 40, heightMm: 25, pxPerMm: 10, seed: 7 } as const
+const SMALL = { widthMm: 40, heightMm: 25, pxPerMm: 6, seed: 7 } as const
 
 /** What a small panel comes to after steps, with its picture. */
 export function laid(

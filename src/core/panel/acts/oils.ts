@@ -14,7 +14,7 @@ import { withFilms } from '../films'
 import { spreadAlong } from './streaks'
 
 /** Oil dots: how large, mm, how many on how much, how light a tint and how thick it is of a dark one. Source: handbook 10.3. */
-const DOTS = { mm: 0.6, on: 12, lighter: 20, tint: 0.5, thick: 2, dark: 0.45 } as const
+const DOTS = { mm: 0.6, on: 12, lighter: 20, tint: 0.5, thick: 1.1 } as const
 
 /** Dots of oil: dark where it is dark, a tint of it in the middle of plates. Source: handbook 10.3. */
 export const oilDots: PanelActDone = (context) => {
@@ -28,7 +28,8 @@ export const oilDots: PanelActDone = (context) => {
   const { x, y, z, level, recess } = samples
   for (let k = 0; k < many; k++) {
     const at = Math.floor(random() * samples.count)
-    const low = (recess[at] as number) > RECESS_FROM || (level[at] as number) < DOTS.dark
+    // The lower the more of them are dark.
+    const low = random() > (level[at] as number) || (recess[at] as number) > RECESS_FROM
     const into = low ? dark : tint
     const radius = (DOTS.mm / 2) * (0.75 + 0.5 * random())
     samples.near(x[at] as number, y[at] as number, z[at] as number, radius * 1.3, (i) => {
