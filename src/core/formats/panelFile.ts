@@ -7,10 +7,11 @@ import { isAct } from '../model/isAct'
 import { sequenceSchema } from '../model/sequence'
 import { BARE_COLOUR } from '../panel/actContext'
 import { type Inside, insideOf, lightsOf } from '../panel/compose'
-import { bareState } from '../panel/films'
+import type { PanelState } from '../panel/films'
+import { laidPanel } from '../panel/keptPanel'
 import { meanLab, measuresOf } from '../panel/measures/measures'
 import { pictureOf, SHOWS } from '../panel/picture'
-import { afterStep, panelPlan } from '../panel/runPanel'
+import { panelPlan } from '../panel/runPanel'
 import { type Feature, featureSchema } from '../surface/features'
 import { LAYOUTS, layoutFeatures } from '../surface/layouts'
 import { panelSamples } from '../surface/panelSamples'
@@ -153,13 +154,13 @@ export function panelAnswer(
   const problems = zoneProblems(request, samples)
   if (problems.length > 0) return { ok: false, problems }
   const plan = panelPlan(request.sequence, request.upTo)
-  let state = bareState(samples.count)
+  const { states } = laidPanel(plan, run)
+  let state = states[0] as PanelState
   let inside: Inside = insideOf([], samples.count, BARE_COLOUR)
   let lights = lightsOf(inside, state)
   let mean = meanLab(samples, lights)
   const rows: Row[] = []
-  plan.sequence.steps.forEach((_, step) => {
-    const after = afterStep(plan, run, state, step)
+  states.slice(1).forEach((after, step) => {
     let next: Lab = mean
     if (after !== state) {
       inside = insideOf(after.films, samples.count, BARE_COLOUR, inside)

@@ -151,6 +151,18 @@ const METAL_BODY = 0.7
 const METAL_SHINE = 3.2
 const METAL_ALL = 0.1
 
+/** By gloss units: how narrow a glint is, how bright, how much of the window is seen, and what comes back everywhere. */
+const BY_GLOSS = Array.from({ length: 101 }, (_, gloss) => {
+  const share = gloss / 100
+  return {
+    narrow: SHINE.narrow * (SHINE.narrowest / SHINE.narrow) ** share,
+    bright: SHINE.dull + SHINE.bright * share * share,
+    window: SHINE.window * share * share * share,
+    all: surfaceReflection(gloss) * 0.3,
+  }
+})
+type Shine = (typeof BY_GLOSS)[number]
+
 /** What comes back from the lamp, and on gloss from a window above. */
 function shineOf(
   gloss: number,
@@ -161,17 +173,15 @@ function shineOf(
   ly: number,
   lz: number,
 ): number {
-  const share = gloss / 100
+  const { narrow, bright, window, all } = BY_GLOSS[gloss] as Shine
   // Half way between the lamp and the eye, which is straight in front.
   const hz = lz + 1
-  const long = Math.sqrt(lx * lx + ly * ly + hz * hz)
-  const to = Math.max(0, (nx * lx + ny * ly + nz * hz) / long)
-  const narrow = SHINE.narrow * (SHINE.narrowest / SHINE.narrow) ** share
-  const glint = (SHINE.dull + SHINE.bright * share * share) * to ** narrow
+  const to = (nx * lx + ny * ly + nz * hz) / Math.sqrt(lx * lx + ly * ly + hz * hz)
+  const glint = to > 0 ? bright * to ** narrow : 0
+  if (window < 0.001) return glint + all
   // What the face mirrors lies above: a window with a soft rim.
-  const my = -2 * nz * ny
-  const window = smooth((my - 0.12) / 0.2) * smooth((0.95 - my) / 0.3)
-  return glint + SHINE.window * share * share * share * window + surfaceReflection(gloss) * 0.3
+  const mirrored = -2 * nz * ny
+  return glint + all + window * smooth((mirrored - 0.12) / 0.2) * smooth((0.95 - mirrored) / 0.3)
 }
 
 function smooth(t: number): number {
