@@ -217,10 +217,12 @@ export function withFilm(state: PanelState, film: PanelFilm): PanelState {
 
 /** The unit way of a step across the face: its `direction`, degrees clockwise from +x, or another. */
 export function wayOf(
-  { step }: ActContext,
+  { step, samples: { axes } }: ActContext,
   otherwise: readonly [number, number, number],
 ): readonly [number, number, number] {
   if (step.direction === undefined) return otherwise
   const turn = (step.direction * Math.PI) / 180
-  return [Math.cos(turn), Math.sin(turn), 0]
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)]
+  const at = (c: 0 | 1 | 2) => cos * axes.across[c] + sin * axes.down[c]
+  return [at(0), at(1), at(2)]
 }

@@ -1,8 +1,9 @@
 import { isAct } from '../model/isAct'
 import type { Sequence } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
-import { judgeSequence } from '../stack/check'
+import { findingsOfSimulation } from '../stack/findings'
 import type { Finding } from '../stack/rules/finding'
+import { simulate } from '../stack/simulate/simulate'
 import type { SimulatedStep, Simulation } from '../stack/simulate/simulation'
 import type { Samples } from '../surface/samples'
 import { accidentOf, withAccident } from './accidents'
@@ -29,10 +30,11 @@ export type PanelPlan = {
 /** Judges a sequence for the panel. @param upTo only so many of its steps */
 export function panelPlan(whole: Sequence, upTo = whole.steps.length): PanelPlan {
   const sequence = { ...whole, steps: whole.steps.slice(0, upTo) }
-  const { simulation, findings } = judgeSequence(sequence)
+  const simulation = simulate(sequence)
   const byStep = new Map(simulation.simulated.map((one) => [one.index, one]))
   const found = new Map<number, Finding[]>()
-  for (const one of findings) found.set(one.step, [...(found.get(one.step) ?? []), one])
+  for (const one of findingsOfSimulation(simulation))
+    found.set(one.step, [...(found.get(one.step) ?? []), one])
   const starts = [...byStep.values()].find(({ context }) => context.resolved.row.activates)
   return {
     sequence,

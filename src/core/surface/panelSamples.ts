@@ -87,6 +87,7 @@ export function panelSamples(shape: PanelShape): Samples {
     near: nearOn(grid),
     upward: stance.upward,
     travel: [...turned(shape.travel), 0],
+    axes: { across: [1, 0, 0], down: [0, 1, 0] },
   }
   return withPlates(samples, grid)
 }

@@ -54,6 +54,8 @@ export type Samples = {
   /** The unit vector of up, and of travel, on the model as it stands. */
   upward: readonly [number, number, number]
   travel: readonly [number, number, number]
+  /** What directions are counted by: along this, clockwise towards that. */
+  axes: { across: readonly [number, number, number]; down: readonly [number, number, number] }
 }
 
 /** What lies deeper than this lies in a recess, mm. Source: handbook 10.2. */

@@ -8,6 +8,7 @@ import {
   type PanelActDone,
   reachOf,
   seedFor,
+  wayOf,
   withFilm,
 } from '../actContext'
 import { withFilms } from '../films'
@@ -61,14 +62,8 @@ const BLEND = { longMm: 5, wider: 0.45 } as const
 /** Oils are drawn out along a way until they are tone. Source: handbook 10.3. */
 export const blended: PanelActDone = (context) => {
   const { step, state, samples } = context
-  const turn = step.direction === undefined ? null : (step.direction * Math.PI) / 180
   const lies = samples.fallX.every((one, i) => one === 0 && samples.fallY[i] === 0)
-  const way =
-    turn !== null
-      ? ([Math.cos(turn), Math.sin(turn), 0] as const)
-      : lies
-        ? samples.travel
-        : undefined
+  const way = step.direction !== undefined || lies ? wayOf(context, samples.travel) : undefined
   return withFilms(state, (film) =>
     film.role === 'oil' ? spreadAlong(context, film, BLEND.longMm, 1, BLEND.wider, way) : film,
   )
