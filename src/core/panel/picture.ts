@@ -1,4 +1,5 @@
 import { surfaceReflection } from '../colour/sheen'
+import type { Act } from '../model/vocabulary'
 import { noiseOver, seedOf } from '../surface/noise'
 import type { Samples } from '../surface/samples'
 import type { Lights } from './compose'
@@ -113,6 +114,7 @@ function lit(samples: Samples, state: PanelState, lights: Lights, seed: number):
   const out = new Uint8Array(samples.count * 3)
   const metal = metals(samples, state)
   const normalAt = normals(samples, state, seedOf(seed, 0, 'grain'))
+  const masked = maskedLight(state)
   const { x, y, z, open } = samples
   let wide = 0
   for (let i = 0; i < samples.count; i++) wide = Math.max(wide, x[i] as number)
@@ -136,12 +138,30 @@ function lit(samples: Samples, state: PanelState, lights: Lights, seed: number):
     const shine = shineOf(state.gloss[i] as number, nx, ny, nz, lx, ly, lz) * sees
     const own = metal[i] === 1
     for (let c = 0; c < 3; c++) {
-      const colour = lights[i * 3 + c] as number
+      const colour = masked(i, c, lights[i * 3 + c] as number)
       const body = colour * (own ? METAL_BODY : 1) * (lamp + sky)
       out[i * 3 + c] = encoded(body + (own ? colour * (METAL_SHINE * shine + METAL_ALL) : shine))
     }
   }
   return out
+}
+
+/** Linear light of masks that lie: tape, latex, salt. */
+const MASK_LIGHT: Partial<Record<Act, readonly [number, number, number]>> = {
+  tape: [0.64, 0.46, 0.14],
+  latex: [0.55, 0.52, 0.4],
+  salt: [0.86, 0.85, 0.82],
+}
+const SOME_MASK = [0.6, 0.5, 0.3] as const
+
+/** A channel of a sample with the masks that lie on it. */
+function maskedLight({ masks }: PanelState): (i: number, c: number, light: number) => number {
+  if (masks.length === 0) return (_, __, light) => light
+  return (i, c, light) =>
+    masks.reduce((under, { act, over }) => {
+      const share = (over[i] as number) / 255
+      return under + share * (((MASK_LIGHT[act] ?? SOME_MASK)[c] as number) - under)
+    }, light)
 }
 
 /** A face square to the eye in the middle is as bright as its colour. */

@@ -17,11 +17,24 @@ const BAND = [1 / 3, 2 / 3] as const
 /** Tape on a zone; without one, on a band. Source: handbook 10.3. */
 export const tape: PanelActDone = (context) => {
   const { samples, state } = context
-  const zone = zoneOf(context)
-  const band = (i: number) =>
-    (samples.level[i] as number) >= BAND[0] && (samples.level[i] as number) < BAND[1] ? 1 : 0
-  const over = Uint8Array.from({ length: samples.count }, (_, i) => 255 * (zone ?? band)(i))
+  const masked = zoneOf(context) ?? bandOf(samples)
+  const over = Uint8Array.from({ length: samples.count }, (_, i) => 255 * masked(i))
   return withMask(state, { act: context.step.do, step: context.index, over })
+}
+
+/** A band across the middle: 1 in it. */
+function bandOf({ x, y, z, count, axes: { down } }: Samples): (i: number) => number {
+  const place = (i: number) =>
+    down[0] * (x[i] as number) + down[1] * (y[i] as number) + down[2] * (z[i] as number)
+  let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY]
+  for (let i = 0; i < count; i++) {
+    low = Math.min(low, place(i))
+    high = Math.max(high, place(i))
+  }
+  return (i) => {
+    const share = (place(i) - low) / Math.max(1e-9, high - low)
+    return share >= BAND[0] && share < BAND[1] ? 1 : 0
+  }
 }
 
 function withMask<T extends { masks: readonly PanelMask[] }>(state: T, mask: PanelMask): T {
