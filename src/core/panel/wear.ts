@@ -1,5 +1,6 @@
 import { flakeAt, noiseOver, noisePlace } from '../surface/noise'
 import { ranked } from '../surface/ranked'
+import { rimOf } from '../surface/spread'
 import { type ActContext, seedFor, whereOf, zoneOf } from './actContext'
 
 /** What wear follows, and how much each counts. Source: handbook 10.3. */
@@ -96,15 +97,7 @@ const MOST_SHARE = 0.06
 
 /** Is a taken sample at the border of what is taken; and is one that isn't beside it? */
 export function borderOf({ samples }: ActContext, taken: Uint8Array, inside: boolean): Uint8Array {
-  const { start, next } = samples
   const out = new Uint8Array(taken.length)
-  for (let i = 0; i < taken.length; i++) {
-    if ((taken[i] === 1) !== inside) continue
-    for (let n = start[i] as number; n < (start[i + 1] as number); n++)
-      if ((taken[next[n] as number] === 1) !== inside) {
-        out[i] = 1
-        break
-      }
-  }
+  for (const i of rimOf(samples, (j) => (taken[j] === 1) === inside)) out[i] = 1
   return out
 }

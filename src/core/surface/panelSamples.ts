@@ -1,7 +1,7 @@
 import { type Feature, reliefOf } from './features'
 import { bending, closed, slopesOf, smoothed, squareMost } from './gridFilters'
 import { type Outlet, RECESS_FROM, type SampleGrid, type Samples } from './samples'
-import { piecesOf, spread } from './spread'
+import { piecesOf, rimOf, spread } from './spread'
 
 /** How a panel is made and how it stands. Angles in degrees clockwise from +x. Source: handbook 10.2. */
 export type PanelShape = {
@@ -251,16 +251,7 @@ function withPlates(samples: Samples, { width, height }: SampleGrid): Samples {
   const order = [...first].sort(([, a], [, b]) => row(a[0]) - row(b[0]) || a[1] - b[1])
   const number = new Map(order.slice(0, 255).map(([piece], at) => [piece, at + 1]))
   const plate = Uint8Array.from(of, (piece) => number.get(piece) ?? 0)
-  const { start, next } = samples
-  const rims: number[] = []
-  for (let i = 0; i < plate.length; i++) {
-    if (plate[i] === 0) continue
-    for (let n = start[i] as number; n < (start[i + 1] as number); n++)
-      if (plate[next[n] as number] === 0) {
-        rims.push(i)
-        break
-      }
-  }
+  const rims = rimOf(samples, (i) => plate[i] !== 0)
   const { source } = spread(samples, rims, PLATE_REACH, 'straight', (i) => plate[i] === 0)
   source.forEach((from, i) => {
     if (from >= 0) plate[i] = plate[from] as number

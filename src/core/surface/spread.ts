@@ -98,3 +98,17 @@ export function piecesOf(samples: Samples, is: (sample: number) => boolean): Pie
   }
   return { of, sizes }
 }
+
+/** Samples of a kind that have one beside them which isn't, in their order. */
+export function rimOf({ start, next, count }: Samples, is: (sample: number) => boolean): number[] {
+  const rim: number[] = []
+  for (let i = 0; i < count; i++) {
+    if (!is(i)) continue
+    for (let n = start[i] as number; n < (start[i + 1] as number); n++)
+      if (!is(next[n] as number)) {
+        rim.push(i)
+        break
+      }
+  }
+  return rim
+}

@@ -1,7 +1,6 @@
 import type { Act, Family } from '../../model/vocabulary'
 import { aboutNothing, drawn, noiseAt, noisePlace, seedOf } from '../../surface/noise'
-import { samplesThat } from '../../surface/samples'
-import { piecesOf, spread } from '../../surface/spread'
+import { piecesOf, rimOf, spread } from '../../surface/spread'
 import {
   type ActContext,
   amountOf,
@@ -125,8 +124,7 @@ function cores(context: ActContext, hosts: Uint8Array, mm: number): Uint8Array {
   const { samples } = context
   const { of, sizes } = piecesOf(samples, (i) => hosts[i] === 1)
   const middle = sizes.toSorted((a, b) => a - b)[Math.floor(sizes.length / 2)] ?? 0
-  const rim = borderOf(context, hosts, true)
-  const seeds = samplesThat(samples, (i) => rim[i] === 1)
+  const seeds = rimOf(samples, (i) => hosts[i] === 1)
   const { distance } = spread(samples, seeds, 20 * mm, 'straight', (i) => hosts[i] === 1)
   const ragged = seedFor(context, 'cores')
   const inside: number[][] = sizes.map(() => [])

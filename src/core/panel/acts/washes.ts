@@ -3,7 +3,7 @@ import { WET_MICRONS } from '../../knowledge/limits'
 import type { Tool } from '../../model/vocabulary'
 import { noiseAt, noisePlace } from '../../surface/noise'
 import { RECESS_FROM, type Samples, samplesThat } from '../../surface/samples'
-import { spread } from '../../surface/spread'
+import { rimOf, spread } from '../../surface/spread'
 import {
   type ActContext,
   amountOf,
@@ -57,16 +57,7 @@ function tideOf(context: ActContext): (i: number) => number {
         : 0) >
     POOL.from
   const inside = Uint8Array.from({ length: samples.count }, (_, i) => (pooled(i) ? 1 : 0))
-  const { start, next } = samples
-  const rim: number[] = []
-  for (let i = 0; i < inside.length; i++) {
-    if (inside[i] === 0) continue
-    for (let n = start[i] as number; n < (start[i + 1] as number); n++)
-      if (inside[next[n] as number] === 0) {
-        rim.push(i)
-        break
-      }
-  }
+  const rim = rimOf(samples, (i) => inside[i] === 1)
   const { distance } = spread(samples, rim, POOL.fadesMm, 'straight', (i) => inside[i] === 1)
   const comes = noiseFor(context, 'comes', POOL.comesMm)
   return (i) => {
