@@ -1,6 +1,6 @@
 import { cover } from '../colour/cover'
 import { lineContrast } from '../colour/lineContrast'
-import { groundOf } from '../colour/optics'
+import { groundOf, labInside, layer, opticsOf } from '../colour/optics'
 import { deltaE00, hexOf, labOf } from '../colour/spectrum'
 import { LAYOUTS } from '../surface/layouts'
 import { cleared, laid, painted } from './tests/laid'
@@ -17,6 +17,10 @@ const FACES = [
 /** Samples across the small panel. */
 const WIDE = 240
 const lines = (sheen: string, more = {}) => [...painted(), cleared(sheen), { do: 'line', ...more }]
+
+type Measures = ReturnType<typeof laid>['measures']
+const chipped = ({ chips }: Measures) => chips.share
+const dusted = ({ dust }: Measures) => dust.bottom
 
 describe('the laws of the panel', () => {
   test.each(LAYOUTS)('1: nothing done to %s is bare plastic everywhere', (layout) => {
@@ -51,8 +55,10 @@ describe('the laws of the panel', () => {
     expect(Buffer.from(one.picture.data).equals(Buffer.from(again.picture.data))).toBe(true)
     const other = laid(steps, { panel: { seed: 8 } })
     expect(Buffer.from(one.picture.data).equals(Buffer.from(other.picture.data))).toBe(false)
-    expect(other.measures.chips.share / one.measures.chips.share).toBeCloseTo(1, 1)
-    expect(other.measures.dust.bottom / one.measures.dust.bottom).toBeCloseTo(1, 0)
+    for (const of of [chipped, dusted]) {
+      const ratio = of(other.measures) / of(one.measures)
+      expect(Math.abs(ratio - 1)).toBeLessThan(0.25)
+    }
   })
 
   test.each([
@@ -88,8 +94,8 @@ describe('the laws of the panel', () => {
     const size = (scale: number) =>
       laid([...painted(), { do: 'chip-sponge', amount: 0.8 }], { scale }).measures.chips
         .medianMmReal as number
-    expect(size(35) / size(72)).toBeGreaterThan(0.6)
-    expect(size(35) / size(72)).toBeLessThan(1.7)
+    expect(size(35) / size(72)).toBeGreaterThan(0.75)
+    expect(size(35) / size(72)).toBeLessThan(1.34)
   })
 
   test('7: a line stains least on gloss; cleaned, faces are cleaner and lines keep their fill', () => {
@@ -182,7 +188,7 @@ test.each(SCALES)('8: at 1:%d a filter changes every face alike', (scale) => {
   }
   const changed = FACES.map((at) => deltaE00(seen(after, at), seen(before, at)))
   expect(Math.min(...changed)).toBeGreaterThan(1)
-  expect(Math.max(...changed) / Math.min(...changed)).toBeLessThan(1.25)
+  expect(Math.max(...changed) / Math.min(...changed)).toBeLessThan(1.2)
 })
 
 test.each(['#C9C4B4', '#5B6B3A', '#DDDAD0'])(
@@ -199,3 +205,24 @@ test.each(['#C9C4B4', '#5B6B3A', '#DDDAD0'])(
     expect(hexOf(picked.lab)).toMatch(/^#/)
   },
 )
+
+test('a flat face is what its films come to, whatever they are, within ΔE00 0.5', () => {
+  const hexAt = (i: number) =>
+    `#${((Math.imul(i + 1, 2654435761) >>> 8) & 0xffffff).toString(16).padStart(6, '0').toUpperCase()}`
+  for (let k = 0; k < 200; k++) {
+    const films = Array.from({ length: 1 + (k % 3) }, (_, f) => ({
+      colour: hexAt(3 * k + f),
+      coats: Array<string>(1 + ((k + f) % 3)).fill('light'),
+    }))
+    const curve = films.reduce(
+      (under, { colour, coats }) =>
+        coats.reduce((one) => layer(opticsOf({ masstone: colour }), 1, one), under),
+      groundOf('#8B8C8B'),
+    )
+    const { measures } = laid(
+      films.map((film) => ({ do: 'base', family: 'lacquer', ...film })),
+      { panel: { layout: { features: [] }, widthMm: 6, heightMm: 6, pxPerMm: 3 } },
+    )
+    expect(deltaE00(lab(measures.face as never), labInside(curve))).toBeLessThan(0.5)
+  }
+})
