@@ -1,10 +1,10 @@
 import { readPanel, surfaceOf } from '../src/core/formats/panelFile'
-import { BARE_COLOUR } from '../src/core/panel/actContext'
 import { insideOf, lightsOf } from '../src/core/panel/compose'
 import { bareState, type PanelFilm } from '../src/core/panel/films'
 import { measuresOf } from '../src/core/panel/measures/measures'
 import { pictureOf } from '../src/core/panel/picture'
 import { afterStep, panelPlan } from '../src/core/panel/runPanel'
+import { PRIMER } from '../src/core/stack/state/filmColours'
 import { yardstickMs } from './yardstick'
 
 const COLOURS = ['#C9C4B4', '#5A2E1F', '#3B3A38', '#B7A78A', '#5B6B3A']
@@ -83,25 +83,25 @@ said(
 )
 for (const patchy of [0, 12]) {
   const films = Array.from({ length: FILMS }, (_, k) => film(count, k, k < patchy))
-  insideOf(films, count, BARE_COLOUR)
+  insideOf(films, count, PRIMER)
   said(
     `laying ${FILMS} films, ${patchy} of them patchy`,
-    middle(() => void insideOf(films, count, BARE_COLOUR)),
+    middle(() => void insideOf(films, count, PRIMER)),
   )
-  const kept = insideOf(films.slice(0, -1), count, BARE_COLOUR)
-  said('  one more film on a kept state', timed(() => insideOf(films, count, BARE_COLOUR, kept))[1])
+  const kept = insideOf(films.slice(0, -1), count, PRIMER)
+  said('  one more film on a kept state', timed(() => insideOf(films, count, PRIMER, kept))[1])
 }
 const plan = panelPlan(request.sequence)
 const [state, acts] = timed(() =>
   STEPS.reduce((before, _, index) => afterStep(plan, run, before, index), bareState(count)),
 )
 said(`${STEPS.length} acts with their fields`, acts)
-const [inside, colour] = timed(() => insideOf(state.films, count, BARE_COLOUR))
+const [inside, colour] = timed(() => insideOf(state.films, count, PRIMER))
 said('their films laid', colour)
 const [lights, light] = timed(() => lightsOf(inside, state))
 said('their light', light)
 said('the lit picture', timed(() => pictureOf(run.samples, state, lights, 'lit', 7))[1])
 said(
   'all measures',
-  timed(() => measuresOf(run.samples, state, lights, { ground: BARE_COLOUR, scale: 72 }))[1],
+  timed(() => measuresOf(run.samples, state, lights, { ground: PRIMER, scale: 72 }))[1],
 )

@@ -1,6 +1,13 @@
-import { FEW, FILM_STEPS, fewOf, filmTable, labOfFew } from './fewBands'
+import { FEW, FEW_WEIGHTS, FILM_STEPS, fewOf, filmTable } from './fewBands'
 import { groundOf, labInside, layer, opticsOf, outside } from './optics'
-import { deltaE00 } from './spectrum'
+import { type Curve, deltaE00, type Lab, labOfLight } from './spectrum'
+
+/** A reflectance as the few wavelengths see it. */
+function labOfFew(seen: Curve): Lab {
+  const channel = (c: number) =>
+    seen.reduce((sum, one, b) => sum + (FEW_WEIGHTS[c * FEW + b] as number) * one, 0)
+  return labOfLight([channel(0), channel(1), channel(2)])
+}
 
 /** Colours that are spread over all there are, the same every time. */
 function colours(count: number): string[] {

@@ -1,7 +1,5 @@
-import { BANDS } from './observer'
-import { layer, type Optics } from './optics'
-import type { Curve, Lab } from './spectrum'
-import { labOfLight } from './spectrum'
+import { damping, type Optics } from './optics'
+import type { Curve } from './spectrum'
 
 /** Wavelengths that stand for all 31 where many places are reckoned, as indices of a curve: 430 to 640 nm. Source: handbook 10.3. */
 const PICKED = [3, 6, 8, 10, 11, 14, 17, 19, 21, 24] as const
@@ -36,29 +34,11 @@ export function fewOf(curve: Curve): Float64Array {
   return Float64Array.from(PICKED, (band) => curve[band] as number)
 }
 
-/** Linear light of a reflectance as it is seen, given at the few wavelengths. */
-export function lightOfFew(seen: ArrayLike<number>): [number, number, number] {
-  const channel = (c: number) => {
-    let sum = 0
-    for (let b = 0; b < FEW; b++) sum += (FEW_WEIGHTS[c * FEW + b] as number) * (seen[b] as number)
-    return sum
-  }
-  return [channel(0), channel(1), channel(2)]
-}
-
-/** CIELAB of a reflectance as it is seen, given at the few wavelengths. */
-export function labOfFew(seen: ArrayLike<number>): Lab {
-  return labOfLight(lightOfFew(seen))
-}
-
 /** Steps of a film's table over √X. Source: handbook 10.3. */
 export const FILM_STEPS = 512
 
 /** What a film does at every thickness up to its most: p and q of each of the few wavelengths, step by step over √X. */
 export type FilmTable = { pq: Float64Array; perRoot: number }
-
-const nothing = new Float64Array(BANDS)
-const whole = new Float64Array(BANDS).fill(1)
 
 /**
  * A film's table: R ← (R·(1 − q) + p)/(1 + q − R·p) with p = s·T and q = (k + s)·T.
@@ -71,17 +51,14 @@ export function filmTable(optics: Optics, most: number): FilmTable {
   const pq = new Float64Array(FILM_STEPS * FEW * 2)
   for (let step = 0; step < FILM_STEPS; step++) {
     const thickness = ((root * step) / (FILM_STEPS - 1)) ** 2
-    // Over black R is p/(1 + q), over white (1 − q + p)/(1 + q − p): both of 5.2's form, from which p and q follow.
-    const black = fewOf(layer(optics, thickness, nothing))
-    const white = fewOf(layer(optics, thickness, whole))
-    for (let b = 0; b < FEW; b++) {
-      const [low, high] = [black[b] as number, white[b] as number]
-      // high·(1 + q − p) = 1 − q + p and p = low·(1 + q).
-      const q = (1 - high + low * (1 + high)) / (1 + high - low * (1 + high))
+    PICKED.forEach((band, b) => {
+      const k = (optics.k[band] as number) * thickness
+      const s = (optics.s[band] as number) * thickness
+      const t = damping(k, s)
       const at = (step * FEW + b) * 2
-      pq[at] = low * (1 + q)
-      pq[at + 1] = q
-    }
+      pq[at] = s * t
+      pq[at + 1] = (k + s) * t
+    })
   }
   return { pq, perRoot: (FILM_STEPS - 1) / root }
 }

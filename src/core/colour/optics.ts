@@ -41,7 +41,7 @@ export function labInside(curve: Curve): Lab {
 }
 
 /** tanh(u)/u of a film with u = √(k(k + 2s)): stable where it is nothing. Source: handbook 5.2. */
-function damping(k: number, s: number): number {
+export function damping(k: number, s: number): number {
   const u = Math.sqrt(k * (k + 2 * s))
   return u < 1e-4 ? 1 - (u * u) / 3 : Math.tanh(u) / u
 }

@@ -5,13 +5,13 @@ import { ranged, wholeRanged } from '../model/fields'
 import { formatProblem, type Parsed, type Problem, parse } from '../model/input'
 import { isAct } from '../model/isAct'
 import { sequenceSchema } from '../model/sequence'
-import { BARE_COLOUR } from '../panel/actContext'
 import { type Inside, insideOf, lightsOf } from '../panel/compose'
 import type { PanelState } from '../panel/films'
 import { laidPanel } from '../panel/keptPanel'
 import { meanLab, measuresOf } from '../panel/measures/measures'
 import { pictureOf, SHOWS } from '../panel/picture'
 import { panelPlan } from '../panel/runPanel'
+import { PRIMER } from '../stack/state/filmColours'
 import { type Feature, featureSchema } from '../surface/features'
 import { LAYOUTS, layoutFeatures } from '../surface/layouts'
 import { panelSamples } from '../surface/panelSamples'
@@ -109,13 +109,14 @@ export function surfaceOf({ panel, sequence }: PanelRequest): {
   seed: number
   scale: number
 } {
-  const settings = { ...USUAL, ...panel }
-  const { layout, widthMm, heightMm } = settings
+  const { layout, widthMm, heightMm, pxPerMm, seed, stands, gravity, travel } = {
+    ...USUAL,
+    ...panel,
+  }
   const scale = sequence.scale ?? USUAL_SCALE
   const features: readonly Feature[] =
     typeof layout === 'string' ? layoutFeatures(layout, scale, widthMm, heightMm) : layout.features
-  const { seed, widthMm: w, heightMm: h, pxPerMm, stands, gravity, travel } = settings
-  const shape = { features, widthMm: w, heightMm: h, pxPerMm, stands, gravity, travel }
+  const shape = { features, widthMm, heightMm, pxPerMm, stands, gravity, travel }
   const samples = surfaces(JSON.stringify(shape), () => panelSamples(shape))
   return { samples, seed, scale }
 }
@@ -156,14 +157,14 @@ export function panelAnswer(
   const plan = panelPlan(request.sequence, request.upTo)
   const { states } = laidPanel(plan, run)
   let state = states[0] as PanelState
-  let inside: Inside = insideOf([], samples.count, BARE_COLOUR)
+  let inside: Inside = insideOf([], samples.count, PRIMER)
   let lights = lightsOf(inside, state)
   let mean = meanLab(samples, lights)
   const rows: Row[] = []
   states.slice(1).forEach((after, step) => {
     let next: Lab = mean
     if (after !== state) {
-      inside = insideOf(after.films, samples.count, BARE_COLOUR, inside)
+      inside = insideOf(after.films, samples.count, PRIMER, inside)
       lights = lightsOf(inside, after)
       next = meanLab(samples, lights)
     }
@@ -171,7 +172,7 @@ export function panelAnswer(
     state = after
     mean = next
   })
-  const measures = measuresOf(samples, state, lights, { ground: BARE_COLOUR, scale })
+  const measures = measuresOf(samples, state, lights, { ground: PRIMER, scale })
   const { grid } = samples
   const picture =
     wantsPicture && grid

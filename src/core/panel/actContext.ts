@@ -1,11 +1,13 @@
+import { CLEAR_HIDING } from '../colour/hiding'
 import { thicknessOf } from '../colour/thickness'
 import { WET_MICRONS } from '../knowledge/limits'
 import type { ActStep } from '../model/sequence'
-import type { Role } from '../model/vocabulary'
+import type { Role, WHERE } from '../model/vocabulary'
+import { PRIMER } from '../stack/state/filmColours'
 import type { ResolvedStep } from '../stack/state/resolvedStep'
 import { noiseOver, seedOf } from '../surface/noise'
 import { RECESS_FROM, type Samples } from '../surface/samples'
-import { type Ink, type PanelFilm, type PanelState, TINTED, unmasked } from './films'
+import { type Ink, type PanelFilm, type PanelState, unmasked } from './films'
 
 /** A step about to be done on a surface: all that it may ask. Source: handbook 10.3. */
 export type ActContext = {
@@ -56,12 +58,9 @@ export function paintShare({ step, resolved: { role } }: ActContext): number {
   return 1 - (step.thinning ?? usual)
 }
 
-/** Grey of plastic and primer, where nobody says. Source: contracts, panel request. */
-export const BARE_COLOUR = '#8B8C8B'
-
 /** Colours of acts where nobody says. Source: contracts, panel request. */
 const USUAL_INK: Partial<Record<ActStep['do'], string>> = {
-  prime: BARE_COLOUR,
+  prime: PRIMER,
   base: '#A8A498',
   preshade: '#2B2A29',
   toplight: '#D9D4C6',
@@ -97,8 +96,8 @@ const USUAL_INK: Partial<Record<ActStep['do'], string>> = {
 
 /** The paint of a step. */
 export function inkOf({ step, resolved }: ActContext): Ink {
-  const hiding = step.hiding ?? (resolved.role === 'clear-colour' ? TINTED : undefined)
-  return { colour: step.colour ?? USUAL_INK[step.do] ?? BARE_COLOUR, hiding }
+  const hiding = step.hiding ?? (resolved.role === 'clear-colour' ? CLEAR_HIDING : undefined)
+  return { colour: step.colour ?? USUAL_INK[step.do] ?? PRIMER, hiding }
 }
 
 /** All coats of a step as one film on an open face, X. Source: handbook 5.1. */
@@ -108,7 +107,7 @@ export function coatsThickness(context: ActContext): number {
   return coats.reduce((sum, coat) => sum + thicknessOf(WET_MICRONS[coat], share), 0)
 }
 
-type Weights = Partial<Record<'edges' | 'recess' | 'low' | 'high' | 'all', number>>
+type Weights = Partial<Record<(typeof WHERE)[number], number>>
 
 /** What a place counts by `where`, 0 to 1; null where the step doesn't say. Source: handbook 10.3. */
 export function whereOf({ samples, step }: ActContext): ((i: number) => number) | null {

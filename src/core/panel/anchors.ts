@@ -83,27 +83,20 @@ export function anchorsOf(
   const length = (all.length * samples.spacing) / DEEP
   const wanted = perMm > 0 ? Math.max(1, Math.round(length * perMm)) : 0
   const taken = new Set<number>()
-  const cell = (v: number) => Math.floor(v / apartMm)
-  const key = (a: number, b: number, c: number) => hashed(7, a, b, c)
-  const cells = new Map<number, number[]>()
+  const { x, y, z } = samples
   for (const { i } of order) {
     if (taken.size >= wanted) break
-    const [x, y, z] = [samples.x[i] as number, samples.y[i] as number, samples.z[i] as number]
-    const [a, b, c] = [cell(x), cell(y), samples.grid ? 0 : cell(z)]
+    const [cx, cy, cz] = [x[i] as number, y[i] as number, z[i] as number]
     let free = true
-    for (let da = -1; da <= 1 && free; da++)
-      for (let db = -1; db <= 1 && free; db++)
-        for (let dc = samples.grid ? 0 : -1; dc <= (samples.grid ? 0 : 1) && free; dc++)
-          for (const j of cells.get(key(a + da, b + db, c + dc)) ?? [])
-            if (
-              Math.hypot(x - (samples.x[j] as number), y - (samples.y[j] as number)) < apartMm &&
-              Math.abs(z - (samples.z[j] as number)) < apartMm
-            )
-              free = false
-    if (!free) continue
-    taken.add(i)
-    const own = key(a, b, c)
-    cells.set(own, [...(cells.get(own) ?? []), i])
+    samples.near(cx, cy, cz, apartMm, (j) => {
+      if (
+        taken.has(j) &&
+        Math.hypot(cx - (x[j] as number), cy - (y[j] as number)) < apartMm &&
+        Math.abs(cz - (z[j] as number)) < apartMm
+      )
+        free = false
+    })
+    if (free) taken.add(i)
   }
   return [...taken]
 }

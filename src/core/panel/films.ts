@@ -1,4 +1,3 @@
-import { CLEAR_HIDING } from '../colour/hiding'
 import { type Optics, opticsOf } from '../colour/optics'
 import type { Act, Role } from '../model/vocabulary'
 
@@ -77,11 +76,18 @@ export function inkOptics({ colour, hiding, scatter = 1 }: Ink): Optics {
   return scatter === 1 ? { k, s } : { k, s: s.map((one) => one * scatter) }
 }
 
-/** A clear that is tinted hides nothing for long. */
-export const TINTED = CLEAR_HIDING
-
 /** µm dry of a film of X = 1. Source: handbook 10.3. */
 export const MICRONS_OF_X = 5
+
+/** All films' µm dry at a sample; release and marks that are touched on don't count. Source: handbook 10.4. */
+export function micronsAt({ films }: PanelState, i: number): number {
+  let sum = 0
+  for (const { kind, x, cover } of films) {
+    if (kind === 'release' || kind === 'mark') continue
+    sum += (x[i] as number) * (cover ? (cover[i] as number) / 255 : 1)
+  }
+  return sum * MICRONS_OF_X
+}
 
 /** The share, 0 to 1, of each sample that no mask covers. */
 export function unmasked(state: PanelState, i: number): number {

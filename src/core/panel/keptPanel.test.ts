@@ -1,7 +1,7 @@
-import { parseSequence, type Sequence, type Step } from '../model/sequence'
+import type { Step } from '../model/sequence'
 import { panelSamples } from '../surface/panelSamples'
 import { type KeptPanel, laidPanel } from './keptPanel'
-import { panelPlan } from './runPanel'
+import { planned } from './tests/planned'
 
 const samples = panelSamples({
   features: [
@@ -26,15 +26,7 @@ const samples = panelSamples({
 const RUN = { samples, seed: 3, scale: 72 }
 
 function laid(steps: readonly Record<string, unknown>[], before?: KeptPanel, run = RUN): KeptPanel {
-  const read = parseSequence({
-    format: 'tectoria-sequence',
-    version: 1,
-    substrate: 'polystyrene',
-    waits: 'auto',
-    steps,
-  })
-  if (!read.ok) throw new Error(JSON.stringify(read.problems))
-  return laidPanel(panelPlan(read.value as Sequence), run, before)
+  return laidPanel(planned(steps), run, before)
 }
 
 const STEPS = [

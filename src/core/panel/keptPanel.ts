@@ -1,8 +1,6 @@
-import { isAct } from '../model/isAct'
 import { sameValue } from '../model/sameValue'
-import { accidentOf } from './accidents'
 import { bareState, type PanelState } from './films'
-import { afterStep, type PanelPlan, type PanelRun } from './runPanel'
+import { afterStep, overAt, type PanelPlan, type PanelRun } from './runPanel'
 
 /**
  * A sequence laid on a surface, with what lay there after every step: from the bare surface on, one state more than there are
@@ -12,22 +10,13 @@ export type KeptPanel = { run: PanelRun; plan: PanelPlan; states: readonly Panel
 
 /** All that a step's state depends on beside the one before: the same, the same bytes. */
 function recipeOf(plan: PanelPlan, index: number): unknown {
-  const step = plan.sequence.steps[index]
-  const done = plan.byStep.get(index)
-  const findings = plan.findings.get(index) ?? []
-  const started = plan.activated !== null && index >= plan.activated.step
+  const resolved = plan.byStep.get(index)?.context.resolved
+  const rusts = plan.activated !== null && index >= plan.activated.step
   return [
-    step,
-    done && isAct(done.step)
-      ? [
-          done.context.resolved.sheen,
-          done.context.resolved.family,
-          accidentOf(findings, done.context),
-        ]
-      : null,
-    findings.some(({ rule }) => rule === 'clean-too-early'),
-    // Rust goes on with the hours.
-    started ? (plan.simulation.marks[index + 1]?.at ?? plan.simulation.total) : null,
+    plan.sequence.steps[index],
+    plan.fates.get(index),
+    resolved && [resolved.sheen, resolved.family],
+    rusts ? overAt(plan, index) : null,
   ]
 }
 

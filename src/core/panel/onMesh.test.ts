@@ -1,5 +1,4 @@
 import { deltaE00 } from '../colour/spectrum'
-import { parseSequence, type Sequence } from '../model/sequence'
 import { meshSamples } from '../surface/meshSamples'
 import { panelSamples } from '../surface/panelSamples'
 import type { Samples } from '../surface/samples'
@@ -7,7 +6,7 @@ import { subdivided } from '../surface/subdivided'
 import { insideOf, lightsOf } from './compose'
 import { laidPanel } from './keptPanel'
 import { meanLab } from './measures/measures'
-import { panelPlan } from './runPanel'
+import { planned } from './tests/planned'
 
 /** A square of 12 mm that stands, seen from its front. */
 const SQUARE = {
@@ -26,15 +25,7 @@ const flat = panelSamples({
 })
 
 function laid(samples: Samples, steps: readonly object[]) {
-  const read = parseSequence({
-    format: 'tectoria-sequence',
-    version: 1,
-    substrate: 'polystyrene',
-    waits: 'auto',
-    steps,
-  })
-  if (!read.ok) throw new Error(JSON.stringify(read.problems))
-  const { states } = laidPanel(panelPlan(read.value as Sequence), { samples, seed: 5, scale: 72 })
+  const { states } = laidPanel(planned(steps), { samples, seed: 5, scale: 72 })
   const state = states.at(-1) as (typeof states)[number]
   return {
     state,

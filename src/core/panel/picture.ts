@@ -3,7 +3,7 @@ import type { Act } from '../model/vocabulary'
 import { noiseOver, seedOf } from '../surface/noise'
 import type { Samples } from '../surface/samples'
 import type { Lights } from './compose'
-import { MICRONS_OF_X, type PanelState } from './films'
+import { MICRONS_OF_X, micronsAt, type PanelState } from './films'
 
 /** What a picture shows. Source: handbook 10.3. */
 export const SHOWS = ['flat', 'lit', 'sheen', 'thickness', 'accident'] as const
@@ -76,16 +76,6 @@ function greys(count: number, of: (i: number) => number): Uint8Array {
 /** White in the picture of thickness, µm. Source: contracts, panel request. */
 const WHITE_UM = 100
 
-function thickness(samples: Samples, { films }: PanelState): Uint8Array {
-  return greys(samples.count, (i) => {
-    let sum = 0
-    for (const { kind, x, cover } of films)
-      if (kind !== 'release' && kind !== 'mark')
-        sum += (x[i] as number) * (cover ? (cover[i] as number) / 255 : 1)
-    return (sum * MICRONS_OF_X) / WHITE_UM
-  })
-}
-
 /**
  * A picture, three bytes a sample, row by row.
  *
@@ -101,7 +91,7 @@ export function pictureOf(
 ): Uint8Array {
   if (show === 'flat') return flat(lights)
   if (show === 'sheen') return greys(samples.count, (i) => (state.gloss[i] as number) / 100)
-  if (show === 'thickness') return thickness(samples, state)
+  if (show === 'thickness') return greys(samples.count, (i) => micronsAt(state, i) / WHITE_UM)
   if (show === 'accident')
     return greys(samples.count, (i) =>
       Math.max(0, ...state.accidents.map(({ over }) => (over[i] as number) / 255)),

@@ -1,6 +1,7 @@
-import { type MeshFields, meshFields, skyOver } from '../shape/meshFields'
+import { meshFields, skyOver } from '../shape/meshFields'
 import { neighboursOf } from '../shape/neighbours'
 import { measured, type Solid } from '../shape/solid'
+import { fallsOf } from './falls'
 import { hashed } from './noise'
 import type { Outlet, Samples } from './samples'
 import { subdivided, type Triangulated } from './subdivided'
@@ -8,8 +9,8 @@ import { subdivided, type Triangulated } from './subdivided'
 /** No side of a triangle is longer, mm, as long as there are no more points. Source: handbook 10.2. */
 const LONGEST = 0.6
 const MOST_POINTS = 400_000
-/** A drop runs where so much of its weight is left along the face. Source: handbook 10.2. */
-const DROP_LEAST = 0.15
+/** A model as it stands. */
+const UP = [0, 0, 1] as const
 
 /** What a mesh is painted by beside its triangles. */
 export type MeshPainted = {
@@ -53,13 +54,13 @@ export function meshSamples(
     open: fields.open,
     level: fields.level,
     up: nz,
-    ...fallsOf(fields, count),
+    ...fallsOf(nx, ny, nz, UP),
     ...zonesOf(solid, fine.from, zoneOf, count),
     lineDepth: 0,
     outlets,
     ...besides(solid, count),
     near: nearIn(x, y, z, Math.max(spacing, 1)),
-    upward: [0, 0, 1],
+    upward: UP,
     travel: [1, 0, 0],
     axes: { across: [1, 0, 0], down: [0, 0, -1] },
   }
@@ -89,21 +90,6 @@ function areasOf({ corners, areas }: Solid, count: number): Float32Array {
     out[i] = (out[i] as number) + (areas[Math.floor(c / 3)] as number) / 3
   }
   return out
-}
-
-/** Gravity's part along the face. */
-function fallsOf({ facing }: MeshFields, count: number) {
-  const [fallX, fallY, fallZ] = [0, 1, 2].map(() => new Float32Array(count)) as Axes
-  for (let i = 0; i < count; i++) {
-    const [x, y, z] = [0, 1, 2].map((c) => facing[i * 3 + c] as number) as [number, number, number]
-    const [dx, dy, dz] = [z * x, z * y, z * z - 1]
-    const left = Math.sqrt(dx * dx + dy * dy + dz * dz)
-    if (left < DROP_LEAST) continue
-    fallX[i] = dx / left
-    fallY[i] = dy / left
-    fallZ[i] = dz / left
-  }
-  return { fallX, fallY, fallZ }
 }
 
 /** The zone of each point: of the first triangle that it is a corner of. */

@@ -1,3 +1,4 @@
+import { fallsOf } from './falls'
 import { type Feature, reliefOf } from './features'
 import { bending, closed, slopesOf, smoothed, squareMost } from './gridFilters'
 import { type Outlet, RECESS_FROM, type SampleGrid, type Samples } from './samples'
@@ -26,8 +27,8 @@ const SKY = { ways: 12, far: 3 } as const
 const LOOKS = [0.1, 0.2, 0.3, 0.4, 0.5, 0.7, 0.9, 1.2, 1.6, 2.2, 3] as const
 /** What stands no higher over a sample hides nothing of its sky, mm. */
 const LOW = 0.004
-/** A drop feels the face smoothed over this, mm, and runs where so much of its weight is left. Source: handbook 10.2. */
-const DROP = { smoothed: 0.3, least: 0.15 } as const
+/** A drop feels the face smoothed over this, mm. Source: handbook 10.2. */
+const DROP_FEELS = 0.3
 /** A plate of a panel takes up so much of it at the least. */
 const PLATE_SHARE = 0.015
 /** Tape and paint for a plate go so far into the lines beside it, mm. */
@@ -56,6 +57,7 @@ export function panelSamples(shape: PanelShape): Samples {
   const { nx, ny, nz } = normalsOf(height, grid)
   const { recess, edge, open } = hollowsOf(height, broad, grid)
   const stance = stanceOf(shape, grid)
+  const felt = normalsOf(smoothed(height, grid, DROP_FEELS), grid)
   const samples: Samples = {
     count,
     spacing: grid.mm,
@@ -78,7 +80,7 @@ export function panelSamples(shape: PanelShape): Samples {
         (ny[i] as number) * stance.upward[1] +
         (nz[i] as number) * stance.upward[2],
     ),
-    ...fallsOf(height, grid, stance.upward),
+    ...fallsOf(felt.nx, felt.ny, felt.nz, stance.upward),
     plate: new Uint8Array(count),
     plates: 0,
     lineDepth: Math.max(0, ...features.map((one) => (one.kind === 'line' ? one.depth : 0))),
@@ -131,28 +133,6 @@ function stanceOf({ stands, gravity }: PanelShape, { width, height }: SampleGrid
     level[i] =
       (high((i % width) + 0.5, Math.floor(i / width) + 0.5) - low) / Math.max(1e-9, top - low)
   return { level, upward: [-gx, -gy, 0] as const }
-}
-
-/** Where a drop runs: gravity's part along the face. */
-function fallsOf(height: Float32Array, grid: SampleGrid, up: readonly [number, number, number]) {
-  const { nx, ny, nz } = normalsOf(smoothed(height, grid, DROP.smoothed), grid)
-  const count = height.length
-  const [fallX, fallY, fallZ] = [
-    new Float32Array(count),
-    new Float32Array(count),
-    new Float32Array(count),
-  ]
-  for (let i = 0; i < count; i++) {
-    const [a, b, c] = [nx[i] as number, ny[i] as number, nz[i] as number]
-    const dot = a * up[0] + b * up[1] + c * up[2]
-    const [x, y, z] = [dot * a - up[0], dot * b - up[1], dot * c - up[2]]
-    const left = Math.sqrt(x * x + y * y + z * z)
-    if (left < DROP.least) continue
-    fallX[i] = x / left
-    fallY[i] = y / left
-    fallZ[i] = z / left
-  }
-  return { fallX, fallY, fallZ }
 }
 
 /**

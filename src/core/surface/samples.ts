@@ -69,6 +69,11 @@ export function isFace({ recess, edge }: Samples, i: number): boolean {
   return (recess[i] as number) < RECESS_FROM && (edge[i] as number) < FACE_EDGE
 }
 
+/** All of a surface, mm². */
+export function wholeArea({ area }: Samples): number {
+  return area.reduce((sum, one) => sum + one, 0)
+}
+
 /** The samples that are so, in their order. */
 export function samplesThat({ count }: Samples, is: (sample: number) => boolean): number[] {
   const out: number[] = []

@@ -1,5 +1,6 @@
 import type { Act, Family } from '../../model/vocabulary'
 import { aboutNothing, drawn, noiseAt, noisePlace, seedOf } from '../../surface/noise'
+import { wholeArea } from '../../surface/samples'
 import { piecesOf, rimOf, spread } from '../../surface/spread'
 import {
   type ActContext,
@@ -59,7 +60,7 @@ export type Families = ReadonlyMap<number, Family | null>
 export const wetChips =
   (families: Families): PanelActDone =>
   (context) => {
-    const { state, samples } = context
+    const { state } = context
     const release = state.films.findLastIndex(({ kind }) => kind === 'release')
     if (release < 0) return state
     const over = state.films.slice(release + 1)
@@ -79,7 +80,7 @@ export const wetChips =
     const border = borderOf(context, taken, false)
     const left = (i: number) => (taken[i] === 1 ? 0 : border[i] === 1 ? 0.5 : 1)
     const opened = state.opened.map((own, i) =>
-      taken[i] === 1 ? 255 : border[i] === 1 && samples.count > 0 ? Math.max(own, 127) : own,
+      taken[i] === 1 ? 255 : border[i] === 1 ? Math.max(own, 127) : own,
     )
     const bared = withFilms(state, (one, at) => (at < release ? one : thinned(one, left)))
     return { ...bared, opened }
@@ -155,7 +156,7 @@ const SCRATCH = { within: 10, realLong: 300, varies: 0.5, brokenMm: 0.8, bent: 4
 export const scratches: PanelActDone = (context) => {
   const { samples } = context
   const { mm, share } = markOf(context)
-  const wanted = amountOf(context) * share * samples.area.reduce((sum, one) => sum + one, 0)
+  const wanted = amountOf(context) * share * wholeArea(samples)
   const random = drawn(seedFor(context, 'strokes'))
   const broken = seedFor(context, 'broken')
   const way = wayOf(context, samples.travel)

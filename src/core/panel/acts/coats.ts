@@ -144,10 +144,10 @@ export const chalk: PanelActDone = (context) => {
   const [thick, amount] = [coatsThickness(context), amountOf(context)]
   const film = filmBy(
     context,
-    'dust',
+    'coat',
     (i) => thick * amount * (where ? where(i) : 1) * Math.max(0, 0.5 + 0.8 * (noise[i] as number)),
   )
-  return withFilm(context.state, { ...film, kind: 'coat' })
+  return withFilm(context.state, film)
 }
 
 /** Colour on edges from a brush that is nearly dry, or rubbed on. @param shines 60° gloss units that it gives; null: none */

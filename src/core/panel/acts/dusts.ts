@@ -1,5 +1,6 @@
 import { GLOSS_UNITS } from '../../knowledge/sheens'
 import { drawn, noiseAt, noisePlace } from '../../surface/noise'
+import { wholeArea } from '../../surface/samples'
 import {
   type ActContext,
   amountOf,
@@ -68,13 +69,13 @@ export const mud: PanelActDone = (context) => {
   const border = noiseFor(context, 'border', MUD.raggedMm)
   const lumps = noiseFor(context, 'lumps', MUD.lumpsMm)
   const upTo = MUD.upTo * amountOf(context)
-  const film = filmBy(context, 'dust', (i) => {
+  const film = filmBy(context, 'coat', (i) => {
     if ((level[i] as number) >= upTo * (1 + 2 * MUD.ragged * (border[i] as number))) return 0
     const mm = MUD.thin + (MUD.thick - MUD.thin) * Math.max(0, 0.4 + 0.6 * (lumps[i] as number))
     return (mm * 1000) / MICRONS_OF_X
   })
   const units = GLOSS_UNITS[context.step.sheen ?? context.resolved.sheen]
-  const state = withFilm(context.state, { ...film, kind: 'coat' })
+  const state = withFilm(context.state, film)
   return { ...state, gloss: state.gloss.map((own, i) => ((film.x[i] as number) > 0 ? units : own)) }
 }
 
@@ -121,7 +122,7 @@ const DROPS = { from: 0.15, to: 0.6, on: 20, pull: 3 } as const
 export const drops: PanelActDone = (context) => {
   const { samples } = context
   const random = drawn(seedFor(context, 'drops'))
-  const area = samples.area.reduce((sum, one) => sum + one, 0)
+  const area = wholeArea(samples)
   const cover = new Uint8Array(samples.count)
   const { x, y, z } = samples
   for (let left = Math.round((amountOf(context) * area) / DROPS.on); left > 0; left--) {

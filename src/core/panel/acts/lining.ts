@@ -1,3 +1,5 @@
+import { thicknessOf } from '../../colour/thickness'
+import { LEFT_IN_RECESS } from '../../knowledge/lining'
 import { hashed } from '../../surface/noise'
 import { RECESS_FROM, type Samples } from '../../surface/samples'
 import { piecesOf, spread } from '../../surface/spread'
@@ -14,12 +16,12 @@ import {
   zoneOf,
 } from '../actContext'
 
-/** How far liquid runs along a recess, mm, and what it leaves on the face beside it, by sheen: from so many gloss units on. Source: handbook 10.3. */
+/** How far liquid runs along a recess, mm, what it leaves on the face beside it, µm, and what share of that a clean-up takes, by sheen: from so many gloss units on. Source: handbook 10.3. */
 const BY_SHEEN = [
-  { from: 68, runs: 14, leaves: 0.6, within: 0.3 },
-  { from: 38, runs: 12, leaves: 0.9, within: 0.4 },
-  { from: 15, runs: 7, leaves: 1.5, within: 0.9 },
-  { from: 0, runs: 2.5, leaves: 6, within: 2.5 },
+  { from: 68, runs: 14, leaves: 0.6, within: 0.3, cleans: 0.95 },
+  { from: 38, runs: 12, leaves: 0.9, within: 0.4, cleans: 0.93 },
+  { from: 15, runs: 7, leaves: 1.5, within: 0.9, cleans: 0.85 },
+  { from: 0, runs: 2.5, leaves: 6, within: 2.5, cleans: 0.5 },
 ] as const
 
 /** What a sheen does to a liquid. */
@@ -27,15 +29,13 @@ export function onSheen(gloss: number): (typeof BY_SHEEN)[number] {
   return BY_SHEEN.find(({ from }) => gloss >= from) ?? BY_SHEEN[3]
 }
 
-/** Liquid that stays in a recess: so much of its depth, and no more, µm. Source: handbook 10.3, 5.3. */
-const STAYS = { share: 0.4, most: 120 } as const
-/** µm of paint in a coat of X = 1. Source: handbook 5.1. */
-const UNIT = 7.5
+/** The most liquid that stays in a recess, µm. Source: handbook 10.3. */
+const MOST_UM = 120
 
 /** A recess filled with a wash, X. Source: handbook 5.3. */
 export function fillOf({ recess }: Samples, i: number, share: number): number {
   const deep = (recess[i] as number) * 1000
-  return (Math.min(STAYS.most, deep * STAYS.share) * share) / UNIT
+  return thicknessOf(Math.min(MOST_UM, deep * LEFT_IN_RECESS), share)
 }
 
 /** The brush touches a recess so often, mm, of nothing asked; never closer than this. Source: handbook 10.3. */
@@ -98,7 +98,7 @@ function stainOf(
     const reach = within * (1 + BORDER.varies * (noise[i] as number))
     if (far >= reach) return 0
     const from = wet[source[i] as number] as number
-    return ((share * leaves) / UNIT) * from * (1 - far / reach)
+    return thicknessOf(leaves, share) * from * (1 - far / reach)
   }
 }
 

@@ -9,7 +9,7 @@ import {
   whereOf,
   zoneOf,
 } from '../actContext'
-import type { PanelMask } from '../films'
+import type { PanelMask, PanelState } from '../films'
 
 /** Tape where nobody says: the middle third, from the top down. */
 const BAND = [1 / 3, 2 / 3] as const
@@ -37,7 +37,7 @@ function bandOf({ x, y, z, count, axes: { down } }: Samples): (i: number) => num
   }
 }
 
-function withMask<T extends { masks: readonly PanelMask[] }>(state: T, mask: PanelMask): T {
+function withMask(state: PanelState, mask: PanelMask): PanelState {
   return { ...state, masks: [...state.masks, mask] }
 }
 

@@ -1,6 +1,6 @@
 import { hexOf, labOf } from '../../colour/spectrum'
 import { drawn, noiseAt, noisePlace } from '../../surface/noise'
-import { RECESS_FROM } from '../../surface/samples'
+import { RECESS_FROM, wholeArea } from '../../surface/samples'
 import {
   amountOf,
   filmBy,
@@ -22,7 +22,7 @@ export const oilDots: PanelActDone = (context) => {
   const { samples } = context
   const random = drawn(seedFor(context, 'dots'))
   const ragged = seedFor(context, 'ragged')
-  const area = samples.area.reduce((sum, one) => sum + one, 0)
+  const area = wholeArea(samples)
   const many = Math.round(((0.5 + amountOf(context)) * area) / DOTS.on)
   const reach = reachOf(context)
   const [dark, tint] = [new Float32Array(samples.count), new Float32Array(samples.count)]

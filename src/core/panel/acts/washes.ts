@@ -17,7 +17,7 @@ import {
   withFilm,
 } from '../actContext'
 import { type PanelFilm, thinned, withFilms } from '../films'
-import { fillOf } from './lining'
+import { fillOf, onSheen } from './lining'
 
 /** Where a wash pools, and what its tide leaves. Source: handbook 10.3. */
 const POOL = {
@@ -87,22 +87,12 @@ export const filter: PanelActDone = (context) => {
   return withFilm(context.state, film)
 }
 
-/** What a clean-up takes off faces, by how far liquid runs there, and off a fill, by its tool. Source: handbook 10.3. */
-const CLEANED = [
-  { from: 68, share: 0.95 },
-  { from: 38, share: 0.93 },
-  { from: 15, share: 0.85 },
-  { from: 0, share: 0.5 },
-] as const
+/** What a clean-up takes off a fill, by its tool. Source: handbook 10.3. */
 const TOOK: Partial<Record<Tool, number>> = { 'wet-swab': 0.12 }
 const TOOK_DAMP = 0.03
 const WIPED = { along: 0.08, across: 0.2, looksMm: 0.8 } as const
 /** Of a fill that isn't touch-dry. */
 const TOOK_EARLY = 0.6
-
-function cleanedShare(gloss: number): number {
-  return (CLEANED.find(({ from }) => gloss >= from) ?? CLEANED[3]).share
-}
 
 /** A clean-up: what lies on faces goes, what lies in recesses stays as far as the tool lets it. Source: handbook 10.3. */
 export const cleanUp: PanelActDone = (context) => {
@@ -114,7 +104,7 @@ export const cleanUp: PanelActDone = (context) => {
     target?.includes(film.act) && film.kind !== 'coat'
       ? thinned(film, (i) => {
           const hollow = (samples.recess[i] as number) > RECESS_FROM
-          const takes = hollow ? fill(i) : cleanedShare(state.gloss[i] as number)
+          const takes = hollow ? fill(i) : onSheen(state.gloss[i] as number).cleans
           return 1 - takes * reach(i)
         })
       : film,

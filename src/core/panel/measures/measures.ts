@@ -4,7 +4,7 @@ import { ranked } from '../../surface/ranked'
 import { isFace, type Samples, samplesThat } from '../../surface/samples'
 import { spread } from '../../surface/spread'
 import { insideOf, type Lights, lightsOf } from '../compose'
-import { MICRONS_OF_X, type PanelState, unmasked } from '../films'
+import { micronsAt, type PanelState, unmasked } from '../films'
 import { type ChipMeasures, chipMeasures } from './chipMeasures'
 import { type StreakMeasures, streakMeasures } from './streakMeasures'
 
@@ -100,16 +100,6 @@ function stained(samples: Samples, state: PanelState, labs: Float32Array, ground
     if (deltaE00(at(labs, i), at(clean, i)) > STAINED) count++
   }
   return count / faces.length
-}
-
-/** All films' µm dry at a sample; release and marks don't count. */
-function micronsAt({ films }: PanelState, i: number): number {
-  let sum = 0
-  for (const { kind, x, cover } of films) {
-    if (kind === 'release' || kind === 'mark') continue
-    sum += (x[i] as number) * (cover ? (cover[i] as number) / 255 : 1)
-  }
-  return sum * MICRONS_OF_X
 }
 
 /** Mean X of what is dusty, over some samples; null over none. */
