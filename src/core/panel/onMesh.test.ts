@@ -1,4 +1,5 @@
 import { deltaE00 } from '../colour/spectrum'
+import { around } from '../surface/around'
 import { meshSamples } from '../surface/meshSamples'
 import { panelSamples } from '../surface/panelSamples'
 import type { Samples } from '../surface/samples'
@@ -75,4 +76,19 @@ test('tape on a zone of a mesh keeps colour off it alone', () => {
   const { state } = laid(mesh, steps)
   const bare = (i: number) => state.films.every(({ x }) => x[i] === 0)
   for (let i = 0; i < mesh.count; i++) expect(bare(i)).toBe(mesh.plate[i] === 2)
+})
+
+test('what is round is round on a wall of a mesh too', () => {
+  const middle = mesh.x.findIndex((x, i) => Math.hypot(x - 6, (mesh.z[i] as number) - 6) < 0.5)
+  const far = new Map<number, number>()
+  around(mesh, middle, 2, (i, off) => far.set(i, off))
+  expect(far.size).toBeGreaterThan(20)
+  for (const [i, off] of far)
+    expect(off).toBeCloseTo(
+      Math.hypot(
+        (mesh.x[i] as number) - (mesh.x[middle] as number),
+        (mesh.z[i] as number) - (mesh.z[middle] as number),
+      ),
+      5,
+    )
 })

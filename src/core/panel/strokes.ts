@@ -1,3 +1,4 @@
+import { around } from '../surface/around'
 import type { Samples } from '../surface/samples'
 
 /** A stroke over a surface: where it begins, which way, mm. */
@@ -89,7 +90,6 @@ export function strokeOver(
   { at, way, turn = 0, bend = 0, long, width }: Stroke,
   visit: (sample: number, t: number, off: number) => void,
 ): void {
-  const flat = samples.grid !== null
   walk(
     samples,
     at,
@@ -97,13 +97,8 @@ export function strokeOver(
     (i, t) => turnedOn(samples, i, way, turn + bend * t),
     (i, t) => {
       const half = Math.max(samples.spacing / 2, width(t) / 2)
-      const [cx, cy, cz] = [samples.x[i] as number, samples.y[i] as number, samples.z[i] as number]
-      samples.near(cx, cy, cz, half, (j) => {
-        const dx = (samples.x[j] as number) - cx
-        const dy = (samples.y[j] as number) - cy
-        const dz = flat ? 0 : (samples.z[j] as number) - cz
-        const off = Math.sqrt(dx * dx + dy * dy + dz * dz) / half
-        if (off <= 1) visit(j, t, off)
+      around(samples, i, half, (j, off) => {
+        if (off <= half) visit(j, t, off / half)
       })
     },
   )

@@ -1,4 +1,5 @@
 import { GLOSS_UNITS } from '../../knowledge/sheens'
+import { around } from '../../surface/around'
 import { drawn, noiseAt, noisePlace } from '../../surface/noise'
 import { wholeArea } from '../../surface/samples'
 import {
@@ -124,25 +125,14 @@ export const drops: PanelActDone = (context) => {
   const random = drawn(seedFor(context, 'drops'))
   const area = wholeArea(samples)
   const cover = new Uint8Array(samples.count)
-  const { x, y, z } = samples
   for (let left = Math.round((amountOf(context) * area) / DROPS.on); left > 0; left--) {
     const at = Math.floor(random() * samples.count)
     const mm = DROPS.from + (DROPS.to - DROPS.from) * random() ** DROPS.pull
     const half = mm / 2
-    samples.near(
-      x[at] as number,
-      y[at] as number,
-      z[at] as number,
-      Math.max(half, samples.spacing),
-      (i) => {
-        const off = Math.hypot(
-          (x[i] as number) - (x[at] as number),
-          (y[i] as number) - (y[at] as number),
-        )
-        const share = Math.min(1, Math.max(0, (half - off) / samples.spacing + 0.5))
-        cover[i] = Math.max(cover[i] as number, Math.round(255 * share))
-      },
-    )
+    around(samples, at, Math.max(half, samples.spacing), (i, off) => {
+      const share = Math.min(1, Math.max(0, (half - off) / samples.spacing + 0.5))
+      cover[i] = Math.max(cover[i] as number, Math.round(255 * share))
+    })
   }
   return withFilm(context.state, { ...marksBy(context, cover), kind: 'coat' })
 }

@@ -1,3 +1,4 @@
+import { around } from '../../surface/around'
 import { aboutNothing, drawn, noiseAt, noisePlace } from '../../surface/noise'
 import type { Samples } from '../../surface/samples'
 import {
@@ -88,17 +89,15 @@ function thrown(
   seed: number,
   zone: ((i: number) => number) | null,
 ): number {
-  const { x, y, z, area } = samples
-  const [cx, cy, cz] = [x[at] as number, y[at] as number, z[at] as number]
+  const { x, y, area } = samples
+  const [cx, cy] = [x[at] as number, y[at] as number]
   const [cos, sin] = [Math.cos(square ?? 0), Math.sin(square ?? 0)]
   let more = 0
-  samples.near(cx, cy, cz, radius * 1.6, (i) => {
+  around(samples, at, radius * 1.6, (i, off) => {
     if (over[i] === 255 || (zone && zone(i) === 0)) return
     const [dx, dy] = [(x[i] as number) - cx, (y[i] as number) - cy]
     const far =
-      square === null
-        ? Math.hypot(dx, dy)
-        : Math.max(Math.abs(dx * cos + dy * sin), Math.abs(dy * cos - dx * sin))
+      square === null ? off : Math.max(Math.abs(dx * cos + dy * sin), Math.abs(dy * cos - dx * sin))
     const bent = noiseAt(seed, radius * 2, x[i] as number, y[i] as number, noisePlace(samples, i))
     if (far > radius * (1 + (square === null ? 0.45 : 0.2) * bent)) return
     over[i] = 255

@@ -1,4 +1,5 @@
 import { hexOf, labOf } from '../../colour/spectrum'
+import { around } from '../../surface/around'
 import { drawn, noiseAt, noisePlace } from '../../surface/noise'
 import { RECESS_FROM, wholeArea } from '../../surface/samples'
 import {
@@ -26,18 +27,14 @@ export const oilDots: PanelActDone = (context) => {
   const many = Math.round(((0.5 + amountOf(context)) * area) / DOTS.on)
   const reach = reachOf(context)
   const [dark, tint] = [new Float32Array(samples.count), new Float32Array(samples.count)]
-  const { x, y, z, level, recess } = samples
+  const { x, y, level, recess } = samples
   for (let k = 0; k < many; k++) {
     const at = Math.floor(random() * samples.count)
     // The lower the more of them are dark.
     const low = random() > (level[at] as number) || (recess[at] as number) > RECESS_FROM
     const into = low ? dark : tint
     const radius = (DOTS.mm / 2) * (0.75 + 0.5 * random())
-    samples.near(x[at] as number, y[at] as number, z[at] as number, radius * 1.3, (i) => {
-      const off = Math.hypot(
-        (x[i] as number) - (x[at] as number),
-        (y[i] as number) - (y[at] as number),
-      )
+    around(samples, at, radius * 1.3, (i, off) => {
       const bent =
         1 + 0.3 * noiseAt(ragged, 0.5, x[i] as number, y[i] as number, noisePlace(samples, i))
       if (off <= radius * bent) into[i] = DOTS.thick * (low ? 1 : DOTS.tint) * reach(i)

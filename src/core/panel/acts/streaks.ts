@@ -1,3 +1,4 @@
+import { around } from '../../surface/around'
 import { aboutNothing, drawn, noiseAt, noisePlace, seedOf } from '../../surface/noise'
 import type { Samples } from '../../surface/samples'
 import {
@@ -86,9 +87,7 @@ function run(
       foot = i
       // Widest just under its head, then narrowing to half.
       const half = (wide / 2) * (t < 0.1 ? 0.6 + 4 * t : 1 - (0.5 * (t - 0.1)) / 0.9)
-      const [cx, cy, cz] = [samples.x[i] as number, samples.y[i] as number, samples.z[i] as number]
-      samples.near(cx, cy, cz, Math.max(half, samples.spacing / 2), (j) => {
-        const off = Math.hypot((samples.x[j] as number) - cx, (samples.y[j] as number) - cy)
+      around(samples, i, Math.max(half, samples.spacing / 2), (j, off) => {
         const covers = Math.min(1, Math.max(0, (half - off) / samples.spacing + 0.5))
         const strand = 1 + 0.35 * strandAt(samples, seed, j)
         const own = thick * (1 - t) * covers * strand
@@ -219,13 +218,12 @@ function spot(
   share: number,
   seed: number,
 ): void {
-  const { x: px, y: py, z: pz } = samples
-  const [cx, cy, cz] = [px[at] as number, py[at] as number, pz[at] as number]
-  samples.near(cx, cy, cz, radius * 1.5, (i) => {
+  const { x: px, y: py } = samples
+  around(samples, at, radius * 1.5, (i, far) => {
     const bent =
       1 +
       0.4 * noiseAt(seed, radius * 1.4, px[i] as number, py[i] as number, noisePlace(samples, i))
-    const off = Math.hypot((px[i] as number) - cx, (py[i] as number) - cy) / (radius * bent)
+    const off = far / (radius * bent)
     if (off > 1) return
     const heart = off < 0.45 ? STAIN.heart * (1 - (off / 0.45) ** 2 * 0.6) : 0
     const rim = off > 0.85 ? STAIN.rim : 0
