@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs'
 import { encode } from 'fast-png'
-import { panelAnswer, readPanel } from '../src/core/formats/panelFile'
+import { panelAnswer } from '../src/core/formats/panelFile'
+import { readPanel } from '../src/core/formats/panelRequest'
 import type { Parsed } from '../src/core/model/input'
 import type { Flags } from './commands'
 

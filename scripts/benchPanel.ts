@@ -1,10 +1,12 @@
-import { readPanel, surfaceOf } from '../src/core/formats/panelFile'
+import { readPanel } from '../src/core/formats/panelRequest'
 import { insideOf, lightsOf } from '../src/core/panel/compose'
 import { bareState, type PanelFilm } from '../src/core/panel/films'
 import { measuresOf } from '../src/core/panel/measures/measures'
+import { panelSurface } from '../src/core/panel/panelSurface'
 import { pictureOf } from '../src/core/panel/picture'
 import { afterStep, panelPlan } from '../src/core/panel/runPanel'
 import { PRIMER } from '../src/core/stack/state/filmColours'
+import { panelDesk } from '../src/workers/panelDesk'
 import { yardstickMs } from './yardstick'
 
 const COLOURS = ['#C9C4B4', '#5A2E1F', '#3B3A38', '#B7A78A', '#5B6B3A']
@@ -73,7 +75,7 @@ const read = readPanel({
 })
 if (!read.ok) throw new Error(JSON.stringify(read.problems))
 const request = read.value
-const [run, surface] = timed(() => surfaceOf(request))
+const [run, surface] = timed(() => panelSurface(request.panel))
 said('the surface with its fields, 960 x 600', surface)
 const { count } = run.samples
 const bytes = new Float32Array(count * 10)
@@ -105,3 +107,33 @@ said(
   'all measures',
   timed(() => measuresOf(run.samples, state, lights, { ground: PRIMER, scale: 72 }))[1],
 )
+
+// What a drag comes to, once its step was turned before: the picture anew, with few samples.
+for (const [what, step, pxPerMm] of [
+  ['chips near the top, 480 x 300', 7, 5],
+  ['a line deep below, 320 x 200', 4, 10 / 3],
+] as const) {
+  const desk = panelDesk()
+  const look = (amount: number) =>
+    desk.look({
+      sequence: {
+        ...request.sequence,
+        steps: request.sequence.steps.map((one, i) => (i === step ? { ...one, amount } : one)),
+      },
+      panel: {},
+      at: STEPS.length,
+      show: 'lit',
+      px: pxPerMm,
+      away: 0,
+      lit: false,
+    })
+  for (const amount of [0.5, 0.52, 0.54]) look(amount)
+  let amount = 0.55
+  said(
+    `dragging ${what}`,
+    middle(() => {
+      amount += 0.01
+      look(amount)
+    }),
+  )
+}

@@ -16,16 +16,28 @@ const DESK = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 
 /** The core sample at the top of the window. */
-const toCore = (page) =>
-  page.getByRole('region', { name: 'Core' }).evaluate((core) => {
+const toCore = async (page) => {
+  // It is drawn as soon as the part is judged: a moment after its rows are there.
+  await page.getByText(/the bar is ([2-9]|\d\d)/).waitFor({ timeout: 60_000 })
+  await page.waitForTimeout(2000)
+  await page.getByRole('region', { name: 'Core' }).evaluate((core) => {
     core.scrollIntoView()
     scrollBy(0, -12)
   })
+}
+
+/** Every sample of the panel is laid and measured. */
+const wholePanel = async (page) => {
+  await page.waitForTimeout(1000)
+  await page.locator('section[aria-busy="false"] dl').waitFor({ timeout: 60_000 })
+  await page
+    .getByText('Coarse, the fine one follows…')
+    .waitFor({ state: 'hidden', timeout: 60_000 })
+}
 
 /** One picture each: where, how large, which theme, and what is done before it is taken. */
 const SHOTS = [
   { name: 'bench', path: '/', size: DESK },
-  { name: 'bench-dark', path: '/', size: DESK, theme: 'dark' },
   { name: 'bench-phone', path: '/', size: PHONE },
   {
     name: 'arms-length-dark',
@@ -68,6 +80,23 @@ const SHOTS = [
   },
   { name: 'builds', path: '/builds', size: DESK },
   {
+    name: 'panel',
+    path: '/panel?of=technique+sponge-chips+35&at=3&with=own',
+    size: DESK,
+    before: async (page) => {
+      await wholePanel(page)
+      await page.getByLabel('How much (%)').fill('15')
+      await wholePanel(page)
+    },
+  },
+  {
+    name: 'panel-phone-dark',
+    path: '/panel?of=gannets-lament+hull-port',
+    size: PHONE,
+    theme: 'dark',
+    before: (page) => wholePanel(page),
+  },
+  {
     name: 'build',
     path: '/builds/ploughman-6?part=frame',
     size: DESK,
@@ -81,12 +110,6 @@ const SHOTS = [
     before: (page) => toCore(page),
   },
   { name: 'build-card', path: '/builds/gannets-lament?card=', size: DESK },
-  {
-    name: 'findings',
-    path: '/builds/gannets-lament',
-    size: DESK,
-    before: (page) => page.getByRole('button', { name: 'All findings' }).click(),
-  },
   {
     name: 'part-dark',
     path: '/builds/lantern-wardens?part=hound',
@@ -104,7 +127,11 @@ const SHOTS = [
     path: '/library?id=graded-lining&build=ploughman-6',
     size: DESK,
     // What it would add is asked of the worker.
-    before: (page) => page.getByRole('button', { name: /^Add [1-9]\d* steps?$/ }).waitFor(),
+    before: async (page) => {
+      await page.getByRole('button', { name: /^Add [1-9]\d* steps?$/ }).waitFor()
+      // Its two panels are laid after that.
+      await page.waitForTimeout(6000)
+    },
   },
   { name: 'explain', path: '/explain?on=base.enamel&put=clear.lacquer', size: DESK },
   {

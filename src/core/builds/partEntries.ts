@@ -11,15 +11,11 @@ import type { Fact } from '../stack/simulate/simulation'
 import type { BenchState } from './benchState'
 import { decalFilmOn } from './decals'
 import { timed } from './handsOn'
+import { stepsOfPart } from './partSequence'
 import type { PartEntry } from './simulatedPart'
 import { namedAmong, zonesOf } from './zoneRegions'
 
 const MINUTE = 60_000
-
-/** The steps of a build that touch a part, in order. */
-export function stepsOfPart(build: Build, part: string): BuildStep[] {
-  return build.steps.filter((step) => step.parts.includes(part))
-}
 
 /** A part's steps in the order in which they are simulated, and what of them is done. */
 export type PartEntries = {

@@ -3,7 +3,7 @@ import type { ClimateSeries } from '../drying/series'
 import { partLogOf } from '../log/logIndex'
 import type { Build, Part } from '../model/build'
 import { isAct } from '../model/isAct'
-import type { ActStep, Sequence, Step } from '../model/sequence'
+import type { ActStep, Step } from '../model/sequence'
 import { climateSeries } from '../room/climateSeries'
 import { paceOf } from '../room/corrections'
 import { asPainted } from '../shelf/sheet'
@@ -12,6 +12,7 @@ import type { Fact, GoesOn, SimulateOptions } from '../stack/simulate/simulation
 import { resolveStep } from '../stack/state/resolvedStep'
 import type { BenchState } from './benchState'
 import { entriesOf } from './partEntries'
+import { sequenceOf } from './partSequence'
 import type { PartEntry, PartSimulation } from './simulatedPart'
 import { regionsOf, zoneRegions } from './zoneRegions'
 
@@ -92,20 +93,4 @@ function pacesOf(
     if (pace) paces.set(index, pace)
   }
   return paces
-}
-
-/** The sequence of a part as the check reads it. */
-export function sequenceOf(build: Build, part: Part, steps: readonly Step[]): Sequence {
-  return {
-    format: 'tectoria-sequence',
-    version: 1,
-    substrate: part.substrate,
-    waits: 'auto',
-    steps: [...steps],
-    ...(build.scale === undefined ? {} : { scale: build.scale }),
-    ...(build.use === undefined ? {} : { use: build.use }),
-    ...(build.school === undefined ? {} : { school: build.school }),
-    ...(part.lineDepthMm === undefined ? {} : { lineDepthMm: part.lineDepthMm }),
-    ...(part.jointGapMm === undefined ? {} : { jointGapMm: part.jointGapMm }),
-  }
 }

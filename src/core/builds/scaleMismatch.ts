@@ -1,5 +1,6 @@
 import { actRow } from '../knowledge/acts'
-import { BELIEVABLE, SMALLEST_MARK } from '../knowledge/limits'
+import { SMALLEST_MARK } from '../knowledge/limits'
+import { REAL_SIZES } from '../knowledge/realSizes'
 import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { BuildFinding } from './buildFinding'
@@ -63,7 +64,7 @@ function marks({ steps }: Build, one: number, other: number): string {
     const { marks: kind, name } = actRow(step.do, step.family)
     const mark = SMALLEST_MARK[step.do]
     if (!kind || mark === undefined) return []
-    return mark * low <= BELIEVABLE[kind] && mark * high > BELIEVABLE[kind]
+    return mark * low <= REAL_SIZES[kind].to && mark * high > REAL_SIZES[kind].to
       ? [name.toLowerCase()]
       : []
   })

@@ -1,6 +1,7 @@
 import { ACT_MINUTES, SMALLEST_MARK } from '../knowledge/limits'
+import { eyeLimit } from '../knowledge/realSizes'
 import type { Technique } from '../knowledge/techniques/technique'
-import type { Build } from '../model/build'
+import type { Build, BuildStep } from '../model/build'
 import type { Climate } from '../model/climate'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
@@ -9,12 +10,12 @@ import { stepCard } from '../shelf/stepCard'
 import { type UndoWay, undoMap } from '../stack/questions/undoMap'
 import { simulate } from '../stack/simulate/simulate'
 import { stackOf } from '../stack/state/regions'
-import { addTechnique } from './addTechnique'
+import { type AddedStep, addTechnique, type Chosen } from './addTechnique'
 import { stateOf } from './benchState'
-import { sequenceOf } from './partSimulation'
+import { sequenceOf } from './partSequence'
 
-/** What the eye resolves at arm's length, 300 mm: one arc minute. Source: handbook 10.1. */
-const EYE_MM = 0.09
+/** What the eye resolves at arm's length, mm. Source: handbook 10.1. */
+const EYE_MM = eyeLimit(300)
 
 /** What a technique comes to on one part: for a scale, a climate and an area. */
 export type TechniqueNumbers = {
@@ -54,24 +55,9 @@ export function techniqueNumbers(
   scale?: number,
   areaCm2?: number,
 ): TechniqueNumbers {
-  const build: Build = {
-    id: 'build',
-    name: 'Build',
-    parts: [PART],
-    steps: PAINTED.map((step, i) => ({ ...step, id: `p${i}`, parts: ['part'] })),
-  }
-  const project: Project = { format: 'tectoria-project', version: 1, builds: [build] }
-  let n = 0
-  const { build: after, added } = addTechnique(
-    stateOf(project),
-    'build',
-    ['part'],
-    technique,
-    0,
-    () => `n${++n}`,
-  )
-  const before = totals(build.steps, climate)
-  const whole = totals(after.steps, climate)
+  const { before: painted, after, added } = onPainted(technique)
+  const before = totals(painted, climate)
+  const whole = totals(after, climate)
   const handsOn = whole.handsOn - before.handsOn
   return {
     handsOn,
@@ -81,6 +67,24 @@ export function techniqueNumbers(
     ml: areaCm2 === undefined ? null : amount(technique, areaCm2),
     comesOff: comesOff(technique, climate),
   }
+}
+
+/** A technique on a painted part: its steps with the stages they ask for, what was there before, and what was added. */
+export function onPainted(technique: Chosen): {
+  before: BuildStep[]
+  after: BuildStep[]
+  added: AddedStep[]
+} {
+  const build: Build = {
+    id: 'build',
+    name: 'Build',
+    parts: [PART],
+    steps: PAINTED.map((step, i) => ({ ...step, id: `p${i}`, parts: ['part'] })),
+  }
+  const project: Project = { format: 'tectoria-project', version: 1, builds: [build] }
+  let n = 0
+  const made = addTechnique(stateOf(project), 'build', ['part'], technique, 0, () => `n${++n}`)
+  return { before: build.steps, after: made.build.steps, added: made.added }
 }
 
 function totals(steps: readonly Step[], climate: Climate) {

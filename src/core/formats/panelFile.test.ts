@@ -1,6 +1,6 @@
 import { ACTS } from '../model/vocabulary'
 import { PANEL_ACTS } from '../panel/actTable'
-import { readPanel } from './panelFile'
+import { readPanel } from './panelRequest'
 import { cleared, laid, painted } from './tests/laid'
 
 /** So small that every act can be tried. */

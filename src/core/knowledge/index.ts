@@ -6,7 +6,7 @@ export { FAULT_TABLE, faultRow } from './faults'
 export { GLOSSARY } from './glossary'
 export { bears, HOLDER_WORDS } from './holders'
 export { ACT_MINUTES } from './limits'
-export { CUT_LINE_MM, FILTER_MOST, PLATE_GAP_MM } from './lining'
+export { type Band, CUT_LINE_MM, FILTER_MOST, PLATE_GAP_MM } from './lining'
 export { MILESTONE_WORDS, SEEN_WORDS } from './milestones'
 export {
   COMPLEXITY,

@@ -53,12 +53,6 @@ export const DRY_SHARE = 1 / 3
 /** Clear taken off a face by one levelling, µm; edges lose twice as much. A starting point. Source: handbook 2.6, edge-rub-through. */
 export const CUT_MICRONS = { cut: 4, compound: 1 } as const
 
-/** What a mark on a model stands for. */
-export type MarkKind = 'chip' | 'scratch'
-
-/** The largest believable real size, mm. Source: handbook 10.1. */
-export const BELIEVABLE = { chip: 40, scratch: 5 } as const satisfies Record<MarkKind, number>
-
 /** Smallest mark of an act's tool, mm on the model. Source: handbook 10.1. */
 export const SMALLEST_MARK: Partial<Record<Act, number>> = {
   'chip-sponge': 0.2,

@@ -2,6 +2,7 @@ import type { Build, BuildAct, BuildStep, Part } from './build'
 import { coatsMeant, coatsOf } from './coats'
 import type { Edit, EditFields, EditScope, EditTarget, Patch } from './edit'
 import { isAct } from './isAct'
+import { withFields } from './rowFields'
 import { sameValue } from './sameValue'
 import { withoutGone } from './withoutGone'
 
@@ -584,14 +585,6 @@ function patched<T extends { id: string }>(
   for (const { id, after: row } of changes) row ? after.set(id, row) : after.delete(id)
   const kept = [...after.values()]
   return order ? order.flatMap((id) => after.get(id) ?? []) : kept
-}
-
-function withFields<T extends object>(row: T, fields: EditFields): T {
-  const next = { ...row } as Record<string, unknown>
-  for (const [field, value] of Object.entries(fields))
-    if (value === null || value === undefined) delete next[field]
-    else next[field] = value
-  return next as T
 }
 
 /** A step with other fields; another family, colour or sheen is another paint than the bottle or the mix that was named. */

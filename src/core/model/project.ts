@@ -2,11 +2,12 @@ import * as v from 'valibot'
 import { climateReadingSchema, correctionSchema, pinSchema, timerSchema } from './bench'
 import { bottleSchema } from './bottle'
 import { buildSchema } from './build'
-import { idField, instantField, ranged } from './fields'
+import { instantField, ranged } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import { loggedActSchema } from './loggedAct'
 import { meshSchema } from './mesh'
 import { storedMixSchema } from './mix'
+import { variantSchema } from './panel'
 import { sessionsSchema } from './sessions'
 import { ownTechniqueSchema } from './technique'
 import { toolSchema } from './tool'
@@ -33,7 +34,8 @@ export const projectSchema = v.looseObject({
   outlook: v.optional(
     v.looseObject({ warmer: v.optional(ranged(-20, 20, '°C')), air: v.optional(v.picklist(AIRS)) }),
   ),
-  panels: v.optional(v.array(v.looseObject({ id: idField }))),
+  /** What was tried on a panel and kept. */
+  panels: v.optional(v.array(variantSchema)),
   corrections: v.optional(v.array(correctionSchema)),
   pins: v.optional(v.array(pinSchema)),
   timers: v.optional(v.array(timerSchema)),

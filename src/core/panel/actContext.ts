@@ -20,6 +20,8 @@ export type ActContext = {
   scale: number
   /** Cleaned before its film is touch-dry. */
   early: boolean
+  /** By the zones of a build that a step may name, the plates of the surface; left out: it has none. */
+  zones?: ReadonlyMap<string, number> | undefined
 }
 
 /** An act on a surface: what lies there after it. Pure. */
@@ -127,9 +129,15 @@ export function whereOf({ samples, step }: ActContext): ((i: number) => number) 
 }
 
 /** Is a sample in the zone that the step names, 0 or 1? Source: contracts, panel request. */
-export function zoneOf({ samples, step }: ActContext): ((i: number) => number) | null {
+export function zoneOf({ samples, step, zones }: ActContext): ((i: number) => number) | null {
   const { zone } = step
-  if (zone === undefined) return null
+  if (zone === undefined) {
+    const named = step.zones?.flatMap((one) => zones?.get(one) ?? []) ?? []
+    // A step that names none of a part's zones is for all of it.
+    if (named.length === 0) return null
+    const plates = new Set(named.map((one) => one + 1))
+    return (i) => (plates.has(samples.plate[i] as number) ? 1 : 0)
+  }
   if ('plate' in zone) return (i) => (samples.plate[i] === zone.plate + 1 ? 1 : 0)
   const [left, top, w, h] = zone.rect
   return (i) => {
@@ -200,8 +208,14 @@ export function marksBy(
   ink: Ink = inkOf(context),
 ): PanelFilm {
   const reach = reachOf(context)
-  const own = cover.map((one, i) => (one === 0 ? 0 : Math.round(one * reach(i))))
-  const x = Float32Array.from(own, (one) => (one > 0 ? OPAQUE_X : 0))
+  const own = new Uint8Array(cover.length)
+  const x = new Float32Array(cover.length)
+  for (let i = 0; i < cover.length; i++) {
+    const one = cover[i] as number
+    if (one === 0) continue
+    own[i] = Math.round(one * reach(i))
+    if (own[i] !== 0) x[i] = OPAQUE_X
+  }
   const { index, step, resolved } = context
   return { ...filmOf(index, step.do, resolved), ink, x, cover: own, kind: 'mark' }
 }

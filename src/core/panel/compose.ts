@@ -2,6 +2,7 @@ import { FEW, FEW_WEIGHTS, FILM_STEPS, type FilmTable, fewOf, filmTable } from '
 import { groundOf, K2 } from '../colour/optics'
 import { remembered } from '../colour/remembered'
 import { surfaceReflection } from '../colour/sheen'
+import type { Changed } from './changed'
 import { inkOptics, type PanelFilm, type PanelState } from './films'
 
 /** Linear red, green and blue of every sample, one after the other. */
@@ -52,8 +53,8 @@ export function insideOf(
     before.films.every((film, i) => film === films[i])
   const bands = before?.bands ?? new Float32Array(count * FEW)
   if (!goesOn) {
-    const bare = fewOf(groundOf(ground))
-    for (let i = 0; i < count; i++) bands.set(bare, i * FEW)
+    bands.set(fewOf(groundOf(ground)))
+    for (let done = FEW; done < bands.length; done *= 2) bands.copyWithin(done, 0, done)
   }
   const added = goesOn ? films.slice(before.films.length) : films
   lay(
@@ -69,54 +70,91 @@ function laidOver(r: number, p: number, q: number): number {
   return (r - r * q + p) / (1 + q - r * p)
 }
 
-/** Bands that are laid in one go. */
-const AT_ONCE = 5
+/** Samples that are laid in one go, film after film: all their bands lie close together meanwhile. */
+const AT_ONCE = 1024
 
 function lay(bands: Float32Array, layers: readonly Layer[], count: number): void {
-  for (let from = 0; from < FEW; from += AT_ONCE) layBands(bands, layers, count, from)
+  if (layers.length === 0) return
+  const some = new Float64Array(AT_ONCE * FEW)
+  for (let from = 0; from < count; from += AT_ONCE) {
+    const many = Math.min(AT_ONCE, count - from)
+    const own = bands.subarray(from * FEW, (from + many) * FEW)
+    some.set(own)
+    for (const layer of layers) {
+      if (layer.cover) layMarks(some, layer, layer.cover, from, many)
+      else layFilm(some, layer, from, many)
+    }
+    for (let i = 0; i < own.length; i++) own[i] = some[i] as number
+  }
+}
+
+/** Where in its table a film of a thickness stands. */
+function rowOf(thick: number, perRoot: number): number {
+  const step = (Math.sqrt(thick) * perRoot + 0.5) | 0
+  return (step < FILM_STEPS ? step : FILM_STEPS - 1) * FEW * 2
 }
 
 /**
- * One pass a sample over five of its bands, written out: looped over they take three times as long. Rounded film by film, so that
- * films laid at once or one after the other come to the same bytes.
+ * A film over all bands of some samples, written out: looped over they take longer. Rounded as they are kept, so that films laid at
+ * once or one after the other come to the same bytes.
  */
-function layBands(
-  bands: Float32Array,
-  layers: readonly Layer[],
-  count: number,
+function layFilm(r: Float64Array, { x, pq, perRoot }: Layer, from: number, many: number): void {
+  for (let i = 0, at = 0; i < many; i++, at += FEW) {
+    const thick = x[from + i] as number
+    if (thick === 0) continue
+    const row = rowOf(thick, perRoot)
+    r[at + 0] = Math.fround(
+      laidOver(r[at + 0] as number, pq[row + 0] as number, pq[row + 1] as number),
+    )
+    r[at + 1] = Math.fround(
+      laidOver(r[at + 1] as number, pq[row + 2] as number, pq[row + 3] as number),
+    )
+    r[at + 2] = Math.fround(
+      laidOver(r[at + 2] as number, pq[row + 4] as number, pq[row + 5] as number),
+    )
+    r[at + 3] = Math.fround(
+      laidOver(r[at + 3] as number, pq[row + 6] as number, pq[row + 7] as number),
+    )
+    r[at + 4] = Math.fround(
+      laidOver(r[at + 4] as number, pq[row + 8] as number, pq[row + 9] as number),
+    )
+    r[at + 5] = Math.fround(
+      laidOver(r[at + 5] as number, pq[row + 10] as number, pq[row + 11] as number),
+    )
+    r[at + 6] = Math.fround(
+      laidOver(r[at + 6] as number, pq[row + 12] as number, pq[row + 13] as number),
+    )
+    r[at + 7] = Math.fround(
+      laidOver(r[at + 7] as number, pq[row + 14] as number, pq[row + 15] as number),
+    )
+    r[at + 8] = Math.fround(
+      laidOver(r[at + 8] as number, pq[row + 16] as number, pq[row + 17] as number),
+    )
+    r[at + 9] = Math.fround(
+      laidOver(r[at + 9] as number, pq[row + 18] as number, pq[row + 19] as number),
+    )
+  }
+}
+
+/** A film that covers some samples only in part. */
+function layMarks(
+  r: Float64Array,
+  { x, pq, perRoot }: Layer,
+  cover: Uint8Array,
   from: number,
+  many: number,
 ): void {
-  if (layers.length === 0) return
-  for (let i = 0; i < count; i++) {
-    const at = i * FEW + from
-    let r0 = bands[at + 0] as number
-    let r1 = bands[at + 1] as number
-    let r2 = bands[at + 2] as number
-    let r3 = bands[at + 3] as number
-    let r4 = bands[at + 4] as number
-    for (let l = 0; l < layers.length; l++) {
-      const { x, cover, pq, perRoot } = layers[l] as Layer
-      const thick = x[i] as number
-      if (thick === 0) continue
-      const step = (Math.sqrt(thick) * perRoot + 0.5) | 0
-      const row = ((step < FILM_STEPS ? step : FILM_STEPS - 1) * FEW + from) * 2
-      const share = cover === null ? 1 : (cover[i] as number) / 255
-      const n0 = laidOver(r0, pq[row + 0] as number, pq[row + 1] as number)
-      const n1 = laidOver(r1, pq[row + 2] as number, pq[row + 3] as number)
-      const n2 = laidOver(r2, pq[row + 4] as number, pq[row + 5] as number)
-      const n3 = laidOver(r3, pq[row + 6] as number, pq[row + 7] as number)
-      const n4 = laidOver(r4, pq[row + 8] as number, pq[row + 9] as number)
-      r0 = Math.fround(r0 + share * (n0 - r0))
-      r1 = Math.fround(r1 + share * (n1 - r1))
-      r2 = Math.fround(r2 + share * (n2 - r2))
-      r3 = Math.fround(r3 + share * (n3 - r3))
-      r4 = Math.fround(r4 + share * (n4 - r4))
+  for (let i = 0; i < many; i++) {
+    const thick = x[from + i] as number
+    if (thick === 0) continue
+    const share = (cover[from + i] as number) / 255
+    const at = i * FEW
+    let row = rowOf(thick, perRoot)
+    for (let k = at; k < at + FEW; k++, row += 2) {
+      const under = r[k] as number
+      const over = laidOver(under, pq[row] as number, pq[row + 1] as number)
+      r[k] = Math.fround(under + share * (over - under))
     }
-    bands[at + 0] = r0
-    bands[at + 1] = r1
-    bands[at + 2] = r2
-    bands[at + 3] = r3
-    bands[at + 4] = r4
   }
 }
 
@@ -126,19 +164,26 @@ const SURFACE = Float64Array.from({ length: 256 }, (_, gloss) => surfaceReflecti
 /**
  * Linear light of every sample, flat: its colour as it is seen with its sheen, and nothing of lamps.
  *
+ * @param again what it was before, and where that has changed since: the rest is taken over
  * Source: handbook 10.3, 5.2.
  */
-export function lightsOf({ bands }: Inside, { gloss, own }: PanelState): Lights {
+export function lightsOf(
+  { bands }: Inside,
+  { gloss, own }: PanelState,
+  again?: { lights: Lights; changed: Changed },
+): Lights {
   const count = gloss.length
-  const lights = new Float32Array(count * 3)
+  const lights = again ? again.lights.slice() : new Float32Array(count * 3)
+  const changed = again?.changed
   const w = FEW_WEIGHTS
-  for (let i = 0, at = 0; i < count; i++) {
+  for (let i = 0; i < count; i++) {
+    if (changed && changed[i] === 0) continue
     const more = (SURFACE[gloss[i] as number] as number) - (SURFACE[own[i] as number] as number)
     const less = 1 - more
     let r = 0
     let g = 0
     let b = 0
-    for (let k = 0; k < FEW; k++, at++) {
+    for (let k = 0, at = i * FEW; k < FEW; k++, at++) {
       const within = bands[at] as number
       const light = (((1 - K2) * within) / (1 - K2 * within)) * less + more
       if (light <= 0) continue

@@ -26,7 +26,7 @@ const samples = panelSamples({
 const RUN = { samples, seed: 3, scale: 72 }
 
 function laid(steps: readonly Record<string, unknown>[], before?: KeptPanel, run = RUN): KeptPanel {
-  return laidPanel(planned(steps), run, before)
+  return laidPanel(planned(steps), run, ...(before ? [before] : []))
 }
 
 const STEPS = [

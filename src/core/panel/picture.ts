@@ -1,22 +1,17 @@
+import { byteOfLight } from '../colour/bytesOfLight'
 import { surfaceReflection } from '../colour/sheen'
+import type { Show } from '../model/panel'
 import type { Act } from '../model/vocabulary'
-import { noiseOver, seedOf } from '../surface/noise'
+import { slopesOf } from '../surface/gridFilters'
+import { grainOver, seedOf } from '../surface/noise'
 import type { Samples } from '../surface/samples'
+import { besideToo, type Changed } from './changed'
 import type { Lights } from './compose'
 import { MICRONS_OF_X, micronsAt, type PanelState } from './films'
 
-/** What a picture shows. Source: handbook 10.3. */
-export const SHOWS = ['flat', 'lit', 'sheen', 'thickness', 'accident'] as const
-
-/** What a picture shows. */
-export type Show = (typeof SHOWS)[number]
-
 /** 8-bit sRGB of linear light, in fine steps. */
 const STEPS = 65_535
-const ENCODED = Uint8Array.from({ length: STEPS + 1 }, (_, i) => {
-  const l = i / STEPS
-  return Math.round(255 * (l <= 0.0031308 ? 12.92 * l : 1.055 * l ** (1 / 2.4) - 0.055))
-})
+const ENCODED = Uint8Array.from({ length: STEPS + 1 }, (_, i) => byteOfLight(i / STEPS))
 
 function encoded(light: number): number {
   return ENCODED[light <= 0 ? 0 : light >= 1 ? STEPS : Math.round(light * STEPS)] as number
@@ -25,17 +20,16 @@ function encoded(light: number): number {
 /** The lamp: where it hangs, as shares of the surface's width, and how far light wraps round. Source: handbook 10.3. */
 const LAMP = { x: -0.35, y: -0.65, z: 0.9, wrap: 0.25, strong: 0.72, heldBack: 0.5 } as const
 const SKY = { strong: 0.34, fromAbove: 0.35 } as const
-/** Films stand out so many times as they are thick. */
-const RELIEF = 3
+/** Films stand out so many times as they are thick, as far as they are thin, µm: what is thicker stands out by itself. */
+const RELIEF = { times: 3, upToUm: 60 } as const
 /** Grain of a matt face and the soft peel of a gloss one: length, mm, and slope. */
-const GRAIN = { matt: 0.17, mattSlope: 0.035, peel: 0.9, peelSlope: 0.012 } as const
+const GRAIN = { matt: 0.17, mattSlope: 0.035, peel: 0.9, peelSlope: 0.005 } as const
 /** What a face throws back of the lamp by its gloss: how narrow, and how bright. */
 const SHINE = { narrow: 5, narrowest: 240, dull: 0.015, bright: 0.55, window: 0.16 } as const
 
 /** All films' height over the bare surface, mm: what a lamp sees of them. */
 function reliefOf(samples: Samples, { films }: PanelState): Float32Array {
-  const out = Float32Array.from(samples.z)
-  const per = (RELIEF * MICRONS_OF_X) / 1000
+  const out = samples.z.slice()
   for (const { kind, x, cover } of films) {
     if (kind === 'release') continue
     // A mark that hides isn't as thick as one that is measured by what it hides.
@@ -43,11 +37,17 @@ function reliefOf(samples: Samples, { films }: PanelState): Float32Array {
     for (let i = 0; i < out.length; i++) {
       const own = x[i] as number
       if (own === 0) continue
-      out[i] = (out[i] as number) + per * thick * own * (cover ? (cover[i] as number) / 255 : 1)
+      const um = MICRONS_OF_X * thick * own * (cover ? (cover[i] as number) / 255 : 1)
+      const seen = um + (RELIEF.times - 1) * Math.min(um, RELIEF.upToUm)
+      out[i] = (out[i] as number) + seen / 1000
     }
   }
   return out
 }
+
+/** A film hides what is under it from so much of the coats on that it hides by; those where nobody says. */
+const HIDES = 0.06
+const USUAL_HIDING = 4
 
 /** Where the newest film that is seen is metal. */
 function metals(samples: Samples, { films }: PanelState): Uint8Array {
@@ -55,14 +55,18 @@ function metals(samples: Samples, { films }: PanelState): Uint8Array {
   for (const { ink, role, x, whole, kind } of films) {
     if (!ink || (!whole && kind !== 'mark')) continue
     const own = role === 'metal' ? 1 : 0
-    for (let i = 0; i < out.length; i++) if ((x[i] as number) > 0.25) out[i] = own
+    // A transparent colour over it lets it shine.
+    const hides = HIDES * (ink.hiding ?? USUAL_HIDING)
+    for (let i = 0; i < out.length; i++) if ((x[i] as number) > hides) out[i] = own
   }
   return out
 }
 
 /** A picture of one colour a sample, from linear light. */
 function flat(lights: Lights): Uint8Array {
-  return Uint8Array.from(lights, encoded)
+  const out = new Uint8Array(lights.length)
+  for (let i = 0; i < out.length; i++) out[i] = encoded(lights[i] as number)
+  return out
 }
 
 /** Grey by a field, 0 to 1. */
@@ -80,6 +84,7 @@ const WHITE_UM = 100
  * A picture, three bytes a sample, row by row.
  *
  * @param seed of the grain
+ * @param again the picture of before, and where what it shows has changed since: the rest is taken over
  * Source: handbook 10.3.
  */
 export function pictureOf(
@@ -88,6 +93,7 @@ export function pictureOf(
   lights: Lights,
   show: Show,
   seed: number,
+  again?: Again,
 ): Uint8Array {
   if (show === 'flat') return flat(lights)
   if (show === 'sheen') return greys(samples.count, (i) => (state.gloss[i] as number) / 100)
@@ -96,42 +102,70 @@ export function pictureOf(
     return greys(samples.count, (i) =>
       Math.max(0, ...state.accidents.map(({ over }) => (over[i] as number) / 255)),
     )
-  return lit(samples, state, lights, seed)
+  return lit(samples, state, lights, seed, again)
+}
+
+/** A picture that was there, and where it is another one now. */
+export type Again = { rgb: Uint8Array; changed: Changed }
+
+const lamps = new WeakMap<Samples, Float32Array>()
+
+/** The unit way to the lamp from every sample, reckoned once a surface. */
+function lampOver(samples: Samples): Float32Array {
+  const before = lamps.get(samples)
+  if (before) return before
+  const { x, y, z, count } = samples
+  let wide = 0
+  for (let i = 0; i < count; i++) wide = Math.max(wide, x[i] as number)
+  const out = new Float32Array(count * 3)
+  for (let i = 0; i < count; i++) {
+    const lx = LAMP.x * wide - (x[i] as number) * 0.55
+    const ly = LAMP.y * wide - (y[i] as number) * 0.55
+    const lz = LAMP.z * wide - (z[i] as number)
+    const far = 1 / Math.sqrt(lx * lx + ly * ly + lz * lz)
+    out[i * 3] = lx * far
+    out[i * 3 + 1] = ly * far
+    out[i * 3 + 2] = lz * far
+  }
+  lamps.set(samples, out)
+  return out
 }
 
 /** Under a lamp and a sky. On a mesh the normals are its own. */
-function lit(samples: Samples, state: PanelState, lights: Lights, seed: number): Uint8Array {
-  const out = new Uint8Array(samples.count * 3)
+function lit(
+  samples: Samples,
+  state: PanelState,
+  flatly: Lights,
+  seed: number,
+  again: Again | undefined,
+): Uint8Array {
+  const out = again ? again.rgb.slice() : new Uint8Array(samples.count * 3)
+  const changed = again && samples.grid ? besideToo(again.changed, samples.grid) : null
   const metal = metals(samples, state)
-  const normalAt = normals(samples, state, seedOf(seed, 0, 'grain'))
-  const masked = maskedLight(state)
-  const { x, y, z, open } = samples
-  let wide = 0
-  for (let i = 0; i < samples.count; i++) wide = Math.max(wide, x[i] as number)
-  const normal = new Float64Array(3)
-  for (let i = 0; i < samples.count; i++) {
-    normalAt(i, normal)
-    const nx = normal[0] as number
-    const ny = normal[1] as number
-    const nz = normal[2] as number
-    let lx = LAMP.x * wide - (x[i] as number) * 0.55
-    let ly = LAMP.y * wide - (y[i] as number) * 0.55
-    let lz = LAMP.z * wide - (z[i] as number)
-    const far = Math.sqrt(lx * lx + ly * ly + lz * lz)
-    lx /= far
-    ly /= far
-    lz /= far
+  const facing = facingOf(samples, state, seedOf(seed, 0, 'grain'))
+  const lights = maskedLights(state, flatly)
+  const { open } = samples
+  const lampWays = lampOver(samples)
+  for (let i = 0, at = 0; i < samples.count; i++, at += 3) {
+    if (changed && changed[i] === 0) continue
+    const nx = facing.nx[i] as number
+    const ny = facing.ny[i] as number
+    const nz = facing.nz[i] as number
+    const lx = lampWays[at] as number
+    const ly = lampWays[at + 1] as number
+    const lz = lampWays[at + 2] as number
     const on = Math.max(0, (nx * lx + ny * ly + nz * lz + LAMP.wrap) / (1 + LAMP.wrap))
     const sees = open[i] as number
     const lamp = LAMP.strong * on * (1 - LAMP.heldBack * (1 - sees)) * SQUARE
-    const sky = SKY.strong * sees * (1 - SKY.fromAbove * ny)
+    const falls = lamp + SKY.strong * sees * (1 - SKY.fromAbove * ny)
     const shine = shineOf(state.gloss[i] as number, nx, ny, nz, lx, ly, lz) * sees
+    // A metal throws everything back in its own colour.
     const own = metal[i] === 1
-    for (let c = 0; c < 3; c++) {
-      const colour = masked(i, c, lights[i * 3 + c] as number)
-      const body = colour * (own ? METAL_BODY : 1) * (lamp + sky)
-      out[i * 3 + c] = encoded(body + (own ? colour * (METAL_SHINE * shine + METAL_ALL) : shine))
-    }
+    const body = own ? METAL_BODY * falls + METAL_SHINE * shine + METAL_ALL : falls
+    const more = own ? 0 : shine
+    out[at] = encoded((lights[at] as number) * body + more)
+    out[at + 1] = encoded((lights[at + 1] as number) * body + more)
+    out[at + 2] = encoded((lights[at + 2] as number) * body + more)
   }
   return out
 }
@@ -144,14 +178,22 @@ const MASK_LIGHT: Partial<Record<Act, readonly [number, number, number]>> = {
 }
 const SOME_MASK = [0.6, 0.5, 0.3] as const
 
-/** A channel of a sample with the masks that lie on it. */
-function maskedLight({ masks }: PanelState): (i: number, c: number, light: number) => number {
-  if (masks.length === 0) return (_, __, light) => light
-  return (i, c, light) =>
-    masks.reduce((under, { act, over }) => {
+/** Lights with the masks that lie over them. */
+function maskedLights({ masks }: PanelState, lights: Lights): Lights {
+  if (masks.length === 0) return lights
+  const out = lights.slice()
+  for (const { act, over } of masks) {
+    const own = MASK_LIGHT[act] ?? SOME_MASK
+    for (let i = 0; i < over.length; i++) {
       const share = (over[i] as number) / 255
-      return under + share * (((MASK_LIGHT[act] ?? SOME_MASK)[c] as number) - under)
-    }, light)
+      if (share === 0) continue
+      for (let c = 0; c < 3; c++) {
+        const under = out[i * 3 + c] as number
+        out[i * 3 + c] = under + share * ((own[c] as number) - under)
+      }
+    }
+  }
+  return out
 }
 
 /** A face square to the eye in the middle is as bright as its colour. */
@@ -160,6 +202,16 @@ const SQUARE = 1.02
 const METAL_BODY = 0.7
 const METAL_SHINE = 3.2
 const METAL_ALL = 0.1
+
+/** A glint by how near to square it is, 0 to 1, in steps so fine that straight lines between them are as good. */
+const GLINT_STEPS = 2048
+
+function glintsOf({ narrow, bright }: { narrow: number; bright: number }): Float32Array {
+  return Float32Array.from(
+    { length: GLINT_STEPS + 2 },
+    (_, i) => bright * Math.min(1, i / GLINT_STEPS) ** narrow,
+  )
+}
 
 /** By gloss units: how narrow a glint is, how bright, how much of the window is seen, and what comes back everywhere. */
 const BY_GLOSS = Array.from({ length: 101 }, (_, gloss) => {
@@ -170,7 +222,7 @@ const BY_GLOSS = Array.from({ length: 101 }, (_, gloss) => {
     window: SHINE.window * share * share * share,
     all: surfaceReflection(gloss) * 0.3,
   }
-})
+}).map((shine) => ({ ...shine, glints: glintsOf(shine) }))
 type Shine = (typeof BY_GLOSS)[number]
 
 /** What comes back from the lamp, and on gloss from a window above. */
@@ -183,11 +235,14 @@ function shineOf(
   ly: number,
   lz: number,
 ): number {
-  const { narrow, bright, window, all } = BY_GLOSS[gloss] as Shine
+  const { glints, window, all } = BY_GLOSS[gloss] as Shine
   // Half way between the lamp and the eye, which is straight in front.
   const hz = lz + 1
   const to = (nx * lx + ny * ly + nz * hz) / Math.sqrt(lx * lx + ly * ly + hz * hz)
-  const glint = to > 0 ? bright * to ** narrow : 0
+  const fine = to > 0 ? Math.min(1, to) * GLINT_STEPS : 0
+  const step = fine | 0
+  const low = glints[step] as number
+  const glint = low + (fine - step) * ((glints[step + 1] as number) - low)
   if (window < 0.001) return glint + all
   // What the face mirrors lies above: a window with a soft rim.
   const mirrored = -2 * nz * ny
@@ -199,41 +254,30 @@ function smooth(t: number): number {
   return u * u * (3 - 2 * u)
 }
 
-/** The normal at a sample: of its relief with the films on it, and a grain. */
-function normals(samples: Samples, state: PanelState, seed: number) {
+/** The normals of the relief with the films on it, and a grain. */
+function facingOf(
+  samples: Samples,
+  state: PanelState,
+  seed: number,
+): Pick<Samples, 'nx' | 'ny' | 'nz'> {
   const { grid } = samples
-  if (!grid)
-    return (i: number, out: Float64Array) => {
-      out[0] = samples.nx[i] as number
-      out[1] = samples.ny[i] as number
-      out[2] = samples.nz[i] as number
-    }
-  const height = reliefOf(samples, state)
-  const { width, height: down, mm } = grid
-  const grains = [0, 1].map((k) => noiseOver(samples, seed + k, GRAIN.matt))
-  const peels = [2, 3].map((k) => noiseOver(samples, seed + k, GRAIN.peel))
-  return (i: number, out: Float64Array) => {
-    const column = i % width
-    const left = column > 0 ? i - 1 : i
-    const right = column < width - 1 ? i + 1 : i
-    const above = i >= width ? i - width : i
-    const below = i < width * (down - 1) ? i + width : i
+  if (!grid) return samples
+  const { dx, dy } = slopesOf(reliefOf(samples, state), grid)
+  const grainX = grainOver(samples, grid, seed, GRAIN.matt)
+  const grainY = grainOver(samples, grid, seed + 1, GRAIN.matt)
+  const peelX = grainOver(samples, grid, seed + 2, GRAIN.peel)
+  const peelY = grainOver(samples, grid, seed + 3, GRAIN.peel)
+  const nz = new Float32Array(samples.count)
+  for (let i = 0; i < nz.length; i++) {
     const gloss = (state.gloss[i] as number) / 100
-    const grain = GRAIN.mattSlope * (1 - gloss) ** 2
+    const grain = GRAIN.mattSlope * (1 - gloss) * (1 - gloss)
     const peel = GRAIN.peelSlope * gloss
-    const slope = (k: 0 | 1) =>
-      grain * ((grains[k] as Float32Array)[i] as number) +
-      peel * ((peels[k] as Float32Array)[i] as number)
-    const dx =
-      ((height[right] as number) - (height[left] as number)) / (Math.max(1, right - left) * mm) +
-      slope(0)
-    const dy =
-      ((height[below] as number) - (height[above] as number)) /
-        (Math.max(1, (below - above) / width) * mm) +
-      slope(1)
-    const long = Math.sqrt(1 + dx * dx + dy * dy)
-    out[0] = -dx / long
-    out[1] = -dy / long
-    out[2] = 1 / long
+    const x = (dx[i] as number) + grain * (grainX[i] as number) + peel * (peelX[i] as number)
+    const y = (dy[i] as number) + grain * (grainY[i] as number) + peel * (peelY[i] as number)
+    const short = 1 / Math.sqrt(1 + x * x + y * y)
+    dx[i] = -x * short
+    dy[i] = -y * short
+    nz[i] = short
   }
+  return { nx: dx, ny: dy, nz }
 }

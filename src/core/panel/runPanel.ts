@@ -12,7 +12,13 @@ import { PANEL_ACTS } from './actTable'
 import type { PanelAccident, PanelState } from './films'
 
 /** What a panel is asked for beside its steps. */
-export type PanelRun = { samples: Samples; seed: number; scale: number }
+export type PanelRun = {
+  samples: Samples
+  seed: number
+  scale: number
+  /** By the zones of a build that a step may name, the plates of the surface. */
+  zones?: ReadonlyMap<string, number>
+}
 
 /** Was it cleaned before its film was touch-dry, and which accident is seen; null: none. */
 export type Fate = { early: boolean; accident: PanelAccident['kind'] | null }

@@ -1,4 +1,4 @@
-import { flakeAt, noiseOver, noisePlace } from '../surface/noise'
+import { flakesOver, noiseOver } from '../surface/noise'
 import { ranked } from '../surface/ranked'
 import { rimOf } from '../surface/spread'
 import { type ActContext, seedFor, whereOf, zoneOf } from './actContext'
@@ -33,7 +33,7 @@ function wearOver(context: ActContext, asked: WearAsked, share: number): Float32
   const zone = zoneOf(context)
   const seed = seedFor(context, 'wear')
   const group = Math.min(WEAR.groupMostMm, WEAR.groupMarks * markMm)
-  const wear = noiseOver(samples, seed, group)
+  const wear = noiseOver(samples, seed, group).slice()
   for (let i = 0; i < wear.length; i++) {
     if ((within && !within(i)) || (zone && zone(i) === 0)) {
       wear[i] = Number.NEGATIVE_INFINITY
@@ -50,20 +50,10 @@ function wearOver(context: ActContext, asked: WearAsked, share: number): Float32
     // What the flakes that are left can't lift among the first is not asked for them.
     const floor = highest(wear, share) - left
     left -= weighs
+    const flake = flakesOver(samples, seed + 31 * k, marks * markMm)
     for (let i = 0; i < wear.length; i++) {
       const own = wear[i] as number
-      if (own < floor) {
-        wear[i] = Number.NEGATIVE_INFINITY
-        continue
-      }
-      const flake = flakeAt(
-        seed + 31 * k,
-        marks * markMm,
-        samples.x[i] as number,
-        samples.y[i] as number,
-        noisePlace(samples, i),
-      )
-      wear[i] = own + weighs * flake
+      wear[i] = own < floor ? Number.NEGATIVE_INFINITY : own + weighs * flake(i)
     }
   })
   return wear

@@ -35,6 +35,7 @@ export class Cancelled extends Error {}
  * The fields of a mesh: its points looked at one by one. Deterministic.
  *
  * @param onProgress hears the share that is done; throws `Cancelled` to stop it
+ * @param hollowFrom what bends inwards less than this, per mm, is no hollow but a facet of what is flat or round
  * Source: handbook 12.1.
  */
 export function meshFields(
@@ -42,9 +43,10 @@ export function meshFields(
   neighbours: Neighbours,
   sky: SkyShare,
   onProgress: (share: number) => void = () => {},
+  hollowFrom = 0,
 ): MeshFields {
   const facing = pointNormals(solid)
-  const { edge, hollow } = bends(solid, neighbours)
+  const { edge, hollow } = bends(solid, neighbours, hollowFrom)
   const open = openOf(solid, facing, sky, onProgress)
   const recess = open.map((seen, i) =>
     // What bends outwards is no hollow, however little sky it sees.
@@ -69,7 +71,7 @@ function pointNormals({ points, corners, normals, areas }: Solid): Float32Array 
 }
 
 /** How sharp each point's edges are, and whether anything bends inwards there. */
-function bends(solid: Solid, { across, cosine }: Neighbours) {
+function bends(solid: Solid, { across, cosine }: Neighbours, hollowFrom: number) {
   const { points, corners } = solid
   const edge = new Float32Array(points.length / 3)
   const hollow = new Uint8Array(points.length / 3)
@@ -79,11 +81,11 @@ function bends(solid: Solid, { across, cosine }: Neighbours) {
     if (other < 0 || other < side / 3) continue
     const turn = Math.acos(Math.min(1, Math.max(-1, cosine[side] as number)))
     const ends = endsOf(corners, side)
+    const curve = turn / Math.max(0.1, apart(solid, Math.floor(side / 3), other))
     if (bendsIn(solid, Math.floor(side / 3), other)) {
-      if (turn > 0.01) for (const end of ends) hollow[end] = 1
+      if (turn > 0.01 && curve >= hollowFrom) for (const end of ends) hollow[end] = 1
       continue
     }
-    const curve = turn / Math.max(0.1, apart(solid, Math.floor(side / 3), other))
     const sharp =
       (cosine[side] as number) < SHARP ? 1 : Math.min(1, Math.max(0, EDGE.per * curve - EDGE.from))
     for (const end of ends) edge[end] = Math.max(edge[end] as number, sharp)

@@ -11,6 +11,7 @@ export {
   pickLining,
   washGradient,
 } from './pickLining'
+export { asPainted } from './sheet'
 export { bottlePaint, type MixablePaint, mixableFamilies, mixablePaints } from './shelfColours'
 export { type StepCard, stepCard } from './stepCard'
 export { waitBetween } from './waitBetween'

@@ -1,47 +1,4 @@
-import * as v from 'valibot'
-import { ranged } from '../model/fields'
-
-const place = ranged(-5000, 5000, 'mm')
-const size = ranged(0.02, 2000, 'mm')
-const high = ranged(-20, 20, 'mm')
-const pathSchema = v.pipe(
-  v.array(v.tuple([place, place])),
-  v.minLength(2, 'a path of 2 points or more'),
-  v.maxLength(400, 'a path of up to 400 points'),
-)
-
-/** What a panel is made of, mm on the model. Source: handbook 10.2. */
-export const featureSchema = v.variant('kind', [
-  /** Raised, or sunk where its height is negative; x and y are its middle. */
-  v.looseObject({
-    kind: v.literal('plate'),
-    x: place,
-    y: place,
-    w: size,
-    h: size,
-    height: high,
-    bevel: v.optional(ranged(0, 20, 'mm')),
-    corner: v.optional(ranged(0, 100, 'mm')),
-  }),
-  v.looseObject({ kind: v.literal('line'), path: pathSchema, width: size, depth: size }),
-  v.looseObject({
-    kind: v.literal('rivets'),
-    from: v.tuple([place, place]),
-    to: v.tuple([place, place]),
-    every: size,
-    size,
-    height: size,
-  }),
-  v.looseObject({ kind: v.literal('pipe'), path: pathSchema, size }),
-  v.looseObject({ kind: v.literal('hole'), x: place, y: place, size, depth: size }),
-  /** A cylinder along x. */
-  v.looseObject({ kind: v.literal('curve'), y: place, radius: size, height: size }),
-  /** Ours: a soft wave along a path; sunk where its height is negative. */
-  v.looseObject({ kind: v.literal('fold'), path: pathSchema, width: size, height: high }),
-])
-
-/** A feature of a panel. */
-export type Feature = v.InferOutput<typeof featureSchema>
+import type { Feature } from '../model/panel'
 
 type Path = readonly (readonly [number, number])[]
 type Kind = Feature['kind']

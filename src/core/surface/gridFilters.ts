@@ -9,15 +9,19 @@ export function smoothed(from: Float32Array, grid: SampleGrid, spread: number): 
   const whole = bell.reduce((sum, one) => sum + one, 0)
   const pass = (source: Float32Array, long: number, wide: number, step: number, skip: number) => {
     const out = new Float32Array(source.length)
-    for (let line = 0; line < wide; line++)
+    // A line with its ends drawn out, so that nothing is asked at every sample.
+    const own = new Float32Array(long + 2 * reach)
+    for (let line = 0; line < wide; line++) {
+      const base = line * skip
+      for (let at = 0; at < long; at++) own[at + reach] = source[base + at * step] as number
+      own.fill(source[base] as number, 0, reach)
+      own.fill(source[base + (long - 1) * step] as number, reach + long)
       for (let at = 0; at < long; at++) {
         let sum = 0
-        for (let k = -reach; k <= reach; k++) {
-          const to = at + k < 0 ? 0 : at + k >= long ? long - 1 : at + k
-          sum += (bell[k + reach] as number) * (source[line * skip + to * step] as number)
-        }
-        out[line * skip + at * step] = sum / whole
+        for (let k = 0; k < bell.length; k++) sum += (bell[k] as number) * (own[at + k] as number)
+        out[base + at * step] = sum / whole
       }
+    }
     return out
   }
   const { width, height } = grid
@@ -94,14 +98,20 @@ export function closed(from: Float32Array, grid: SampleGrid, radius: number): Fl
 export function slopesOf(from: Float32Array, { width, height, mm }: SampleGrid) {
   const dx = new Float32Array(from.length)
   const dy = new Float32Array(from.length)
-  for (let j = 0; j < height; j++)
-    for (let i = 0; i < width; i++) {
-      const at = j * width + i
-      const [l, r] = [i > 0 ? at - 1 : at, i < width - 1 ? at + 1 : at]
-      const [u, d] = [j > 0 ? at - width : at, j < height - 1 ? at + width : at]
-      dx[at] = r === l ? 0 : ((from[r] as number) - (from[l] as number)) / ((r - l) * mm)
-      dy[at] = d === u ? 0 : ((from[d] as number) - (from[u] as number)) / (((d - u) / width) * mm)
+  const [two, one] = [1 / (2 * mm), 1 / mm]
+  for (let j = 0, at = 0; j < height; j++) {
+    const up = j > 0 ? width : 0
+    const down = j < height - 1 ? width : 0
+    const perDown = up + down === 2 * width ? two : one
+    for (let i = 0; i < width; i++, at++) {
+      const left = i > 0 ? 1 : 0
+      const right = i < width - 1 ? 1 : 0
+      dx[at] =
+        ((from[at + right] as number) - (from[at - left] as number)) *
+        (left + right === 2 ? two : one)
+      dy[at] = ((from[at + down] as number) - (from[at - up] as number)) * perDown
     }
+  }
   return { dx, dy }
 }
 

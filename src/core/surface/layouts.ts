@@ -1,10 +1,4 @@
-import type { Feature } from './features'
-
-/** The panels that there are. Source: handbook 10.2. */
-export const LAYOUTS = ['hull', 'armour', 'fender', 'figure', 'engine'] as const
-
-/** A panel that there is. */
-export type Layout = (typeof LAYOUTS)[number]
+import type { Feature, Layout } from '../model/panel'
 
 type At = readonly [number, number]
 

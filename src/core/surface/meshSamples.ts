@@ -9,6 +9,8 @@ import { subdivided, type Triangulated } from './subdivided'
 /** No side of a triangle is longer, mm, as long as there are no more points. Source: handbook 10.2. */
 const LONGEST = 0.6
 const MOST_POINTS = 400_000
+/** What bends inwards is an inner corner from here on, per mm. Source: handbook 10.2. */
+const INNER_CORNER = 1
 /** A model as it stands. */
 const UP = [0, 0, 1] as const
 
@@ -17,6 +19,8 @@ export type MeshPainted = {
   /** Of each triangle, its zone, from 0 on; left out: it has none. */
   zoneOf?: ArrayLike<number>
   outlets?: readonly Outlet[]
+  /** Points at the most; left out: as many as it wants, up to 400,000. */
+  most?: number
 }
 
 /**
@@ -28,12 +32,12 @@ export type MeshPainted = {
  */
 export function meshSamples(
   mesh: Triangulated,
-  { zoneOf, outlets = [] }: MeshPainted = {},
+  { zoneOf, outlets = [], most = MOST_POINTS }: MeshPainted = {},
   onProgress: (share: number) => void = () => {},
 ): Samples & { corners: Uint32Array } {
-  const fine = subdivided(mesh, LONGEST, MOST_POINTS)
+  const fine = subdivided(mesh, LONGEST, most)
   const solid = measured(fine.points, fine.corners)
-  const fields = meshFields(solid, neighboursOf(solid), skyOver(solid), onProgress)
+  const fields = meshFields(solid, neighboursOf(solid), skyOver(solid), onProgress, INNER_CORNER)
   const count = solid.points.length / 3
   const axis = (from: Float32Array, c: number) =>
     Float32Array.from({ length: count }, (_, i) => from[i * 3 + c] as number)

@@ -1,3 +1,4 @@
+import { keptOn } from './keptOn'
 import type { SampleGrid, Samples } from './samples'
 
 /** A whole number to one that nobody foresees. */
@@ -36,20 +37,43 @@ function fade(t: number): number {
   return t * t * t * (t * (t * 6 - 15) + 10)
 }
 
-function pull(seed: number, i: number, j: number, k: number, x: number, y: number, z: number) {
-  const way = (hashed(seed, i, j, k) & 15) * 3
-  return (WAYS[way] as number) * x + (WAYS[way + 1] as number) * y + (WAYS[way + 2] as number) * z
-}
-
 /** One octave of noise at a place, about −0.9 to 0.9: gradients of a lattice of 1, blended. */
 function octave(seed: number, x: number, y: number, z: number): number {
   const i = Math.floor(x)
   const j = Math.floor(y)
   const k = Math.floor(z)
-  const low = plane(seed, i, j, k, x - i, y - j, z - k)
-  const w = fade(z - k)
+  const fx = x - i
+  const fy = y - j
+  const fz = z - k
+  const low = plane(seed, i, j, k, fx, fy, fz)
+  const w = fade(fz)
   // On a flat panel every place lies in one plane of the lattice.
-  return w === 0 ? low : low + w * (plane(seed, i, j, k + 1, x - i, y - j, z - k - 1) - low)
+  return w === 0 ? low : low + w * (plane(seed, i, j, k + 1, fx, fy, fz - 1) - low)
+}
+
+/** Where in the list the way of a corner of the lattice begins. */
+function wayOf(seed: number, i: number, j: number, k: number): number {
+  return (hashed(seed, i, j, k) & 15) * 3
+}
+
+/** A cell of the lattice at a height: what grows with fx from its left and its right corners, and what is there from the start. */
+const cell = { left: 0, leftAt: 0, right: 0, rightAt: 0 }
+
+/** Reckons a cell, so that along a row it is reckoned once. */
+function toCell(seed: number, i: number, j: number, k: number, fy: number, fz: number): void {
+  const a = wayOf(seed, i, j, k)
+  const b = wayOf(seed, i + 1, j, k)
+  const c = wayOf(seed, i, j + 1, k)
+  const d = wayOf(seed, i + 1, j + 1, k)
+  const v = fade(fy)
+  const a0 = (WAYS[a + 1] as number) * fy + (WAYS[a + 2] as number) * fz
+  const b0 = (WAYS[b + 1] as number) * fy + (WAYS[b + 2] as number) * fz
+  const c0 = (WAYS[c + 1] as number) * (fy - 1) + (WAYS[c + 2] as number) * fz
+  const d0 = (WAYS[d + 1] as number) * (fy - 1) + (WAYS[d + 2] as number) * fz
+  cell.left = (WAYS[a] as number) + v * ((WAYS[c] as number) - (WAYS[a] as number))
+  cell.right = (WAYS[b] as number) + v * ((WAYS[d] as number) - (WAYS[b] as number))
+  cell.leftAt = a0 + v * (c0 - a0)
+  cell.rightAt = b0 + v * (d0 - b0)
 }
 
 function plane(
@@ -61,13 +85,10 @@ function plane(
   fy: number,
   fz: number,
 ): number {
-  const u = fade(fx)
-  const a = pull(seed, i, j, k, fx, fy, fz)
-  const b = pull(seed, i + 1, j, k, fx - 1, fy, fz)
-  const c = pull(seed, i, j + 1, k, fx, fy - 1, fz)
-  const d = pull(seed, i + 1, j + 1, k, fx - 1, fy - 1, fz)
-  const top = a + u * (b - a)
-  return top + fade(fy) * (c + u * (d - c) - top)
+  toCell(seed, i, j, k, fy, fz)
+  const left = cell.left * fx + cell.leftAt
+  const right = cell.right * (fx - 1) + cell.rightAt
+  return left + fade(fx) * (right - left)
 }
 
 /** Octaves, each half as long and half as strong as the one before, and what makes of their sum about −1 to 1. */
@@ -83,13 +104,12 @@ const LOUD = 1.6
 export function noiseAt(seed: number, size: number, x: number, y: number, z: number): number {
   let sum = 0
   let strong = 1
-  let per = 1 / size
   for (let o = 0; o < OCTAVES; o++) {
+    const per = 2 ** o / size
     sum += strong * octave(seed + o * 7919, x * per, y * per, z * per)
     strong /= 2
-    per *= 2
   }
-  const loud = (sum * LOUD) / (2 - 2 ** (1 - OCTAVES))
+  const loud = sum * (LOUD / (2 - 2 ** (1 - OCTAVES)))
   return Math.min(1, Math.max(-1, loud))
 }
 
@@ -103,10 +123,25 @@ export function noisePlace(samples: Samples, i: number): number {
   return samples.grid ? 0 : (samples.z[i] as number)
 }
 
-/** Noise over all samples. */
+/** Fields of one surface that are kept: so many bytes, four a sample. */
+const fields = keptOn<Float32Array>(24_000_000, 4)
+
+/** Noise over all samples. Never to be written to: others have the same. */
 export function noiseOver(samples: Samples, seed: number, size: number): Float32Array {
-  const { x, y, z, count, grid } = samples
-  if (grid) return noiseInRows(grid, seed, size)
+  return fields(samples, `${seed} ${size}`, (before) => before ?? reckoned(samples, seed, size))
+}
+
+/** A single octave over the samples of a grid: for grain as fine as they are, which has no finer one to show. */
+export function grainOver(samples: Samples, grid: SampleGrid, seed: number, size: number) {
+  return fields(
+    samples,
+    `grain ${seed} ${size}`,
+    (before) => before ?? noiseInRows(grid, seed, size, 1),
+  )
+}
+
+function reckoned({ x, y, z, count, grid }: Samples, seed: number, size: number): Float32Array {
+  if (grid) return noiseInRows(grid, seed, size, OCTAVES)
   const out = new Float32Array(count)
   for (let i = 0; i < count; i++)
     out[i] = noiseAt(seed, size, x[i] as number, y[i] as number, z[i] as number)
@@ -114,64 +149,69 @@ export function noiseOver(samples: Samples, seed: number, size: number): Float32
 }
 
 /** The same over rows: what a cell of the lattice has is looked up once for all samples of a row in it. */
-function noiseInRows({ width, height, mm }: SampleGrid, seed: number, size: number): Float32Array {
+function noiseInRows(
+  { width, height, mm }: SampleGrid,
+  seed: number,
+  size: number,
+  many: number,
+): Float32Array {
   const out = new Float32Array(width * height)
   const places = Float32Array.from({ length: width }, (_, i) => (i + 0.5) * mm)
+  const octaves = Array.from({ length: many }, (_, o) => columnsOf(places, 2 ** o / size))
   const sums = new Float64Array(width)
+  const loud = LOUD / (2 - 2 ** (1 - many))
   for (let row = 0; row < height; row++) {
     sums.fill(0)
-    for (let o = 0, strong = 1, per = 1 / size; o < OCTAVES; o++, strong /= 2, per *= 2)
-      addRow(sums, places, Math.fround((row + 0.5) * mm) * per, per, strong, seed + o * 7919)
+    const y = Math.fround((row + 0.5) * mm)
+    octaves.forEach((columns, o) => {
+      addRow(sums, columns, y * columns.per, 2 ** -o, seed + o * 7919)
+    })
     for (let i = 0, at = row * width; i < width; i++, at++) {
-      const loud = ((sums[i] as number) * LOUD) / (2 - 2 ** (1 - OCTAVES))
-      out[at] = Math.min(1, Math.max(-1, loud))
+      const own = (sums[i] as number) * loud
+      out[at] = Math.min(1, Math.max(-1, own))
     }
   }
   return out
 }
 
+/** Columns of rows in an octave: the cell of each, how far into it, and how far over from left to right that is. */
+type Columns = { per: number; cells: Int32Array; into: Float64Array; over: Float64Array }
+
+function columnsOf(places: Float32Array, per: number): Columns {
+  const cells = new Int32Array(places.length)
+  const into = new Float64Array(places.length)
+  const over = new Float64Array(places.length)
+  for (let i = 0; i < places.length; i++) {
+    const x = (places[i] as number) * per
+    cells[i] = Math.floor(x)
+    into[i] = x - (cells[i] as number)
+    over[i] = fade(into[i] as number)
+  }
+  return { per, cells, into, over }
+}
+
 /** One octave of a row, added to its sums. */
 function addRow(
   sums: Float64Array,
-  places: Float32Array,
+  { cells, into, over }: Columns,
   y: number,
-  per: number,
   strong: number,
   seed: number,
 ): void {
   const j = Math.floor(y)
-  const fy = y - j
-  const v = fade(fy)
-  let cell = Number.NaN
-  let [ax, ay, bx, by, cx, cy, dx, dy] = [0, 0, 0, 0, 0, 0, 0, 0]
-  for (let k = 0; k < sums.length; k++) {
-    const x = (places[k] as number) * per
-    const i = Math.floor(x)
-    if (i !== cell) {
-      cell = i
-      const [a, b] = [wayOf(seed, i, j), wayOf(seed, i + 1, j)]
-      const [c, d] = [wayOf(seed, i, j + 1), wayOf(seed, i + 1, j + 1)]
-      ax = WAYS[a] as number
-      ay = (WAYS[a + 1] as number) * fy
-      bx = WAYS[b] as number
-      by = (WAYS[b + 1] as number) * fy
-      cx = WAYS[c] as number
-      cy = (WAYS[c + 1] as number) * (fy - 1)
-      dx = WAYS[d] as number
-      dy = (WAYS[d + 1] as number) * (fy - 1)
+  for (let from = 0; from < sums.length; ) {
+    const own = cells[from] as number
+    toCell(seed, own, j, 0, y - j, 0)
+    const { left, leftAt, right, rightAt } = cell
+    let k = from
+    for (; k < sums.length && cells[k] === own; k++) {
+      const fx = into[k] as number
+      const start = left * fx + leftAt
+      const end = right * (fx - 1) + rightAt
+      sums[k] = (sums[k] as number) + strong * (start + (over[k] as number) * (end - start))
     }
-    const fx = x - i
-    const u = fx * fx * fx * (fx * (fx * 6 - 15) + 10)
-    const left = ax * fx + ay
-    const top = left + u * (bx * (fx - 1) + by - left)
-    const low = cx * fx + cy
-    const bottom = low + u * (dx * (fx - 1) + dy - low)
-    sums[k] = (sums[k] as number) + strong * (top + v * (bottom - top))
+    from = k
   }
-}
-
-function wayOf(seed: number, i: number, j: number): number {
-  return (hashed(seed, i, j, 0) & 15) * 3
 }
 
 /** How far a cell's point is moved about, and how far a place is bent before its cell is asked, of a cell. Source: handbook 10.3. */
@@ -184,7 +224,7 @@ const BENT = 0.45
  * @param size of a cell, mm
  * Source: handbook 10.3.
  */
-export function flakeAt(seed: number, size: number, x: number, y: number, z: number): number {
+function flakeAt(seed: number, size: number, x: number, y: number, z: number): number {
   const bend = BENT * size
   const px = (x + bend * 2 * bendAt(seed + 1, size, x, y, z)) / size
   const py = (y + bend * 2 * bendAt(seed + 2, size, x, y, z)) / size
@@ -207,4 +247,21 @@ export function flakeAt(seed: number, size: number, x: number, y: number, z: num
         }
       }
   return value
+}
+
+/** Values of crooked cells over all samples, each reckoned when it is first asked for. */
+export function flakesOver(samples: Samples, seed: number, size: number): (i: number) => number {
+  const field = fields(
+    samples,
+    `flakes ${seed} ${size}`,
+    (before) => before ?? new Float32Array(samples.count).fill(-1),
+  )
+  const { x, y } = samples
+  return (i) => {
+    const before = field[i] as number
+    if (before >= 0) return before
+    const own = flakeAt(seed, size, x[i] as number, y[i] as number, noisePlace(samples, i))
+    field[i] = own
+    return field[i] as number
+  }
 }

@@ -1,5 +1,6 @@
+import type { Feature } from '../model/panel'
 import { fallsOf } from './falls'
-import { type Feature, reliefOf } from './features'
+import { reliefOf } from './features'
 import { bending, closed, slopesOf, smoothed, squareMost } from './gridFilters'
 import { type Outlet, RECESS_FROM, type SampleGrid, type Samples } from './samples'
 import { piecesOf, rimOf, spread } from './spread'

@@ -1,5 +1,6 @@
 import type { PanelMeasures } from '../../panel/measures/measures'
-import { type PanelPicture, panelAnswer, readPanel } from '../panelFile'
+import { type PanelPicture, panelAnswer } from '../panelFile'
+import { readPanel } from '../panelRequest'
 
 /** A step as it is typed in a test. */
 type Said = Record<string, unknown>

@@ -14,13 +14,13 @@ import {
   withFilm,
 } from '../actContext'
 import { type PanelFilm, thinned, withFilms } from '../films'
+import { laidBefore } from '../laidBefore'
+import { markMmOf } from '../markSizes'
 import { strokeOver } from '../strokes'
 import { borderOf, worn } from '../wear'
 
-/** The real size of a mark, mm, the smallest that its tool makes on the model, and how much of the surface all of it is. Source: handbook 10.1, 10.3. */
+/** How much of the surface all of it is, and how it lies there; sizes in `markSizes`. Source: handbook 10.3. */
 type MarkRow = {
-  real: number
-  least: number
   share: number
   edge?: number
   /** A later colour lies inside of it. */
@@ -30,17 +30,17 @@ type MarkRow = {
 }
 
 const MARKS: Partial<Record<Act, MarkRow>> = {
-  'chip-wet': { real: 25, least: 0.2, share: 0.25 },
-  'chip-sponge': { real: 25, least: 0.2, share: 0.06, hosts: true },
-  'chip-brush': { real: 18, least: 0.1, share: 0.06, hosts: true },
-  pencil: { real: 20, least: 0.3, share: 0.06, edge: 1.6, covers: [204, 204] },
-  scratch: { real: 3, least: 0.05, share: 0.02 },
+  'chip-wet': { share: 0.25 },
+  'chip-sponge': { share: 0.06, hosts: true },
+  'chip-brush': { share: 0.06, hosts: true },
+  pencil: { share: 0.06, edge: 1.6, covers: [204, 204] },
+  scratch: { share: 0.02 },
 }
-const USUAL_MARK: MarkRow = { real: 25, least: 0.2, share: 0.06 }
+const USUAL_MARK: MarkRow = { share: 0.06 }
 
 function markOf({ step, scale }: ActContext) {
   const row = MARKS[step.do] ?? USUAL_MARK
-  return { ...row, mm: Math.max(row.least, step.markMm ?? row.real / scale) }
+  return { ...row, mm: markMmOf(step, scale) }
 }
 
 /** What water does to a release under each family: all, half, or nothing. Source: handbook 10.3. */
@@ -94,22 +94,30 @@ export const marks: PanelActDone = (context) => {
   const { mm, share, edge, hosts: isChip, covers = COVERS } = markOf(context)
   const asked = { markMm: mm, edgeTimes: edge ?? 1 }
   const wanted = amountOf(context) * share
-  const hosts = isChip ? chipsBefore(context) : null
-  const taken = hosts ? cores(context, hosts, mm) : worn(context, asked, wanted)
-  const rim = borderOf(context, taken, true)
-  const cover = taken.map((one, i) => (one === 0 ? 0 : covers[rim[i] === 1 ? 1 : 0]))
-  return withFilm(context.state, marksBy(context, cover))
+  const chips = isChip ? chipsBefore(context) : []
+  const film = laidBefore(context, chips, () => {
+    const taken =
+      chips.length > 0
+        ? cores(context, coveredBy(chips, context.samples.count), mm)
+        : worn(context, asked, wanted)
+    const rim = borderOf(context, taken, true)
+    const cover = taken.map((one, i) => (one === 0 ? 0 : covers[rim[i] === 1 ? 1 : 0]))
+    return marksBy(context, cover)
+  })
+  return withFilm(context.state, film)
 }
 
-/** Samples of chips of other colours that were laid before; null: there are none. */
-function chipsBefore(context: ActContext): Uint8Array | null {
-  const { state, samples } = context
+/** Chips of other colours that were laid before. */
+function chipsBefore(context: ActContext): PanelFilm[] {
   const { colour } = inkOf(context)
-  const chips = state.films.filter(
+  return context.state.films.filter(
     (film) => film.kind === 'mark' && MARKS[film.act]?.hosts && film.ink?.colour !== colour,
   )
-  if (chips.length === 0) return null
-  const over = new Uint8Array(samples.count)
+}
+
+/** Samples that marks cover by more than half. */
+function coveredBy(chips: readonly PanelFilm[], count: number): Uint8Array {
+  const over = new Uint8Array(count)
   for (const { cover } of chips)
     cover?.forEach((one, i) => {
       if (one > 127) over[i] = 1

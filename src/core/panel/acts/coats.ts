@@ -15,8 +15,10 @@ import {
   sprayOf,
   whereOf,
   withFilm,
+  zoneOf,
 } from '../actContext'
-import { type PanelState, thinned, withFilms } from '../films'
+import { type PanelFilm, type PanelState, thinned, withFilms } from '../films'
+import { laidBefore } from '../laidBefore'
 
 /** How uneven a coat of each weight comes out. Source: handbook 10.3. */
 const UNEVEN: Record<Coat, number> = { mist: 0.04, light: 0.03, wet: 0.015, flood: 0.015 }
@@ -46,20 +48,22 @@ function shining(context: ActContext, state: PanelState, covers: (i: number) => 
 export const coats: PanelActDone = (context) => {
   const { step, resolved } = context
   const whole = coatsThickness(context)
-  const by = uneven(step.coats ?? ['light'])
-  const noise = noiseFor(context, 'uneven', UNEVEN_MM)
-  const spray = sprayOf(context)
-  const where = whereOf(context)
-  const seen = resolved.role !== 'clear' && resolved.role !== 'release'
-  const film = {
-    ...filmBy(
-      context,
-      resolved.role === 'release' ? 'release' : 'coat',
-      (i) => whole * spray(i) * (1 + by * (noise[i] as number)) * (where ? where(i) : 1),
-      seen ? inkOf(context) : null,
-    ),
-    whole: true,
-  }
+  const film = laidBefore(context, [], () => {
+    const by = uneven(step.coats ?? ['light'])
+    const noise = noiseFor(context, 'uneven', UNEVEN_MM)
+    const spray = sprayOf(context)
+    const where = whereOf(context)
+    const seen = resolved.role !== 'clear' && resolved.role !== 'release'
+    return {
+      ...filmBy(
+        context,
+        resolved.role === 'release' ? 'release' : 'coat',
+        (i) => whole * spray(i) * (1 + by * (noise[i] as number)) * (where ? where(i) : 1),
+        seen ? inkOf(context) : null,
+      ),
+      whole: true,
+    }
+  })
   const laid = withFilm(context.state, film)
   if (resolved.role === 'release') return laid
   return shining(
@@ -84,16 +88,18 @@ const SHADE = { mm: 2.5, varies: 0.25, noiseMm: 5 } as const
 /** Shading along recesses. Source: handbook 10.3. */
 export const preshade: PanelActDone = (context) => {
   const { samples } = context
-  const seeds = samplesThat(samples, (i) => (samples.recess[i] as number) > RECESS_FROM)
-  const { distance } = spread(samples, seeds, SHADE.mm * 3)
-  const noise = noiseFor(context, 'reach', SHADE.noiseMm)
-  const spray = sprayOf(context)
-  const amount = amountOf(context)
-  const film = filmBy(context, 'coat', (i) => {
-    const far = distance[i] as number
-    if (!Number.isFinite(far)) return 0
-    const reach = SHADE.mm * (1 + SHADE.varies * (noise[i] as number))
-    return amount * Math.exp(-((far / reach) ** 2)) * spray(i)
+  const film = laidBefore(context, [], () => {
+    const seeds = samplesThat(samples, (i) => (samples.recess[i] as number) > RECESS_FROM)
+    const { distance } = spread(samples, seeds, SHADE.mm * 3)
+    const noise = noiseFor(context, 'reach', SHADE.noiseMm)
+    const spray = sprayOf(context)
+    const amount = amountOf(context)
+    return filmBy(context, 'coat', (i) => {
+      const far = distance[i] as number
+      if (!Number.isFinite(far)) return 0
+      const reach = SHADE.mm * (1 + SHADE.varies * (noise[i] as number))
+      return amount * Math.exp(-((far / reach) ** 2)) * spray(i)
+    })
   })
   return withFilm(context.state, film)
 }
@@ -122,17 +128,19 @@ export const mottle: PanelActDone = (context) => {
   )
 }
 
-/** What stands out by so much is a detail, where nobody says which, mm. */
+/** What stands out of a panel by so much is a detail, where nobody says which, mm; of a part nobody knows. */
 const STANDS_OUT = 0.3
 
 /** A colour on a zone, by place, or on what stands out. Source: handbook 10.3. */
 export const detail: PanelActDone = (context) => {
-  const { samples, step } = context
+  const { samples } = context
   const where = whereOf(context)
+  const placed = zoneOf(context) !== null
   const thick = coatsThickness(context)
   const film = filmBy(context, 'coat', (i) => {
     if (where) return thick * where(i)
-    return step.zone || (samples.z[i] as number) > STANDS_OUT ? thick : 0
+    const standsOut = samples.grid !== null && (samples.z[i] as number) > STANDS_OUT
+    return placed || standsOut ? thick : 0
   })
   return withFilm(context.state, film)
 }
@@ -154,24 +162,32 @@ export const chalk: PanelActDone = (context) => {
 const rubbed =
   (shines: number | null): PanelActDone =>
   (context) => {
-    const { edge } = context.samples
-    const noise = noiseFor(context, 'drag', 1)
-    const amount = amountOf(context)
-    const reach = reachOf(context)
-    const cover = Uint8Array.from(edge, (one, i) => {
-      if (one === 0) return 0
-      const share = one ** 0.7 * amount * (1 + 0.7 * (noise[i] as number))
-      return Math.round(255 * Math.min(1, Math.max(0, share)) * reach(i))
-    })
-    const x = Float32Array.from(cover, (one) => (one > 0 ? RUBBED_X : 0))
-    const film = { ...filmBy(context, 'coat', () => 0), x, cover }
+    const film = laidBefore(context, [], () => rubbedOn(context))
     const state = withFilm(context.state, film)
-    if (shines === null) return state
+    const { cover } = film
+    if (shines === null || !cover) return state
     return {
       ...state,
       gloss: state.gloss.map((own, i) => ((cover[i] as number) > SEEN_FROM ? shines : own)),
     }
   }
+
+function rubbedOn(context: ActContext): PanelFilm {
+  const { edge } = context.samples
+  const noise = noiseFor(context, 'drag', 1)
+  const amount = amountOf(context)
+  const reach = reachOf(context)
+  const film = filmBy(context, 'coat', () => 0)
+  const cover = new Uint8Array(edge.length)
+  for (let i = 0; i < cover.length; i++) {
+    const one = edge[i] as number
+    if (one === 0) continue
+    const share = one ** 0.7 * amount * (1 + 0.7 * (noise[i] as number))
+    cover[i] = Math.round(255 * Math.min(1, Math.max(0, share)) * reach(i))
+    if (cover[i] !== 0) film.x[i] = RUBBED_X
+  }
+  return { ...film, cover }
+}
 
 /** So thick lies what is rubbed on. */
 const RUBBED_X = 3

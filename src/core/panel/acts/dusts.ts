@@ -16,6 +16,8 @@ import {
   withFilm,
 } from '../actContext'
 import { MICRONS_OF_X, type PanelFilm, withFilms } from '../films'
+import { laidBefore } from '../laidBefore'
+import { markMmOf } from '../markSizes'
 import { blobs } from './masks'
 
 /** What settles where: on what looks up, low down, by place, and more in hollows. Source: handbook 10.3. */
@@ -45,7 +47,10 @@ function settled(context: ActContext, noiseMm: number): (i: number) => number {
 const laidAs =
   (noiseMm: number): PanelActDone =>
   (context) =>
-    withFilm(context.state, filmBy(context, 'dust', settled(context, noiseMm)))
+    withFilm(
+      context.state,
+      laidBefore(context, [], () => filmBy(context, 'dust', settled(context, noiseMm))),
+    )
 
 export const dust = laidAs(7)
 export const powder = laidAs(0.5)
@@ -67,13 +72,15 @@ const MUD = { upTo: 0.5, raggedMm: 6, ragged: 0.12, thin: 0.1, thick: 0.6, lumps
 
 export const mud: PanelActDone = (context) => {
   const { level } = context.samples
-  const border = noiseFor(context, 'border', MUD.raggedMm)
-  const lumps = noiseFor(context, 'lumps', MUD.lumpsMm)
-  const upTo = MUD.upTo * amountOf(context)
-  const film = filmBy(context, 'coat', (i) => {
-    if ((level[i] as number) >= upTo * (1 + 2 * MUD.ragged * (border[i] as number))) return 0
-    const mm = MUD.thin + (MUD.thick - MUD.thin) * Math.max(0, 0.4 + 0.6 * (lumps[i] as number))
-    return (mm * 1000) / MICRONS_OF_X
+  const film = laidBefore(context, [], () => {
+    const border = noiseFor(context, 'border', MUD.raggedMm)
+    const lumps = noiseFor(context, 'lumps', MUD.lumpsMm)
+    const upTo = MUD.upTo * amountOf(context)
+    return filmBy(context, 'coat', (i) => {
+      if ((level[i] as number) >= upTo * (1 + 2 * MUD.ragged * (border[i] as number))) return 0
+      const mm = MUD.thin + (MUD.thick - MUD.thin) * Math.max(0, 0.4 + 0.6 * (lumps[i] as number))
+      return (mm * 1000) / MICRONS_OF_X
+    })
   })
   const units = GLOSS_UNITS[context.step.sheen ?? context.resolved.sheen]
   const state = withFilm(context.state, film)
@@ -141,14 +148,13 @@ export const drops: PanelActDone = (context) => {
 const IRON = {
   laid: '#4A3B32',
   rusted: '#8A4B1E',
-  markMm: 0.8,
   share: 0.3,
   days: 3,
   noiseMm: 2,
 } as const
 
 export const iron: PanelActDone = (context) => {
-  const mm = context.step.markMm ?? IRON.markMm
+  const mm = markMmOf(context.step, context.scale)
   const over = blobs(context, { mm, square: false, large: false }, amountOf(context) * IRON.share)
   const ink = { ...inkOf(context), colour: context.step.colour ?? IRON.laid }
   return withFilm(context.state, { ...marksBy(context, over, ink), kind: 'coat' })

@@ -11,6 +11,7 @@ import {
   zoneOf,
 } from '../actContext'
 import type { PanelMask, PanelState } from '../films'
+import { markMmOf } from '../markSizes'
 
 /** Tape where nobody says: the middle third, from the top down. */
 const BAND = [1 / 3, 2 / 3] as const
@@ -108,15 +109,15 @@ function thrown(
 
 /** A mask in ragged blobs, or in grains. Source: handbook 10.3. */
 const scattered =
-  (shape: BlobShape): PanelActDone =>
+  (shape: Omit<BlobShape, 'mm'>): PanelActDone =>
   (context) => {
-    const mm = context.step.markMm ?? shape.mm
+    const mm = markMmOf(context.step, context.scale)
     const over = blobs(context, { ...shape, mm }, amountOf(context) * BLOBS.share)
     return withMask(context.state, { act: context.step.do, step: context.index, over })
   }
 
-export const latex = scattered({ mm: 0.8, square: false, large: false })
-export const salt = scattered({ mm: 0.4, square: true, large: true })
+export const latex = scattered({ square: false, large: false })
+export const salt = scattered({ square: true, large: true })
 
 /** Masks come off: what they covered shows. Source: handbook 10.3. */
 export const unmask: PanelActDone = ({ state, resolved }) => {

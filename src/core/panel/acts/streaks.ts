@@ -12,6 +12,7 @@ import {
 } from '../actContext'
 import { anchorsOf } from '../anchors'
 import { type LaidStreak, type PanelFilm, withFilms } from '../films'
+import { markMmOf } from '../markSizes'
 import { walk } from '../strokes'
 
 /** Streaks: how many, how long and wide in reality, mm, how thick at the head, of the paint's share. Source: handbook 10.3, 10.1. */
@@ -22,8 +23,6 @@ const STREAK = {
   varies: 0.35,
   longFrom: 100,
   longTo: 1500,
-  realWide: 12,
-  leastWide: 0.1,
   head: 1.8,
   strandMm: 0.16,
   straysMm: 3,
@@ -50,7 +49,7 @@ export const streaks: PanelActDone = (context) => {
   const { samples, step, scale } = context
   const x = new Float32Array(samples.count)
   const share = paintShare(context)
-  const wide = Math.max(STREAK.leastWide, step.markMm ?? STREAK.realWide / scale)
+  const wide = markMmOf(step, scale)
   const laid: LaidStreak[] = []
   for (const at of anchorsOf(context, STREAK.perMm * amountOf(context), STREAK.apartMm)) {
     // Of its own place: one more streak changes no other.
@@ -177,7 +176,6 @@ export function spreadAlong(
 const STAIN = {
   perMm: 0.04,
   apartMm: 1.2,
-  markMm: 1.2,
   varies: 0.4,
   heart: 1.9,
   halo: 0.3,
@@ -195,7 +193,7 @@ export const stains: PanelActDone = (context) => {
   const anchors = anchorsOf(context, STAIN.perMm * amountOf(context), STAIN.apartMm, bolt)
   for (const at of anchors) {
     const random = drawn(seedOf(context.seed, at, 'stain'))
-    const mark = step.markMm ?? STAIN.markMm
+    const mark = markMmOf(step, context.scale)
     const radius = (mark / 2) * Math.exp(STAIN.varies * aboutNothing(random))
     const strong = share * (0.6 + 0.6 * random())
     spot(samples, x, at, radius, strong, ragged)

@@ -24,6 +24,8 @@ const GRIT: Partial<Record<ActStep['do'], number>> = { sand: 600, scuff: 2000, '
 const COMPOUND_UM = 0.5
 /** What is taken of edges, of what a face loses. Source: handbook 10.3. */
 const EDGES = 2
+/** From so much of an edge on a hollow is the lip of one. */
+const LIP = 0.2
 
 /** The top of the stack is taken off: where it is used up what is under it shows. Source: handbook 10.3. */
 export const sanded: PanelActDone = (context) => {
@@ -34,11 +36,12 @@ export const sanded: PanelActDone = (context) => {
     : (TAKES.find(({ under }) => grit < under) ?? TAKES[3]).um
   const whole = (2 * amountOf(context) * um) / MICRONS_OF_X
   const reach = reachOf(context)
-  const left = Float32Array.from({ length: samples.count }, (_, i) =>
-    (samples.recess[i] as number) > RECESS_FROM
-      ? 0
-      : whole * (1 + (EDGES - 1) * (samples.edge[i] as number)) * reach(i),
-  )
+  // Paper bears on the lip of a line, not on its bottom.
+  const out = (i: number) =>
+    (samples.recess[i] as number) > RECESS_FROM && (samples.edge[i] as number) < LIP
+  const left = new Float32Array(samples.count)
+  for (let i = 0; i < left.length; i++)
+    if (!out(i)) left[i] = whole * (1 + (EDGES - 1) * (samples.edge[i] as number)) * reach(i)
   const films: PanelFilm[] = []
   for (const film of state.films.toReversed()) {
     const x = film.x.slice()
@@ -52,9 +55,7 @@ export const sanded: PanelActDone = (context) => {
     films.unshift({ ...film, x })
   }
   const units = resolved.row.polishes ? 85 : grit >= 1500 ? 25 : 5
-  const gloss = state.gloss.map((own, i) =>
-    (samples.recess[i] as number) > RECESS_FROM || reach(i) === 0 ? own : units,
-  )
+  const gloss = state.gloss.map((own, i) => (out(i) || reach(i) === 0 ? own : units))
   return { ...state, films, gloss }
 }
 

@@ -17,6 +17,7 @@ import {
   withFilm,
 } from '../actContext'
 import { type PanelFilm, thinned, withFilms } from '../films'
+import { laidBefore } from '../laidBefore'
 import { fillOf, onSheen } from './lining'
 
 /** Where a wash pools, and what its tide leaves. Source: handbook 10.3. */
@@ -74,17 +75,23 @@ const STROKES = { varies: 0.15, wide: 4, long: 25 } as const
 
 /** A filter: thin and even over all. Source: handbook 10.3. */
 export const filter: PanelActDone = (context) => {
+  return withFilm(
+    context.state,
+    laidBefore(context, [], () => brushedOn(context)),
+  )
+}
+
+function brushedOn(context: ActContext): PanelFilm {
   const { samples } = context
   const flat = thicknessOf(WET_MICRONS.light, paintShare(context)) * 2 * amountOf(context)
   const [wx, wy] = wayOf(context, samples.travel)
   const seed = seedFor(context, 'strokes')
-  const film = filmBy(context, 'liquid', (i) => {
+  return filmBy(context, 'liquid', (i) => {
     const [x, y] = [samples.x[i] as number, samples.y[i] as number]
     const along = (x * wx + y * wy) / STROKES.long
     const across = (y * wx - x * wy) / STROKES.wide
     return flat * (1 + STROKES.varies * noiseAt(seed, 1, along, across, noisePlace(samples, i)))
   })
-  return withFilm(context.state, film)
 }
 
 /** What a clean-up takes off a fill, by its tool. Source: handbook 10.3. */

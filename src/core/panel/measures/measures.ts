@@ -55,7 +55,8 @@ function medianLab(of: readonly number[], labs: Float32Array): Triple | null {
   return l === null ? null : [l, channel(1) as number, channel(2) as number]
 }
 
-const labOfTriple = ([l, a, b]: Triple): Lab => ({ l, a, b })
+/** Three numbers as a colour. */
+export const labOfTriple = ([l, a, b]: Triple): Lab => ({ l, a, b })
 
 /** Samples of a surface that measures speak of: faces, lines, what of the faces lies within 1 mm of lines, and edges. */
 type Places = { faces: number[]; lines: number[]; beside: number[]; edges: number[] }

@@ -7,9 +7,9 @@ export type StreakMeasures = { count: number; medianMmReal: number; direction: n
 export function streakMeasures({ streaks }: PanelState, scale: number): StreakMeasures | null {
   if (streaks.length === 0) return null
   const lengths = streaks.map(({ length }) => length * scale).sort((a, b) => a - b)
-  // The mean of ways, not of angles: 359 and 1 come to 0.
+  // The mean of ways, not of angles: 359 and 1 come to 0; a long one tells more of it than one that a pipe held up.
   const [x, y] = streaks.reduce<[number, number]>(
-    ([sx, sy], { dx, dy, length }) => [sx + dx / length, sy + dy / length],
+    ([sx, sy], { dx, dy }) => [sx + dx, sy + dy],
     [0, 0],
   )
   const turn = (Math.atan2(y, x) * 180) / Math.PI

@@ -1,4 +1,5 @@
-import { BELIEVABLE, SMALLEST_MARK } from '../../../knowledge/limits'
+import { SMALLEST_MARK } from '../../../knowledge/limits'
+import { REAL_SIZES } from '../../../knowledge/realSizes'
 import type { Act } from '../../../model/vocabulary'
 import type { Rule } from '../finding'
 
@@ -17,12 +18,12 @@ export const marksTooBig: Rule = {
     const mark = SMALLEST_MARK[step.do]
     if (scale === undefined || !kind || mark === undefined) return null
     const real = mark * scale
-    if (real <= BELIEVABLE[kind]) return null
+    if (real <= REAL_SIZES[kind].to) return null
     const other = INSTEAD[step.do]
-    const finer = other && (SMALLEST_MARK[other.act] ?? 0) * scale <= BELIEVABLE[kind]
+    const finer = other && (SMALLEST_MARK[other.act] ?? 0) * scale <= REAL_SIZES[kind].to
     return {
       severity: 'note',
-      because: `Its smallest mark of ${mark} mm is ${Math.round(real)} mm at 1:${scale}, and a ${kind} is at most ${BELIEVABLE[kind]} mm.`,
+      because: `Its smallest mark of ${mark} mm is ${Math.round(real)} mm at 1:${scale}, and a ${kind} is at most ${REAL_SIZES[kind].to} mm.`,
       on: {},
       candidates: () => [
         ...(other && finer
