@@ -1,4 +1,5 @@
 import type { ClimateReading, Pin, Timer } from '@/core/model/bench'
+import type { Variant } from '@/core/model/panel'
 import type { Sessions } from '@/core/model/sessions'
 import { key, type StepRef, stepOf } from '@/core/model/stepRef'
 import type { OwnTechnique } from '@/core/model/technique'
@@ -107,6 +108,27 @@ export function saveTechnique(
   label: string,
 ): Promise<Written> {
   return transact(store, async () => ({ label, writes: [put('techniques', technique)] }))
+}
+
+/** So many variants of one thing are kept beside one another. */
+export const MOST_VARIANTS = 8
+
+/** Keeps what was tried on a panel. */
+export function keepVariant(store: Store, variant: Variant, label: string): Promise<Written> {
+  return transact(store, async (read) => {
+    const { build, part, technique } = variant
+    const beside = (await read.all('panels')).filter(
+      (one) => one.build === build && one.part === part && one.technique === technique,
+    )
+    if (beside.length >= MOST_VARIANTS)
+      return { refused: `${MOST_VARIANTS} are pinned: remove one first.` }
+    return { label, writes: [put('panels', variant)] }
+  })
+}
+
+/** Removes what was kept of a panel. */
+export function removeVariant(store: Store, id: string, label: string): Promise<Written> {
+  return transact(store, async () => ({ label, writes: [away('panels', id)] }))
 }
 
 /** Takes a step out of a technique as it is now; one that would be left without any stays. */

@@ -93,9 +93,15 @@ export function removeBuild(store: Store, id: string): Promise<Written> {
     if (!build) return { refused: GONE }
     const gone = await meshesLost(read, build, null)
     const pins = (await read.all('pins')).filter((pin) => pin.id.startsWith(`${id}/`))
+    const panels = (await read.all('panels')).filter((variant) => variant.build === id)
     return {
       label: `Removed: ${build.name}`,
-      writes: [away('builds', id), ...pins.map((pin) => away('pins', pin.id)), ...gone],
+      writes: [
+        away('builds', id),
+        ...pins.map((pin) => away('pins', pin.id)),
+        ...panels.map((variant) => away('panels', variant.id)),
+        ...gone,
+      ],
     }
   })
 }

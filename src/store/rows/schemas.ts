@@ -2,16 +2,13 @@ import * as v from 'valibot'
 import { climateReadingSchema, correctionSchema, pinSchema, timerSchema } from '@/core/model/bench'
 import { bottleSchema } from '@/core/model/bottle'
 import { buildSchema } from '@/core/model/build'
-import { idField } from '@/core/model/fields'
 import { loggedActSchema } from '@/core/model/loggedAct'
 import { meshSchema } from '@/core/model/mesh'
 import { storedMixSchema } from '@/core/model/mix'
+import { variantSchema } from '@/core/model/panel'
 import { sessionsSchema } from '@/core/model/sessions'
 import { ownTechniqueSchema } from '@/core/model/technique'
 import { toolSchema } from '@/core/model/tool'
-
-/** A row of a list that later versions may fill; kept as it came. */
-const keptRowSchema = v.looseObject({ id: idField })
 
 /** What there is only one of: when the modeller is at the bench, and fields of the project that this version doesn't know. */
 const singleSchema = v.variant('id', [
@@ -26,7 +23,7 @@ export const ROW_SCHEMAS = {
   mixes: storedMixSchema,
   acts: loggedActSchema,
   climate: climateReadingSchema,
-  panels: keptRowSchema,
+  panels: variantSchema,
   corrections: correctionSchema,
   techniques: ownTechniqueSchema,
   pins: pinSchema,

@@ -1,0 +1,106 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import { reasonOf } from '@/store/reason'
+import type {
+  PanelAsked,
+  PanelFigures,
+  PanelLaid,
+  PanelMoved,
+  PanelSeen,
+} from '@/workers/panelMessages'
+import { WorkerEnded } from './host'
+import { newestOnly } from './newestOnly'
+import type { PanelDesks } from './panelDesks'
+
+/** What is to be seen of a panel. */
+export type Look = PanelLaid & Pick<PanelAsked, 'show' | 'away' | 'lit'> & { deep: boolean }
+
+/** What is seen of a panel; null: nothing yet. */
+export type Looked = {
+  seen: PanelSeen | null
+  /** Is it every sample of what is asked now? */
+  whole: boolean
+  /** What it came to when it was measured last. */
+  figures: PanelFigures | null
+  /** Are these the figures of what is asked now? */
+  measured: boolean
+  /** Which step moved each figure most; null while it isn't known. */
+  moved: PanelMoved | null
+  failed: string | null
+}
+
+const NOTHING: Looked = {
+  seen: null,
+  whole: false,
+  figures: null,
+  measured: false,
+  moved: null,
+  failed: null,
+}
+
+/** Samples a mm: at once, with what was changed near the top of the stack or deep in it; in the end; and for what only compares. */
+const PX = { near: 5, deep: 10 / 3, whole: 10, compared: 3 } as const
+/** What is dragged is left alone until it rests so long, ms. */
+const RESTS = 160
+
+/**
+ * A panel as it is asked for: with few samples at once, then whole, then measured. What was asked meanwhile is passed over but for
+ * the newest.
+ *
+ * @param look null: nothing is looked at
+ * @param tellsMoved is it asked which step moved each figure most?
+ */
+export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false): Looked {
+  const [looked, setLooked] = useState(NOTHING)
+  const newest = useRef<Look | null>(null)
+  const [quickly] = useState(() =>
+    newestOnly(({ deep, ...asked }: Look) =>
+      desks.quick.ask((worker) => worker.look({ ...asked, px: deep ? PX.deep : PX.near })),
+    ),
+  )
+  const [wholly] = useState(() => newestOnly((of: Whole) => laidWhole(desks, of)))
+  useEffect(() => {
+    newest.current = look
+    if (!look) return setLooked(NOTHING)
+    setLooked((before) => ({ ...before, whole: false, measured: false, moved: null }))
+    const tell = (part: Partial<Looked>) => {
+      const isNow = newest.current === look
+      if (isNow) setLooked((before) => ({ ...before, ...part }))
+      return isNow
+    }
+    const failed = (error: unknown) => {
+      if (!(error instanceof WorkerEnded)) tell({ failed: reasonOf(error) })
+    }
+    // A picture that is dragged on is shown all the same; the whole one of the same may have come first.
+    quickly(
+      look,
+      (seen) =>
+        setLooked((before) =>
+          before.whole || newest.current === null ? before : { ...before, seen, failed: null },
+        ),
+      failed,
+    )
+    const rests = setTimeout(
+      () => wholly({ look, tellsMoved, tell }, () => undefined, failed),
+      RESTS,
+    )
+    return () => clearTimeout(rests)
+  }, [look, quickly, wholly, tellsMoved])
+  return looked
+}
+
+/** What is laid whole, and who is told; told that nothing newer is asked, it goes on. */
+type Whole = { look: Look; tellsMoved: boolean; tell: (part: Partial<Looked>) => boolean }
+
+/** Every sample, then what it comes to, then what moved that; each only if nothing newer is asked. */
+async function laidWhole({ whole }: PanelDesks, { look, tellsMoved, tell }: Whole): Promise<void> {
+  const { deep: _, ...asked } = look
+  const { sequence, panel, at, away } = asked
+  const laid = { sequence, panel, at }
+  if (!tell({})) return
+  const seen = await whole.ask((worker) => worker.look({ ...asked, px: PX.whole }))
+  if (!tell({ seen, whole: true, failed: null })) return
+  const figures = await whole.ask((worker) => worker.figures({ ...laid, px: PX.whole, away }))
+  if (!tell({ figures, measured: true }) || !tellsMoved) return
+  tell({ moved: await whole.ask((worker) => worker.moved({ ...laid, px: PX.compared })) })
+}
