@@ -10,6 +10,8 @@ export const SCREENS = [
   '/builds/ploughman-6?part=frame',
   '/builds/gannets-lament?part=hull-port',
   '/builds/gannets-lament?card=',
+  '/panel',
+  '/panel?of=gannets-lament+hull-port&with=own&at=9',
   '/log',
   '/shelf',
   '/mix',

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import type { PartRemedy } from '@/core/builds'
 import { Button } from '@/ui/Button'
@@ -13,6 +14,7 @@ export function FindingRow({
   finding,
   follow,
   part,
+  seen,
   onApply,
   onAccept,
 }: {
@@ -21,6 +23,8 @@ export function FindingRow({
   follow: readonly ShownFinding[]
   /** The part it is said of, by name. */
   part: string
+  /** Where it is seen what it does. */
+  seen: string
   onApply: (remedy: PartRemedy, on: 'part' | 'every') => void
   onAccept: (reason: string | null) => void
 }) {
@@ -80,6 +84,9 @@ export function FindingRow({
             Accept anyway
           </button>
         )}
+        <Link href={seen} className="inline-flex min-h-8 items-center text-sm text-act underline">
+          See what it does
+        </Link>
         <RuleLink rule={finding.rule} />
       </div>
       {accepting && <Accept onAccept={onAccept} onClose={() => setAccepting(false)} />}

@@ -5,6 +5,7 @@ import { plannedAt } from '@/core/schedule'
 import { usePlan } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { useNow } from '../shared/now'
+import { panelHref } from '../shared/panelHref'
 import { AddStep } from './AddStep'
 import { followers } from './AllFindings'
 import { CutThrough } from './CutThrough'
@@ -38,7 +39,7 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
   if (!judged) return <p className="mt-4 text-soft">It is archived: nothing of it is checked.</p>
   const planned = (step: string) => (plan ? plannedAt(plan, { ...ref, step }) : null)
   const rows = sampleRows(build, judged, now, planned, (id) => (
-    <FindingsAt judged={judged} step={id} part={part.name} edits={edits} />
+    <FindingsAt judged={judged} step={id} build={build.id} part={part} edits={edits} />
   ))
   return (
     <div className="mt-3">
@@ -97,12 +98,14 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
 function FindingsAt({
   judged,
   step,
+  build,
   part,
   edits,
 }: {
   judged: ShownPart
   step: string
-  part: string
+  build: string
+  part: Part
   edits: BuildEdits
 }) {
   const here = judged.findings.filter(
@@ -113,7 +116,8 @@ function FindingsAt({
       key={`${finding.rule} ${finding.because}`}
       finding={finding}
       follow={followers(judged.findings, finding)}
-      part={part}
+      part={part.name}
+      seen={panelHref({ build, part: part.id, step })}
       onApply={(remedy, on) => void edits.apply(remedy, on)}
       onAccept={(reason) => void edits.accept(finding, reason)}
     />

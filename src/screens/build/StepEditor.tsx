@@ -1,7 +1,9 @@
 'use client'
 
 import { ArrowDown, ArrowUp } from 'lucide-react'
+import Link from 'next/link'
 import { useRef, useState } from 'react'
+import { zonesOf } from '@/core/builds'
 import { substrateRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, BuildAct, BuildStep, Part } from '@/core/model/build'
@@ -13,6 +15,7 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { focusFirstError } from '../shared/forms'
 import { PartChecks } from '../shared/PartChecks'
+import { panelHref } from '../shared/panelHref'
 import { stepName } from '../shared/words'
 import { ActFields, type FieldOf, takenFor } from './ActFields'
 import { StepPlaces } from './StepPlaces'
@@ -104,6 +107,14 @@ export function StepEditor({
     >
       <StepHead
         step={step}
+        on={{
+          build: build.id,
+          part: part.id,
+          step: step.id,
+          zone: (step as BuildAct).zones?.find((id) =>
+            zonesOf(build, part.id).some((one) => one.id === id),
+          ),
+        }}
         onShift={done ? undefined : onShift}
         onDuplicate={onDuplicate}
         onClose={onClose}
@@ -151,11 +162,14 @@ export function StepEditor({
 /** What the step is called, and what is done with it as it is. */
 function StepHead({
   step,
+  on,
   onShift,
   onDuplicate,
   onClose,
 }: {
   step: BuildStep
+  /** Whose step it is. */
+  on: { build: string; part: string; step: string; zone: string | undefined }
   onShift: ((by: 1 | -1) => void) | undefined
   onDuplicate: (() => void) | undefined
   onClose: () => void
@@ -181,6 +195,9 @@ function StepHead({
             Duplicate
           </Button>
         )}
+        <Link href={panelHref(on)} className="key inline-flex min-h-8 items-center px-2.5 text-sm">
+          On the panel
+        </Link>
         <Button size="small" onClick={onClose}>
           Close
         </Button>

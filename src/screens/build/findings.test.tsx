@@ -36,7 +36,9 @@ const OFF = { do: 'remove' as const, targets: [{ step: 's' }], on: ['hull'] }
 describe('a finding on its boundary', () => {
   const show = (shownFinding: ShownFinding, follow: ShownFinding[] = []) => {
     const heard = { onApply: jest.fn(), onAccept: jest.fn() }
-    render(<FindingRow finding={shownFinding} follow={follow} part="Hull" {...heard} />)
+    render(
+      <FindingRow finding={shownFinding} follow={follow} part="Hull" seen="/panel" {...heard} />,
+    )
     return heard
   }
 

@@ -6,13 +6,13 @@ import type { Build, BuildStep } from '@/core/model/build'
 import type { Edit, EditOfNow, EditScope } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
 import type { Mesh } from '@/core/model/mesh'
+import { changedFields, nulled } from '@/core/model/rowFields'
 import type { ActStep, Step } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
 import { useRun } from '@/state/hooks'
 import { saveTechnique } from '@/store/actions/bench'
 import { acceptFinding, editBuild } from '@/store/actions/builds'
 import { newId } from '@/store/newId'
-import { changedFields } from '../shared/forms'
 import { stepName } from '../shared/words'
 import type { ShownFinding } from './judged'
 
@@ -32,11 +32,6 @@ function stepEdit(old: BuildStep, next: BuildStep, on: EditScope): Edit {
   if (added.length > 0) edits.push({ do: 'share', steps: [old.id], with: added })
   if (gone.length > 0) edits.push({ do: 'remove', targets: [{ step: old.id }], on: gone })
   return { do: 'all', edits }
-}
-
-/** What isn't there any more is taken away by null. */
-function nulled(fields: object): Record<string, unknown> {
-  return Object.fromEntries(Object.entries(fields).map(([name, value]) => [name, value ?? null]))
 }
 
 /**

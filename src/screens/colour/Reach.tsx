@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { coverWith, groundOf, mixOptics, portionsOf, type Recipe } from '@/core/colour'
 import type { Family } from '@/core/model/vocabulary'
@@ -9,6 +10,7 @@ import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { number } from '@/ui/units'
+import { panelHref } from '../shared/panelHref'
 import { familyName } from '../shared/words'
 import { useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
@@ -163,7 +165,10 @@ function Found({
         <p className="mt-3 text-2xl font-semibold">{sayRecipe(recipe)}</p>
         <p>
           <span className="font-semibold">ΔE00 {number(recipe.deltaE00, 1, true)}</span>
-          <span className="text-soft"> · {nearness(recipe.deltaE00)}</span>
+          <span className="text-soft"> · {nearness(recipe.deltaE00)}</span>{' '}
+          <Link href={panelHref({ colour: recipe.predicted })} className="text-act underline">
+            See it on the panel
+          </Link>
         </p>
       </SwatchCard>
       <p className="mt-1 text-sm text-soft">

@@ -4,6 +4,8 @@ import { readTechnique } from '@/core/formats/techniqueFile'
 import { useProject, useRun } from '@/state/hooks'
 import { saveTechnique } from '@/store/actions/bench'
 import { Button } from '@/ui/Button'
+import { sayRefused } from '../shared/forms'
+import { jsonOf } from '../shared/jsonOf'
 
 /** Takes a technique from a file: all of it, or a sentence with the path of what is wrong. */
 export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) {
@@ -14,8 +16,7 @@ export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) 
   const take = async (file: File) => {
     const read = readTechnique(await jsonOf(file))
     if (!read.ok) {
-      const first = read.problems[0]
-      setError(`${first?.path || 'The file'}: found ${first?.found}, expected ${first?.expected}`)
+      setError(sayRefused(read.problems))
       return
     }
     setError(null)
@@ -48,12 +49,4 @@ export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) 
       )}
     </>
   )
-}
-
-async function jsonOf(file: File): Promise<unknown> {
-  try {
-    return JSON.parse(await file.text())
-  } catch {
-    return 'text that is no JSON'
-  }
 }

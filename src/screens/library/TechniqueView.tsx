@@ -17,6 +17,7 @@ import { bareMeasure, measured, unitOf } from '@/ui/units'
 import { useLatestClimate } from '../shared/useLatestClimate'
 import { capital, stepName, TOUCH_WORDS } from '../shared/words'
 import { AddTechnique } from './AddTechnique'
+import { OnSmallPanel } from './OnSmallPanel'
 
 /** One entry of the library: what for, what it needs, its steps, its figures here, and the way into a build. */
 export function TechniqueView({
@@ -26,6 +27,8 @@ export function TechniqueView({
   technique: Technique
   build: string | null
 }) {
+  const { builds = [] } = useProject()
+  const scale = builds.find(({ id }) => id === build)?.scale ?? 72
   return (
     <article aria-labelledby="technique" className="min-w-0">
       <div className="flex flex-wrap items-start justify-between gap-3">
@@ -39,11 +42,12 @@ export function TechniqueView({
       <p className="mt-1 max-w-prose text-lg">{technique.purpose}</p>
       <div className="mt-5 grid gap-x-10 gap-y-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="min-w-0 space-y-6">
+          {technique.steps.length > 0 && <OnSmallPanel technique={technique} scale={scale} />}
           <Steps technique={technique} />
           <Facts technique={technique} />
         </div>
         <aside className="min-w-0 space-y-6 xl:border-l xl:border-rule xl:pl-6">
-          <Numbers technique={technique} build={build} />
+          <Numbers technique={technique} scale={scale} />
           {technique.steps.length > 0 && (
             <AddTechnique name={technique.name} chosen={technique} build={build} />
           )}
@@ -167,9 +171,7 @@ function Fact({
   )
 }
 
-function Numbers({ technique, build }: { technique: Technique; build: string | null }) {
-  const project = useProject()
-  const scale = project.builds?.find((otherBuild) => otherBuild.id === build)?.scale ?? 72
+function Numbers({ technique, scale }: { technique: Technique; scale: number }) {
   const climate = useLatestClimate()
   const { answer } = useAsked(
     (worker) => worker.techniques([technique], climate, scale, 100),

@@ -1,9 +1,11 @@
+import Link from 'next/link'
 import { useMemo } from 'react'
 import { addedFromShare, densityOf, type Mix, massOf } from '@/core/mixing'
 import type { Bottle } from '@/core/model/bottle'
 import { MeasuringCup } from '@/ui/MeasuringCup'
 import { Swatch } from '@/ui/Swatch'
 import { measured, number } from '@/ui/units'
+import { panelHref } from '../shared/panelHref'
 import { mixedColour } from './keep'
 import type { Line } from './request'
 
@@ -50,7 +52,12 @@ export function Result({
       {colour && (
         <div className="mt-4 flex items-center gap-3">
           <Swatch colour={colour} size="large" />
-          <p className="text-soft">Laid on until it hides: {colour}</p>
+          <p className="text-soft">
+            Laid on until it hides: {colour}{' '}
+            <Link href={panelHref({ colour })} className="text-act underline">
+              See it on the panel
+            </Link>
+          </p>
         </div>
       )}
       <p className="mt-4 text-soft">

@@ -1,13 +1,13 @@
 'use client'
 
 import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
-import { ToggleGroup } from 'radix-ui'
 import { Suspense, useMemo } from 'react'
 import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 import { usePlan, useProject } from '@/state/hooks'
 import { Sheet } from '@/ui/Sheet'
 import { clockTime } from '@/ui/time'
 import { NARROW, useMedia } from '@/ui/useMedia'
+import { Views } from '@/ui/Views'
 import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
@@ -56,7 +56,7 @@ function Plan() {
           <Summary plan={plan} planning={planning} now={now} />
         </div>
         <div className="flex min-w-0 flex-wrap gap-3">
-          <Views view={view} onView={setView} />
+          <Views label="How the plan is shown" views={VIEWS} view={view} onView={setView} />
           <button
             type="button"
             aria-pressed={asTable}
@@ -231,21 +231,3 @@ function firstOf({ tasks }: BenchPlan): ScheduledTask | undefined {
 }
 
 const VIEWS: readonly { id: View; say: string }[] = [{ id: 'evenings', say: 'Evenings' }, ...ZOOMS]
-
-function Views({ view, onView }: { view: View; onView: (view: View) => void }) {
-  return (
-    <ToggleGroup.Root
-      type="single"
-      aria-label="How the plan is shown"
-      value={view}
-      onValueChange={(next) => next !== '' && onView(next as View)}
-      className="flex max-w-full gap-px overflow-x-auto"
-    >
-      {VIEWS.map(({ id, say }) => (
-        <ToggleGroup.Item key={id} value={id} className="key min-h-11 shrink-0 px-3">
-          {say}
-        </ToggleGroup.Item>
-      ))}
-    </ToggleGroup.Root>
-  )
-}

@@ -1,11 +1,15 @@
 import type * as v from 'valibot'
 import { type Problem, parse } from '@/core/model/input'
-import { sameValue } from '@/core/model/sameValue'
 
 /** A problem in one sentence, for beside the field: "Enter a number from 1 to 9 ml, not “much”". */
 export function sayProblem({ found, expected }: Problem): string {
   const nothing = found === 'nothing' || found === '""'
   return `Enter ${expected}${nothing ? '' : `, not ${found.replace(/^"(.*)"$/, '“$1”')}`}`
+}
+
+/** The first problem of a file that was refused, by where in it. */
+export function sayRefused([first]: readonly Problem[]): string {
+  return `${first?.path || 'The file'}: found ${first?.found}, expected ${first?.expected}`
 }
 
 /** Fields that are kept as shares and typed in percent. */
@@ -67,14 +71,4 @@ export function isAmount(value: unknown, most: number): value is number {
 /** Moves the focus to the first field of a form that is wrong, once it is drawn. */
 export function focusFirstError(form: HTMLElement | null): void {
   requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus())
-}
-
-/** Fields in which a row differs from what it was; one that is gone is there, undefined. */
-export function changedFields<T extends object>(
-  before: T,
-  after: T,
-): Partial<{ [F in keyof T]: T[F] | undefined }> {
-  const names = new Set([...Object.keys(before), ...Object.keys(after)]) as Set<keyof T>
-  const changed = [...names].filter((name) => !sameValue(before[name], after[name]))
-  return Object.fromEntries(changed.map((name) => [name, after[name]])) as Partial<T>
 }

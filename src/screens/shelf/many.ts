@@ -1,7 +1,7 @@
 import { BOTTLE_STATES, type Bottle } from '@/core/model/bottle'
+import { changedFields } from '@/core/model/rowFields'
 import { FAMILIES, ROLES, SHEENS } from '@/core/model/vocabulary'
 import type { Fields } from '@/store/actions/rows'
-import { changedFields } from '../shared/forms'
 import { familyName, plain } from '../shared/words'
 import { type BottleDraft, draftOf, readBottle } from './bottleDraft'
 

@@ -15,6 +15,7 @@ export const PLACES: readonly { say: string; screens: readonly [Screen, ...Scree
     say: 'Builds',
     screens: [
       { href: '/builds', say: 'All builds' },
+      { href: '/panel', say: 'Test panel' },
       { href: '/log', say: 'Log' },
     ],
   },

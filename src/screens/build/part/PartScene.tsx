@@ -1,6 +1,6 @@
 'use client'
 
-import { Canvas, type ThreeEvent, useThree } from '@react-three/fiber'
+import { type ThreeEvent, useThree } from '@react-three/fiber'
 import { useEffect, useMemo } from 'react'
 import {
   BufferAttribute,
@@ -10,21 +10,12 @@ import {
   Mesh,
   MeshBasicMaterial,
   MeshStandardMaterial,
-  PerspectiveCamera,
-  setConsoleFunction,
-  Vector3,
 } from 'three'
-import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js'
 import { acceleratedRaycast, MeshBVH } from 'three-mesh-bvh'
 import type { Sheen } from '@/core/model/vocabulary'
 import type { DrawnShape } from '@/core/shape/drawn'
-import type { Eye } from '@/core/shape/pictured'
+import { PartStage } from '../../shared/stage/PartStage'
 import { BARE, type SeenPart, type ZoneLook } from './paintPart'
-
-// The library that draws still uses a clock that the other one calls old, and would say so at every start.
-setConsoleFunction((kind, message, ...more) => {
-  if (!String(message).includes('Clock')) console[kind](message, ...more)
-})
 
 /** How rough a face is by its sheen. */
 const ROUGH: Record<Sheen, number> = { gloss: 0.32, 'semi-gloss': 0.4, satin: 0.5, matt: 0.95 }
@@ -32,25 +23,14 @@ const ROUGH: Record<Sheen, number> = { gloss: 0.32, 'semi-gloss': 0.4, satin: 0.
 /** A part to be turned and looked at from everywhere; a tap chooses a zone. */
 export function PartScene(props: SeenPart) {
   return (
-    <div style={{ height: props.height }} className="cursor-grab active:cursor-grabbing">
-      <Canvas frameloop="demand" dpr={[1, 2]} onPointerMissed={() => props.onPick(-1)}>
-        <Lamps />
-        <Part {...props} />
-        <Hand drawn={props.drawn} eye={props.eye} />
-      </Canvas>
-    </div>
-  )
-}
-
-/** Light from everywhere, and two lamps: one over the shoulder, a weaker one from the other side. */
-function Lamps() {
-  return (
-    <>
-      <ambientLight intensity={0.9} />
-      <directionalLight intensity={2.2} position={[0.8, 0.7, 1.2]} />
-      <directionalLight intensity={0.9} position={[-1, -0.6, 0.3]} />
-      <directionalLight intensity={0.7} position={[0.4, 1, 0.3]} />
-    </>
+    <PartStage
+      points={props.drawn.points}
+      eye={props.eye}
+      height={props.height}
+      onMissed={() => props.onPick(-1)}
+    >
+      <Part {...props} />
+    </PartStage>
   )
 }
 
@@ -145,51 +125,4 @@ function rimOf({ points, zoneOf }: DrawnShape, zone: number): EdgesGeometry {
   const rim = new EdgesGeometry(geometry, 40)
   geometry.dispose()
   return rim
-}
-
-/** How far away the eye is, of the part's own size. */
-const AWAY = 2.9
-
-/** The part in the hand: turned by dragging, nearer by the wheel or two fingers, and from where the buttons say. */
-function Hand({ drawn, eye }: { drawn: DrawnShape; eye: Eye }) {
-  const camera = useThree(({ camera }) => camera)
-  const element = useThree(({ gl }) => gl.domElement)
-  const invalidate = useThree(({ invalidate }) => invalidate)
-  const controls = useMemo(() => {
-    camera.up.set(0, 0, 1)
-    return new OrbitControls(camera, element)
-  }, [camera, element])
-  useEffect(() => {
-    const redraw = () => invalidate()
-    controls.addEventListener('change', redraw)
-    return () => {
-      controls.removeEventListener('change', redraw)
-      controls.dispose()
-    }
-  }, [controls, invalidate])
-  useEffect(() => {
-    const { middle, size } = boundsOf(drawn)
-    const [a, b] = [(eye.round * Math.PI) / 180, (eye.above * Math.PI) / 180]
-    const way = new Vector3(Math.cos(b) * Math.cos(a), Math.cos(b) * Math.sin(a), Math.sin(b))
-    controls.target.copy(middle)
-    camera.position.copy(middle).addScaledVector(way, size * AWAY)
-    if (camera instanceof PerspectiveCamera) {
-      camera.fov = 35
-      camera.near = size / 100
-      camera.far = size * 20
-      camera.updateProjectionMatrix()
-    }
-    controls.update()
-    invalidate()
-  }, [camera, controls, drawn, eye, invalidate])
-  return null
-}
-
-function boundsOf({ points }: DrawnShape): { middle: Vector3; size: number } {
-  const geometry = new BufferGeometry()
-  geometry.setAttribute('position', new BufferAttribute(points, 3))
-  geometry.computeBoundingSphere()
-  const sphere = geometry.boundingSphere
-  geometry.dispose()
-  return { middle: sphere?.center ?? new Vector3(), size: sphere?.radius || 1 }
 }

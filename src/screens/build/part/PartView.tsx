@@ -11,6 +11,8 @@ import { type Eye, USUAL_EYE } from '@/core/shape/pictured'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { Swatch } from '@/ui/Swatch'
+import { hasGraphics } from '../../shared/stage/hasGraphics'
+import { Turns } from '../../shared/stage/Turns'
 import type { Looks, ZoneLook } from './paintPart'
 import { StillPart } from './StillPart'
 
@@ -119,39 +121,6 @@ function ShownBy({ looks: { wear, setWear } }: { looks: Looks }) {
       />
     </div>
   )
-}
-
-/** Turns the part, a step at a time. */
-function Turns({ onTurn }: { onTurn: (turn: (now: Eye) => Eye) => void }) {
-  const ways = [
-    { say: 'Turn left', round: -30, above: 0 },
-    { say: 'Turn right', round: 30, above: 0 },
-    { say: 'From above', round: 0, above: 25 },
-    { say: 'From below', round: 0, above: -25 },
-  ]
-  return ways.map(({ say, round, above }) => (
-    <Button
-      key={say}
-      size="small"
-      onClick={() =>
-        onTurn((now) => ({
-          round: now.round + round,
-          above: Math.min(80, Math.max(-80, now.above + above)),
-        }))
-      }
-    >
-      {say}
-    </Button>
-  ))
-}
-
-/** Can the machine draw in three dimensions? Asked once. */
-let graphics: boolean | null = null
-function hasGraphics(): boolean {
-  if (graphics !== null) return graphics
-  if (typeof document === 'undefined') return false
-  graphics = document.createElement('canvas').getContext('webgl2') !== null
-  return graphics
 }
 
 /** Goes through the steps: what it looks like after each. */

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import type { Zone } from '@/core/model/zone'
 import { Button } from '@/ui/Button'
@@ -12,6 +13,7 @@ export function ZoneTools({
   zone,
   others,
   canPart,
+  onPanel,
   onJoin,
   onPart,
 }: {
@@ -19,6 +21,8 @@ export function ZoneTools({
   others: readonly Zone[]
   /** Only what is drawn by a mesh can be parted. */
   canPart: boolean
+  /** Where the zone is tried on the panel. */
+  onPanel: string
   onJoin: (other: Zone) => void
   onPart: (share: number) => void
 }) {
@@ -27,6 +31,9 @@ export function ZoneTools({
   const isShare = typeof share === 'number' && share > 0 && share < 100
   return (
     <div className="mt-2 flex flex-wrap items-end gap-4">
+      <Link href={onPanel} className="key inline-flex min-h-11 items-center px-4">
+        {zone.name} on the panel
+      </Link>
       {others.length > 0 && (
         <div className="w-52">
           <Choose

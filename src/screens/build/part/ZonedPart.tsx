@@ -9,6 +9,7 @@ import type { Zone } from '@/core/model/zone'
 import { aboveLevel } from '@/core/shape/lasso'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
+import { panelHref } from '../../shared/panelHref'
 import type { EditBuild } from '../useBuildEdits'
 import { DetailWays } from './DetailWays'
 import { PartView } from './PartView'
@@ -91,6 +92,7 @@ export function ZonedPart({
             zone={zone}
             others={zones.filter((one) => one !== zone)}
             canPart={mesh !== undefined}
+            onPanel={panelHref({ build: build.id, part: part.id, zone: zone.id })}
             onJoin={(other) => join(zone, other)}
             onPart={(share) => partAt(zone, share)}
           />
