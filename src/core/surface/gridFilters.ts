@@ -1,70 +1,95 @@
 import type { SampleGrid } from './samples'
 
-/** Heights smoothed by a bell of this spread, mm: row by row, then column by column; at the rim the last value goes on. */
+/** Columns made rows, block by block: what lies close together is read together. */
+function transposed(from: Float32Array, width: number, height: number): Float32Array {
+  const out = new Float32Array(from.length)
+  const block = 32
+  for (let top = 0; top < height; top += block)
+    for (let left = 0; left < width; left += block) {
+      const [bottom, right] = [Math.min(height, top + block), Math.min(width, left + block)]
+      for (let j = top; j < bottom; j++)
+        for (let i = left; i < right; i++) out[i * height + j] = from[j * width + i] as number
+    }
+  return out
+}
+
+/** Row by row, then column by column. */
+function bothWays(
+  from: Float32Array,
+  { width, height }: SampleGrid,
+  rows: (from: Float32Array, long: number) => Float32Array,
+): Float32Array {
+  const across = rows(from, width)
+  return transposed(rows(transposed(across, width, height), height), height, width)
+}
+
+/** A row with its ends drawn out, so that nothing is asked at every sample. */
+function drawnOut(own: Float32Array, from: Float32Array, base: number, long: number): void {
+  const reach = (own.length - long) / 2
+  for (let i = 0; i < long; i++) own[i + reach] = from[base + i] as number
+  own.fill(from[base] as number, 0, reach)
+  own.fill(from[base + long - 1] as number, reach + long)
+}
+
+/** Heights smoothed by a bell of this spread, mm; at the rim the last value goes on. */
 export function smoothed(from: Float32Array, grid: SampleGrid, spread: number): Float32Array {
   const reach = Math.ceil((spread / grid.mm) * 3)
   const bell = Float64Array.from({ length: 2 * reach + 1 }, (_, k) =>
     Math.exp(-0.5 * (((k - reach) * grid.mm) / spread) ** 2),
   )
   const whole = bell.reduce((sum, one) => sum + one, 0)
-  const pass = (source: Float32Array, long: number, wide: number, step: number, skip: number) => {
+  return bothWays(from, grid, (source, long) => {
     const out = new Float32Array(source.length)
-    // A line with its ends drawn out, so that nothing is asked at every sample.
     const own = new Float32Array(long + 2 * reach)
-    for (let line = 0; line < wide; line++) {
-      const base = line * skip
-      for (let at = 0; at < long; at++) own[at + reach] = source[base + at * step] as number
-      own.fill(source[base] as number, 0, reach)
-      own.fill(source[base + (long - 1) * step] as number, reach + long)
+    for (let base = 0; base < source.length; base += long) {
+      drawnOut(own, source, base, long)
       for (let at = 0; at < long; at++) {
         let sum = 0
         for (let k = 0; k < bell.length; k++) sum += (bell[k] as number) * (own[at + k] as number)
-        out[base + at * step] = sum / whole
+        out[base + at] = sum / whole
       }
     }
     return out
-  }
-  const { width, height } = grid
-  return pass(pass(from, width, height, 1, width), height, width, width, 1)
+  })
 }
 
-/** The greatest within so many samples of a line on either side, by runs from both ends. */
-function linesMost(
-  from: Float32Array,
-  { long, lines, step, skip }: { long: number; lines: number; step: number; skip: number },
-  reach: number,
-): Float32Array {
+/** The greatest within so many samples of a row on either side, by runs from both ends. */
+function rowsMost(from: Float32Array, long: number, reach: number): Float32Array {
+  if (reach === 0) return from
   const out = new Float32Array(from.length)
   const window = 2 * reach + 1
   const wide = long + 2 * reach
   const own = new Float32Array(wide)
   const [ahead, back] = [new Float32Array(wide), new Float32Array(wide)]
-  for (let line = 0; line < lines; line++) {
-    const base = line * skip
-    for (let i = 0; i < long; i++) own[i + reach] = from[base + i * step] as number
-    own.fill(from[base] as number, 0, reach)
-    own.fill(from[base + (long - 1) * step] as number, reach + long)
-    for (let i = 0, run = 0; i < wide; i++, run = run === window - 1 ? 0 : run + 1) {
-      const value = own[i] as number
-      ahead[i] = run === 0 || value > (ahead[i - 1] as number) ? value : (ahead[i - 1] as number)
-    }
-    for (let i = wide - 1; i >= 0; i--) {
-      const value = own[i] as number
-      const ends = i === wide - 1 || (i + 1) % window === 0
-      back[i] = ends || value > (back[i + 1] as number) ? value : (back[i + 1] as number)
+  for (let base = 0; base < from.length; base += long) {
+    drawnOut(own, from, base, long)
+    for (let start = 0; start < wide; start += window) {
+      const end = Math.min(wide, start + window)
+      let most = Number.NEGATIVE_INFINITY
+      for (let i = start; i < end; i++) {
+        const value = own[i] as number
+        if (value > most) most = value
+        ahead[i] = most
+      }
+      most = Number.NEGATIVE_INFINITY
+      for (let i = end - 1; i >= start; i--) {
+        const value = own[i] as number
+        if (value > most) most = value
+        back[i] = most
+      }
     }
     for (let i = 0; i < long; i++) {
-      out[base + i * step] = Math.max(back[i] as number, ahead[i + window - 1] as number)
+      const [before, after] = [back[i] as number, ahead[i + window - 1] as number]
+      out[base + i] = Math.max(before, after)
     }
   }
   return out
 }
 
 /** The greatest within a square so many mm from its middle to its sides. */
-export function squareMost(from: Float32Array, { width, height, mm }: SampleGrid, half: number) {
-  const reach = Math.round(half / mm)
-  const rows = linesMost(from, { long: width, lines: height, step: 1, skip: width }, reach)
-  return linesMost(rows, { long: height, lines: width, step: width, skip: 1 }, reach)
+export function squareMost(from: Float32Array, grid: SampleGrid, half: number) {
+  const reach = Math.round(half / grid.mm)
+  return bothWays(from, grid, (source, long) => rowsMost(source, long, reach))
 }
 
 /** The greatest within a disc. */
@@ -74,8 +99,7 @@ function discMost(from: Float32Array, { width, height, mm }: SampleGrid, radius:
   const rows = new Map<number, Float32Array>()
   for (let dy = -reach; dy <= reach; dy++) {
     const half = Math.floor(Math.sqrt(reach * reach - dy * dy))
-    const most =
-      rows.get(half) ?? linesMost(from, { long: width, lines: height, step: 1, skip: width }, half)
+    const most = rows.get(half) ?? rowsMost(from, width, half)
     rows.set(half, most)
     for (let row = 0; row < height; row++) {
       const to = Math.min(height - 1, Math.max(0, row + dy)) * width

@@ -148,30 +148,88 @@ function reckoned({ x, y, z, count, grid }: Samples, seed: number, size: number)
   return out
 }
 
-/** The same over rows: what a cell of the lattice has is looked up once for all samples of a row in it. */
-function noiseInRows(
-  { width, height, mm }: SampleGrid,
-  seed: number,
-  size: number,
-  many: number,
-): Float32Array {
+/** Octaves from so long on, mm, are reckoned on a coarser grid with so many places to the shortest of them. Source: handbook 10.3. */
+const COARSE = { from: 1, places: 5 } as const
+
+/** The same over rows; what is long by fewer places, blended between them. */
+function noiseInRows(grid: SampleGrid, seed: number, size: number, many: number): Float32Array {
+  const { width, height, mm } = grid
+  const long = Math.min(many, Math.max(0, Math.floor(Math.log2(size / COARSE.from)) + 1))
+  const every = Math.floor(size / 2 ** (long - 1) / COARSE.places / mm)
+  const coarse = long > 0 && every > 1 ? long : 0
   const out = new Float32Array(width * height)
-  const places = Float32Array.from({ length: width }, (_, i) => (i + 0.5) * mm)
-  const octaves = Array.from({ length: many }, (_, o) => columnsOf(places, 2 ** o / size))
+  const fine = octavesOf(grid, size, coarse, many, 1)
+  const between =
+    coarse > 0 ? rowsBetween(grid, seed, octavesOf(grid, size, 0, coarse, every)) : null
   const sums = new Float64Array(width)
   const loud = LOUD / (2 - 2 ** (1 - many))
   for (let row = 0; row < height; row++) {
-    sums.fill(0)
-    const y = Math.fround((row + 0.5) * mm)
-    octaves.forEach((columns, o) => {
-      addRow(sums, columns, y * columns.per, 2 ** -o, seed + o * 7919)
-    })
+    if (between) between(sums, row)
+    else sums.fill(0)
+    addOctaves(sums, fine, row, seed)
     for (let i = 0, at = row * width; i < width; i++, at++) {
       const own = (sums[i] as number) * loud
       out[at] = Math.min(1, Math.max(-1, own))
     }
   }
   return out
+}
+
+/** Octaves of a noise on a grid, or on one that has only every so manieth of its places. */
+type Octaves = { mm: number; every: number; from: number; columns: readonly Columns[] }
+
+function octavesOf(
+  { width, mm }: SampleGrid,
+  size: number,
+  from: number,
+  to: number,
+  every: number,
+): Octaves {
+  // One place more than there are samples, to blend towards.
+  const many = every === 1 ? width : Math.floor((width - 1) / every) + 2
+  const places = Float32Array.from({ length: many }, (_, i) => (i * every + 0.5) * mm)
+  const columns: Columns[] = []
+  for (let o = from; o < to; o++) columns.push(columnsOf(places, 2 ** o / size))
+  return { mm, every, from, columns }
+}
+
+/** Adds octaves to the sums of a row. */
+function addOctaves(sums: Float64Array, octaves: Octaves, row: number, seed: number): void {
+  const y = Math.fround((row * octaves.every + 0.5) * octaves.mm)
+  octaves.columns.forEach((columns, at) => {
+    const o = octaves.from + at
+    addRow(sums, columns, y * columns.per, 2 ** -o, seed + o * 7919)
+  })
+}
+
+/** Rows of a grid, asked from the first on, blended from a coarser one. */
+function rowsBetween({ width }: SampleGrid, seed: number, octaves: Octaves) {
+  const { every } = octaves
+  const places = new Float64Array(octaves.columns[0]?.cells.length ?? 0)
+  let [above, below] = [new Float64Array(width), new Float64Array(width)]
+  const fill = (into: Float64Array, row: number) => {
+    places.fill(0)
+    addOctaves(places, octaves, row, seed)
+    for (let i = 0, at = 0, left = 0; i < width; i++) {
+      const own = places[at] as number
+      into[i] = own + (((places[at + 1] as number) - own) * left) / every
+      left = left + 1 === every ? 0 : left + 1
+      if (left === 0) at++
+    }
+  }
+  fill(below, 0)
+  return (into: Float64Array, row: number) => {
+    const left = row % every
+    if (left === 0) {
+      ;[above, below] = [below, above]
+      fill(below, row / every + 1)
+    }
+    const share = left / every
+    for (let i = 0; i < width; i++) {
+      const own = above[i] as number
+      into[i] = own + share * ((below[i] as number) - own)
+    }
+  }
 }
 
 /** Columns of rows in an octave: the cell of each, how far into it, and how far over from left to right that is. */
@@ -232,21 +290,36 @@ function flakeAt(seed: number, size: number, x: number, y: number, z: number): n
   const [ci, cj, ck] = [Math.floor(px), Math.floor(py), Math.floor(pz)]
   // Flat, the cells lie in one layer.
   const [from, to] = z === 0 ? [0, 0] : [ck - 1, ck + 1]
-  let [best, value] = [Number.POSITIVE_INFINITY, 0]
+  let best = Number.POSITIVE_INFINITY
+  let nearest = 0
   for (let k = from; k <= to; k++)
-    for (let j = cj - 1; j <= cj + 1; j++)
-      for (let i = ci - 1; i <= ci + 1; i++) {
+    for (let b = 0; b < 3; b++) {
+      const j = cj + (BY_NEARNESS[b] as number)
+      if (beyond(j - py) >= best) continue
+      for (let a = 0; a < 3; a++) {
+        const i = ci + (BY_NEARNESS[a] as number)
+        if (beyond(i - px) >= best) continue
         const h = hashed(seed, i, j, k)
         const dx = i + 0.5 + JITTER * ((h & 1023) / 1023 - 0.5) - px
         const dy = j + 0.5 + JITTER * (((h >>> 10) & 1023) / 1023 - 0.5) - py
         const dz = z === 0 ? 0 : k + 0.5 + JITTER * (((h >>> 20) & 1023) / 1023 - 0.5) - pz
         const off = dx * dx + dy * dy + dz * dz
-        if (off < best) {
-          best = off
-          value = hashed(h, i, j, k) / 2 ** 32
-        }
+        if (off >= best) continue
+        best = off
+        nearest = hashed(h, i, j, k)
       }
-  return value
+    }
+  return nearest / 2 ** 32
+}
+
+/** Cells beside one, itself first: what is farther off than a point that was found needn't be asked. */
+const BY_NEARNESS = [0, -1, 1] as const
+
+/** How far at the least the point of a cell is along one axis, squared; of where the cell begins, seen from the place. */
+function beyond(start: number): number {
+  const low = start + 0.5 - JITTER / 2
+  const off = low > 0 ? low : Math.min(0, start + 0.5 + JITTER / 2)
+  return off * off
 }
 
 /** Values of crooked cells over all samples, each reckoned when it is first asked for. */

@@ -23,6 +23,7 @@ export function spread(
   const { start, next, count, spacing, x, y, z } = samples
   const distance = new Float32Array(count).fill(Number.POSITIVE_INFINITY)
   const source = new Int32Array(count).fill(-1)
+  const passedOn = new Float32Array(count).fill(-1)
   const step = spacing / 2
   const buckets: number[][] = [[]]
   for (const seed of seeds) {
@@ -36,8 +37,9 @@ export function spread(
     for (let at = 0; at < bucket.length; at++) {
       const i = bucket[at] as number
       const gone = distance[i] as number
-      // Reached from nearer meanwhile.
-      if (Math.floor(gone / step) < b) continue
+      // It stands in the list once for each time that it was reached from nearer.
+      if (passedOn[i] === gone) continue
+      passedOn[i] = gone
       const from = source[i] as number
       const origin = way === 'along' ? i : from
       const so = way === 'along' ? gone : 0
@@ -47,12 +49,14 @@ export function spread(
       const end = start[i + 1] as number
       for (let n = start[i] as number; n < end; n++) {
         const j = next[n] as number
+        const before = distance[j] as number
+        if (before === 0) continue
         const dx = (x[j] as number) - ox
         const dy = (y[j] as number) - oy
         const dz = (z[j] as number) - oz
         // As it is kept: else a rounding would come nearer for ever.
         const far = Math.fround(so + Math.sqrt(dx * dx + dy * dy + dz * dz))
-        if (far >= (distance[j] as number) || far > most || (allowed && !allowed(j))) continue
+        if (far >= before || far > most || (allowed && !allowed(j))) continue
         distance[j] = far
         source[j] = from
         const into = Math.max(b, Math.floor(far / step))
