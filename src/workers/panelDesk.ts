@@ -56,7 +56,10 @@ export function panelDesk(): PanelWorker {
     const changed = seen ? changedBetween(seen.state, state) : null
     // Measured is what was looked at a moment ago.
     if (seen?.state === state) return { state, changed, lights: seen.lights }
-    laid.inside = goneOn(state.films, run.samples.count, PRIMER, laid.inside)
+    // What was looked at last may be of another state than what was measured since.
+    const same = seen !== undefined && laid.inside?.inside.films === seen.state.films
+    const only = same ? (changed ?? undefined) : undefined
+    laid.inside = goneOn(state.films, run.samples.count, PRIMER, laid.inside, only)
     const again = seen && changed ? { lights: seen.lights, changed } : undefined
     return { state, changed, lights: lightsOf(laid.inside.inside, state, again) }
   }

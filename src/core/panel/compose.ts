@@ -11,18 +11,32 @@ export type Lights = Float32Array
 /** Tables of films that were asked lately. */
 const tables = remembered<FilmTable>(64)
 
+const tops = new WeakMap<Float32Array, number>()
+
 /** The thickest that a film is anywhere, rounded up to eighths of a doubling: tables are shared. */
-function most(x: Float32Array): number {
-  let top = 0
-  for (let i = 0; i < x.length; i++) if ((x[i] as number) > top) top = x[i] as number
-  return top === 0 ? 0 : 2 ** (Math.ceil(8 * Math.log2(top)) / 8)
+function topOf({ x }: PanelFilm): number {
+  const before = tops.get(x)
+  if (before !== undefined) return before
+  let most = 0
+  for (let i = 0; i < x.length; i++) if ((x[i] as number) > most) most = x[i] as number
+  const top = most === 0 ? 0 : 2 ** (Math.ceil(8 * Math.log2(most)) / 8)
+  tops.set(x, top)
+  return top
+}
+
+/** Whether films are laid by the same tables as others: then what is as thick as before comes to the same bytes. */
+export function sameTables(films: readonly PanelFilm[], others: readonly PanelFilm[]): boolean {
+  return (
+    films.length === others.length &&
+    films.every((film, i) => topOf(film) === topOf(others[i] as PanelFilm))
+  )
 }
 
 /** A film ready to be laid; null where nothing is seen of it. */
 type Layer = { x: Float32Array; cover: Uint8Array | null; pq: Float64Array; perRoot: number }
 
 function layerOf(film: PanelFilm): Layer | null {
-  const top = film.ink ? most(film.x) : 0
+  const top = film.ink ? topOf(film) : 0
   if (!film.ink || top === 0) return null
   const { ink } = film
   const table = tables(`${ink.colour} ${ink.hiding ?? ''} ${ink.scatter ?? ''} ${top}`, () =>
@@ -39,6 +53,7 @@ export type Inside = { bands: Float32Array; films: readonly PanelFilm[] }
  *
  * @param ground #RRGGBB of what the films lie on
  * @param before what was reckoned for fewer films: where the new ones only lie on top it is gone on with, and its bands written over
+ * @param only the films are laid there alone; left out: everywhere
  * Source: handbook 10.3, 5.2.
  */
 export function insideOf(
@@ -46,6 +61,7 @@ export function insideOf(
   count: number,
   ground: string,
   before?: Inside,
+  only?: Changed,
 ): Inside {
   const goesOn =
     before !== undefined &&
@@ -61,6 +77,7 @@ export function insideOf(
     bands,
     added.flatMap((film) => layerOf(film) ?? []),
     count,
+    only,
   )
   return { bands, films }
 }
@@ -71,18 +88,24 @@ function laidOver(r: number, p: number, q: number): number {
 }
 
 /** Samples that are laid in one go, film after film: all their bands lie close together meanwhile. */
-const AT_ONCE = 1024
+const AT_ONCE = 256
 
-function lay(bands: Float32Array, layers: readonly Layer[], count: number): void {
+function lay(
+  bands: Float32Array,
+  layers: readonly Layer[],
+  count: number,
+  only: Changed | undefined,
+): void {
   if (layers.length === 0) return
   const some = new Float64Array(AT_ONCE * FEW)
   for (let from = 0; from < count; from += AT_ONCE) {
     const many = Math.min(AT_ONCE, count - from)
+    if (only && !only.subarray(from, from + many).includes(1)) continue
     const own = bands.subarray(from * FEW, (from + many) * FEW)
     some.set(own)
     for (const layer of layers) {
-      if (layer.cover) layMarks(some, layer, layer.cover, from, many)
-      else layFilm(some, layer, from, many)
+      if (layer.cover) layMarks(some, layer, layer.cover, from, many, only)
+      else layFilm(some, layer, from, many, only)
     }
     for (let i = 0; i < own.length; i++) own[i] = some[i] as number
   }
@@ -98,10 +121,16 @@ function rowOf(thick: number, perRoot: number): number {
  * A film over all bands of some samples, written out: looped over they take longer. Rounded as they are kept, so that films laid at
  * once or one after the other come to the same bytes.
  */
-function layFilm(r: Float64Array, { x, pq, perRoot }: Layer, from: number, many: number): void {
+function layFilm(
+  r: Float64Array,
+  { x, pq, perRoot }: Layer,
+  from: number,
+  many: number,
+  only: Changed | undefined,
+): void {
   for (let i = 0, at = 0; i < many; i++, at += FEW) {
     const thick = x[from + i] as number
-    if (thick === 0) continue
+    if (thick === 0 || (only && only[from + i] === 0)) continue
     const row = rowOf(thick, perRoot)
     r[at + 0] = Math.fround(
       laidOver(r[at + 0] as number, pq[row + 0] as number, pq[row + 1] as number),
@@ -143,10 +172,11 @@ function layMarks(
   cover: Uint8Array,
   from: number,
   many: number,
+  only: Changed | undefined,
 ): void {
   for (let i = 0; i < many; i++) {
     const thick = x[from + i] as number
-    if (thick === 0) continue
+    if (thick === 0 || (only && only[from + i] === 0)) continue
     const share = (cover[from + i] as number) / 255
     const at = i * FEW
     let row = rowOf(thick, perRoot)

@@ -142,7 +142,7 @@ function lit(
   const out = again ? again.rgb.slice() : new Uint8Array(samples.count * 3)
   const changed = again && samples.grid ? besideToo(again.changed, samples.grid) : null
   const metal = metals(samples, state)
-  const facing = facingOf(samples, state, seedOf(seed, 0, 'grain'))
+  const facing = facingOf(samples, state, seedOf(seed, 0, 'grain'), changed)
   const lights = maskedLights(state, flatly)
   const { open } = samples
   const lampWays = lampOver(samples)
@@ -254,11 +254,12 @@ function smooth(t: number): number {
   return u * u * (3 - 2 * u)
 }
 
-/** The normals of the relief with the films on it, and a grain. */
+/** The normals of the relief with the films on it, and a grain; where nothing changed there are none. */
 function facingOf(
   samples: Samples,
   state: PanelState,
   seed: number,
+  changed: Changed | null,
 ): Pick<Samples, 'nx' | 'ny' | 'nz'> {
   const { grid } = samples
   if (!grid) return samples
@@ -269,6 +270,7 @@ function facingOf(
   const peelY = grainOver(samples, grid, seed + 3, GRAIN.peel)
   const nz = new Float32Array(samples.count)
   for (let i = 0; i < nz.length; i++) {
+    if (changed && changed[i] === 0) continue
     const gloss = (state.gloss[i] as number) / 100
     const grain = GRAIN.mattSlope * (1 - gloss) * (1 - gloss)
     const peel = GRAIN.peelSlope * gloss
