@@ -3,7 +3,7 @@ export type FaultRow = { symptom: string; causes: string; mend: string; nextTime
 
 /** Every fault, in the order of the handbook. Source: handbook 8. */
 export const FAULT_TABLE = {
-  'frost-bloom': {
+  'white-frost': {
     symptom: 'white frost, bloom',
     causes:
       'damp air with lacquer or spray can (RH > 75 %, cold can); matt clear too thick; matting agent not stirred; solvent matt wiped with spirit',
@@ -16,13 +16,13 @@ export const FAULT_TABLE = {
     mend: 'stop; let cure for days; sand back; shield',
     nextTime: 'matrix and waits',
   },
-  'tape-lifts': {
+  'lifts-with-tape': {
     symptom: 'paint comes off with tape',
     causes: 'no primer, greasy surface, tape too early, tape too strong, printed resin undercured',
     mend: 'feather edge, spot prime, touch up',
     nextTime: 'degrease, tape milestone',
   },
-  'wiped-away': {
+  'colour-wiped': {
     symptom: 'colour wiped away by clean-up',
     causes: 'no clear, enamel under enamel, rubbing acrylic clear, window missed so rubbing hard',
     mend: 'touch up, re-clear, re-line',
@@ -40,7 +40,7 @@ export const FAULT_TABLE = {
     mend: 'mild spirit longer on a swab; hotter only if what is under stands it; recolour',
     nextTime: 'gloss; shorter wait',
   },
-  'wash-out-of-lines': {
+  'wash-left-lines': {
     symptom: 'wash came out of the lines',
     causes: 'too early, too wet a brush, swab into the line',
     mend: 'line again',
@@ -52,7 +52,7 @@ export const FAULT_TABLE = {
     mend: 're-wet edge with the same medium; overall thin wash',
     nextTime: 'wick, flow aid, level',
   },
-  'lines-drawn-on': {
+  'drawn-lines': {
     symptom: 'lines look drawn on',
     causes: 'too black for the face, too wide for the scale',
     mend: 'damp brush across; filter',
@@ -106,13 +106,13 @@ export const FAULT_TABLE = {
     mend: 'leave alone until dry; replace',
     nextTime: 'mist coats',
   },
-  'polish-bubbles': {
+  'bubbles': {
     symptom: 'bubbles found while polishing',
     causes: 'air under decal, dust; too early',
     mend: 'cut out, fill with clear, level',
     nextTime: 'inspect before clear',
   },
-  'edge-through': {
+  'rub-through': {
     symptom: 'colour through at edges after polishing',
     causes: 'too few coats, pressed edges',
     mend: 'touch up, clear',
@@ -124,7 +124,7 @@ export const FAULT_TABLE = {
     mend: 'needle or tape to start; warm water; alcohol sparingly',
     nextTime: 'thin alcohol-thinned acrylic, same day',
   },
-  'chips-in-sheets': {
+  'chips-sheets': {
     symptom: 'chips open everywhere, sheets',
     causes: 'top not dry, release too thick, overthinned top, brush too wet',
     mend: 'dry; touch up; seal',
@@ -172,7 +172,7 @@ export const FAULT_TABLE = {
     mend: 'polish or gloss dip',
     nextTime: 'white glue',
   },
-  'powders-vanished': {
+  'powders-gone': {
     symptom: 'powders vanished',
     causes: 'wet clear or fixer flooded',
     mend: 'more powder',

@@ -42,7 +42,7 @@ test.each([
   ['spirit wash', 'family e'],
   ['mix for hull', 'command m'],
   ['hull', 'part h'],
-  ['frost', 'fault frost-bloom'],
+  ['frost', 'fault white-frost'],
   ['wrinkels', 'fault wrinkles'],
 ])('%s finds %s', (query, id) => {
   expect(index.find(query, 8).map((row) => row.id)).toContain(id)

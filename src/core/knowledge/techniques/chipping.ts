@@ -72,7 +72,7 @@ export const CHIPPING = entries('Chipping', 11, [
     ],
     amounts: 'two coats of release; the top coat thin',
     lookFor: 'Damp, wait half a minute, work along lines; stop before it is enough.',
-    faults: ['chips-wont-open', 'chips-in-sheets', 'undercoat-off'],
+    faults: ['chips-wont-open', 'chips-sheets', 'undercoat-off'],
     schools: ['chips', 'chipBase', 'wear'],
     variants: [
       { name: 'Alcohol-thinned top', say: 'lets go soonest' },
@@ -138,7 +138,7 @@ export const CHIPPING = entries('Chipping', 11, [
     ],
     amounts: 'dab, don’t flood',
     lookFor: 'Irregular, heavier low and forward.',
-    faults: ['tape-lifts'],
+    faults: ['lifts-with-tape'],
     schools: ['chips'],
     marks: CHIP,
     compare: {

@@ -45,7 +45,7 @@ export const CLEAR = entries('Clear coats, decals, polishing', 7, [
     ],
     amounts: '60–70 % thinner for the wet coat, more in a cold room',
     lookFor: 'A wet edge all round that lies down.',
-    faults: ['orange-peel', 'runs', 'frost-bloom'],
+    faults: ['orange-peel', 'runs', 'white-frost'],
   },
   {
     id: 'decals',
@@ -85,7 +85,7 @@ export const CLEAR = entries('Clear coats, decals, polishing', 7, [
       { step: { do: 'compound', minutes: 40 } },
     ],
     lookFor: 'Even matt, then depth; stay off edges, they keep their paint.',
-    faults: ['edge-through', 'polish-bubbles'],
+    faults: ['rub-through', 'bubbles'],
     schools: ['finalSheen'],
   },
   {
@@ -99,7 +99,7 @@ export const CLEAR = entries('Clear coats, decals, polishing', 7, [
       { step: { do: 'clear', family: 'alcohol-acrylic', sheen: 'matt', coats: ['mist', 'light'] } },
     ],
     lookFor: 'The whole face covered, thin.',
-    faults: ['frost-bloom', 'effect-lost'],
+    faults: ['white-frost', 'effect-lost'],
     schools: ['shielding', 'betweenLayers'],
     variants: [
       { name: 'Gloss', say: 'before lining and decals' },
@@ -117,7 +117,7 @@ export const CLEAR = entries('Clear coats, decals, polishing', 7, [
       { step: { do: 'clear', family: 'alcohol-acrylic', sheen: 'matt', coats: ['mist', 'light'] } },
     ],
     lookFor: 'No shiny patch under a low lamp.',
-    faults: ['frost-bloom', 'effect-lost'],
+    faults: ['white-frost', 'effect-lost'],
     schools: ['finalSheen'],
   },
 ])

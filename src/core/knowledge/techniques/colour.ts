@@ -126,7 +126,7 @@ export const COLOUR = entries('Colour and masking', 5, [
     ],
     lookFor:
       'Edges pressed and sealed with a mist of the colour under them; folded back on itself when it comes off.',
-    faults: ['tape-lifts'],
+    faults: ['lifts-with-tape'],
     schools: ['subAssemblies'],
   },
   {
@@ -173,7 +173,7 @@ export const COLOUR = entries('Colour and masking', 5, [
       },
     ],
     lookFor: 'Lifted edges pushed back before each coat.',
-    faults: ['tape-lifts'],
+    faults: ['lifts-with-tape'],
     marks: { what: 'trim strip', from: 10, to: 25 },
   },
   {
@@ -185,7 +185,7 @@ export const COLOUR = entries('Colour and masking', 5, [
     tools: ['good pointed brush', 'damp brush for slips'],
     steps: [{ step: { do: 'detail', family: 'water-acrylic', colour: '#B08D3E', minutes: 45 } }],
     lookFor: 'Crisp edges; slips wiped at once.',
-    faults: ['wiped-away'],
+    faults: ['colour-wiped'],
   },
   {
     id: 'wipe-back',
@@ -209,7 +209,7 @@ export const COLOUR = entries('Colour and masking', 5, [
       },
     ],
     lookFor: 'Raised faces bright, recesses dark; turn round parts while wiping.',
-    faults: ['wiped-away'],
+    faults: ['colour-wiped'],
   },
   {
     id: 'lens',

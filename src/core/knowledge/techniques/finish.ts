@@ -13,7 +13,7 @@ export const FINISH = entries('Finish and handling', 13, [
       { step: { do: 'clear', family: 'acrylic-pu', sheen: 'matt', coats: ['mist', 'light'] } },
     ],
     lookFor: 'No frost, one sheen.',
-    faults: ['frost-bloom', 'effect-lost'],
+    faults: ['white-frost', 'effect-lost'],
     schools: ['finalSheen'],
   },
   {

@@ -18,7 +18,7 @@ export const LINING = entries('Panel lining and washes', 9, [
     ],
     amounts: '85–95 % thinner where it is mixed from enamel or oil',
     lookFor: 'It runs by itself; swab flat along the face, never into the line.',
-    faults: ['wash-wont-run', 'wash-wont-clean', 'wash-out-of-lines', 'lines-drawn-on'],
+    faults: ['wash-wont-run', 'wash-wont-clean', 'wash-left-lines', 'drawn-lines'],
     schools: ['liningSurface', 'liningCarrier', 'cleanUp', 'liningColours'],
     variants: [
       { name: 'Pre-wet', say: 'clean thinner first, so that it runs farther' },
@@ -42,7 +42,7 @@ export const LINING = entries('Panel lining and washes', 9, [
     ],
     amounts: 'mix along the way: a third darker at each step down',
     lookFor: 'No step where one tone meets the next.',
-    faults: ['wash-wont-run', 'lines-drawn-on'],
+    faults: ['wash-wont-run', 'drawn-lines'],
     schools: ['liningSurface', 'liningColours'],
   },
   {
@@ -59,7 +59,7 @@ export const LINING = entries('Panel lining and washes', 9, [
       { step: { do: 'line-clean', minutes: 20 }, window: '30–60 min; until 24 h' },
     ],
     lookFor: 'The line is darker than its face, and of its hue.',
-    faults: ['lines-drawn-on'],
+    faults: ['drawn-lines'],
     schools: ['liningColours', 'liningLook'],
   },
   {
@@ -106,7 +106,7 @@ export const LINING = entries('Panel lining and washes', 9, [
       { step: { do: 'line-clean', minutes: 10 }, window: 'its product’s rework window' },
     ],
     lookFor: 'One stroke, no blob at its ends.',
-    faults: ['lines-drawn-on'],
+    faults: ['drawn-lines'],
     schools: ['liningCarrier'],
   },
   {
@@ -163,6 +163,6 @@ export const LINING = entries('Panel lining and washes', 9, [
     needs: 'the same films under it',
     tools: ['painted scrap', 'spoon', 'inside of a part'],
     lookFor: 'Treated and untreated side by side, dry.',
-    faults: ['wrinkles', 'wiped-away'],
+    faults: ['wrinkles', 'colour-wiped'],
   },
 ])

@@ -14,7 +14,7 @@ export const PREPARATION = entries('Preparation and priming', 2, [
     ],
     amounts: 'enough to wet every face',
     lookFor: 'Water that runs off in a sheet, without beads.',
-    faults: ['fish-eyes', 'tape-lifts'],
+    faults: ['fish-eyes', 'lifts-with-tape'],
   },
   {
     id: 'seam-clean-up',

@@ -14,7 +14,7 @@ export const STREAKS = entries('Streaks, stains, dust, mud, powders', 11, [
       { step: { do: 'streak-drag', minutes: 10 }, window: '3–10 min, until 1 h' },
     ],
     lookFor: 'Each has something it comes from, and fades to nothing.',
-    faults: ['too-stark', 'wiped-away'],
+    faults: ['too-stark', 'colour-wiped'],
     variants: [{ name: 'Water layers', say: 'many very thin ones, heavier low down' }],
     marks: { what: 'rain streak', from: 100, to: 1500 },
   },
@@ -97,7 +97,7 @@ export const STREAKS = entries('Streaks, stains, dust, mud, powders', 11, [
     ],
     amounts: 'load dry, tap, stipple; stronger than wanted',
     lookFor: 'Several tones; it darkens when wet and comes back.',
-    faults: ['powders-vanished'],
+    faults: ['powders-gone'],
   },
   {
     id: 'mud',
