@@ -2,6 +2,8 @@ import { readBenchProblem, type SolveOptions, solve } from '../src/core/bench'
 import { blendAnswer, readBlend } from '../src/core/formats/blendFile'
 import { checkAnswer } from '../src/core/formats/checkFile'
 import { coverAnswer, readCover } from '../src/core/formats/coverFile'
+import { diagnoseAnswer } from '../src/core/formats/diagnoseFile'
+import { readDiagnose } from '../src/core/formats/diagnoseRequest'
 import { dryAnswer, readDry } from '../src/core/formats/dryFile'
 import { explainAnswer, readExplain } from '../src/core/formats/explainFile'
 import { masksAnswer, readMasks } from '../src/core/formats/masksFile'
@@ -104,6 +106,11 @@ export const COMMANDS: Record<string, Command> = {
   masks: command('which colour when, and what is masked for it', readMasks, masksAnswer),
   wear: command('where wear goes, by a story', readWear, wearAnswer),
   panel: { about: 'a sequence laid on a test panel: its measures, and a picture', run: runPanel },
+  diagnose: command(
+    'why something went wrong, and how it is mended',
+    readDiagnose,
+    (request, { now }) => diagnoseAnswer(request, now),
+  ),
   text: { about: 'a plan in plain words', plain: true, run: (value) => readText(value) },
   project: command('everything that follows from a project', readProject, (project, flags) =>
     planAnswer(project, flags.now, until(flags)),

@@ -106,7 +106,7 @@ export const FAULT_TABLE = {
     mend: 'leave alone until dry; replace',
     nextTime: 'mist coats',
   },
-  'bubbles': {
+  bubbles: {
     symptom: 'bubbles found while polishing',
     causes: 'air under decal, dust; too early',
     mend: 'cut out, fill with clear, level',

@@ -1,0 +1,3 @@
+export { type Answers, type Diagnosis, diagnose, type Evidence, type RankedCause } from './diagnose'
+export { type History, historyOf } from './history'
+export { type Mending, mendings, nextTimes } from './mending'

@@ -1,0 +1,63 @@
+import { familyRow } from '../../knowledge/families'
+import type { SimulatedStep } from '../../stack/simulate/simulation'
+import { type History, theStep } from '../history'
+import { type Look, type Seen, UNKNOWN } from '../look'
+
+/** Relative humidity from which a family suffers, percent. Source: handbook 3.3. */
+function dampLimit({ context }: SimulatedStep): number {
+  const { family } = context.resolved
+  const row = family && familyRow(family)
+  if (row?.twoPart) return 70
+  return row?.waterBorne ? 80 : 75
+}
+
+/** Air that is warm enough to dry paint on its way, that slows cures, that makes a can spray coarse, °C; and dry air, percent. */
+const WARM = 27
+const COLD = 15
+const DRY = 35
+const DAMP_FOR_DRYING = 75
+
+function inAir(look: (step: SimulatedStep) => Seen): Look {
+  return {
+    from: 'climate',
+    see: (history: History, subject) =>
+      subject && history.knowsAir(subject) ? look(subject) : UNKNOWN,
+  }
+}
+
+const celsius = ({ context }: SimulatedStep) => Math.round(context.climate.celsius * 10) / 10
+const humidity = ({ context }: SimulatedStep) => Math.round(context.climate.humidity)
+
+/** What the air was like when a step was done. Source: handbook 3.3. */
+export const AIR_LOOKS = {
+  'was-damp': inAir((step) => {
+    const limit = dampLimit(step)
+    return {
+      is: humidity(step) > limit,
+      say: `${humidity(step)} % humidity when ${theStep(step)} went on; its limit is ${limit} %`,
+    }
+  }),
+  'was-dry': inAir((step) => ({
+    is: humidity(step) < DRY,
+    say: `${humidity(step)} % humidity when ${theStep(step)} went on; paint dries in the air below ${DRY} %`,
+  })),
+  'was-hot': inAir((step) => ({
+    is: celsius(step) >= WARM,
+    say: `${celsius(step)} °C when ${theStep(step)} went on; from ${WARM} °C paint dries on its way`,
+  })),
+  'was-cold': inAir((step) => ({
+    is: celsius(step) < COLD,
+    say: `${celsius(step)} °C when ${theStep(step)} went on; it wants ${COLD} °C`,
+  })),
+  'room-was-slow': inAir((step) => ({
+    is: celsius(step) < COLD || humidity(step) > DAMP_FOR_DRYING,
+    say: `${celsius(step)} °C and ${humidity(step)} % while it dried: slow from below ${COLD} °C or over ${DAMP_FOR_DRYING} %`,
+  })),
+  'can-in-the-cold': inAir((step) => ({
+    is: step.context.resolved.tool === 'spray-can' && celsius(step) < COLD + 3,
+    say:
+      step.context.resolved.tool === 'spray-can'
+        ? `A can at ${celsius(step)} °C; below ${COLD + 3} °C it sprays cold and coarse`
+        : 'It was no spray can',
+  })),
+} as const satisfies Record<string, Look>
