@@ -5,6 +5,7 @@ import type { GenericSchema } from 'valibot'
 import { benchProblemSchema } from '../src/core/bench'
 import { blendSchema } from '../src/core/formats/blendFile'
 import { coverSchema } from '../src/core/formats/coverFile'
+import { diagnoseSchema } from '../src/core/formats/diagnoseRequest'
 import { drySchema } from '../src/core/formats/dryFile'
 import { explainSchema } from '../src/core/formats/explainFile'
 import { masksSchema } from '../src/core/formats/masksFile'
@@ -29,6 +30,7 @@ const FORMATS: Record<string, GenericSchema> = {
   'tectoria-shape': shapeSchema,
   'tectoria-wear': wearSchema,
   'tectoria-panel': panelRequestSchema,
+  'tectoria-diagnose': diagnoseSchema,
   'tectoria-bench-problem': benchProblemSchema,
   'tectoria-project': projectSchema,
 }

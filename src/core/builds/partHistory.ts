@@ -1,5 +1,6 @@
 import { type History, historyOf } from '../faults'
 import type { Build, Part } from '../model/build'
+import type { Climate } from '../model/climate'
 import { GAP_HOURS } from '../room/climateSeries'
 import type { BenchState } from './benchState'
 import { simulatePart } from './partSimulation'
@@ -17,21 +18,23 @@ export function partHistory(
 ): { history: History; simulated: PartSimulation } {
   const simulated = simulatePart(state, build, part, now)
   const { simulation, sequence, entries } = simulated
-  const begun = new Map(simulation.simulated.map(({ index, context }) => [index, context.at]))
   const history = historyOf(
     sequence,
     simulation,
     {
       upTo: entries.filter(({ fact }) => fact).length,
-      knowsAir: (index) => wasRead(state, begun.get(index)),
+      airOf: ({ context, ends }) =>
+        airRead(state, ((context.at + (ends.at(-1) ?? context.at)) / 2) * MINUTE),
     },
     now / MINUTE,
   )
   return { history, simulated }
 }
 
-/** Was the air read near a minute? */
-function wasRead({ room }: BenchState, minute: number | undefined): boolean {
-  if (minute === undefined) return false
-  return room.reads.some(({ at }) => Math.abs(at - minute * MINUTE) <= GAP_HOURS * HOUR)
+/** The air as it was read nearest to an instant; null: nobody read it near that. */
+function airRead({ room: { reads } }: BenchState, instant: number): Climate | null {
+  let nearest: (typeof reads)[number] | null = null
+  for (const read of reads)
+    if (!nearest || Math.abs(read.at - instant) < Math.abs(nearest.at - instant)) nearest = read
+  return nearest && Math.abs(nearest.at - instant) <= GAP_HOURS * HOUR ? nearest.climate : null
 }

@@ -1,5 +1,6 @@
 import type { ActKind } from '../knowledge/acts'
 import { TOOL_ENERGY } from '../knowledge/energies'
+import type { Climate } from '../model/climate'
 import type { Sequence } from '../model/sequence'
 import type { Act, Role } from '../model/vocabulary'
 import { findingsOfSimulation } from '../stack/findings'
@@ -21,12 +22,12 @@ export type History = {
   /** What lies there, and the minute at which it is looked at. */
   stack: Stack
   at: number
-  /** Whether anybody knows the air that a step was done in. */
-  knowsAir: (step: SimulatedStep) => boolean
+  /** The air that a step was done in; null: nobody knows. */
+  airOf: (step: SimulatedStep) => Climate | null
 }
 
-/** What of a sequence was done: so many of its steps, the acts among them; and where the air is known. */
-export type Known = { upTo: number; knowsAir: (index: number) => boolean }
+/** What of a sequence was done: so many of its steps, the acts among them; and the air of a step, null: nobody knows. */
+export type Known = Pick<History, 'upTo' | 'airOf'>
 
 /**
  * The history of a sequence as it was simulated, on the largest of its regions.
@@ -36,7 +37,7 @@ export type Known = { upTo: number; knowsAir: (index: number) => boolean }
 export function historyOf(
   sequence: Sequence,
   simulation: Simulation,
-  { upTo, knowsAir }: Known,
+  { upTo, airOf }: Known,
   now?: number,
 ): History {
   const region = simulation.stacks.keys().next().value
@@ -51,7 +52,7 @@ export function historyOf(
     findings: findingsOfSimulation(simulation).filter(({ step }) => indexes.has(step)),
     stack: last?.after ?? bareStack(sequence.substrate),
     at: now ?? (last ? Math.max(last.ends.at(-1) ?? last.context.at, last.context.at) : 0),
-    knowsAir: ({ index }) => knowsAir(index),
+    airOf,
   }
 }
 

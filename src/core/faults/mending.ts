@@ -59,7 +59,7 @@ function stepsOf(steps: readonly MendStep[], history: History): ActStep[] | null
 }
 
 /** What belongs to the step that is repeated, and not to its repetition. */
-const OWN = ['wait', 'climate', 'note', 'protection', 'checked', 'tested', 'intent'] as const
+const OWN = ['minutes', 'climate', 'note', 'protection', 'checked', 'tested', 'intent'] as const
 
 function stepOf(step: MendStep, history: History): ActStep | null {
   if (step === 'take-off') return takeOff(history)

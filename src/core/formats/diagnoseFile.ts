@@ -15,6 +15,7 @@ import type { Build } from '../model/build'
 import type { Project } from '../model/project'
 import type { SequenceEdit } from '../stack/rules/finding'
 import { simulate } from '../stack/simulate/simulate'
+import type { SimulatedStep } from '../stack/simulate/simulation'
 import type { DiagnoseRequest } from './diagnoseRequest'
 import { round } from './round'
 
@@ -25,7 +26,8 @@ export function diagnoseAnswer(request: DiagnoseRequest, now: number) {
   const { sequence, knowsAir } = request
   const simulation = simulate(sequence)
   const upTo = sequence.steps.length
-  const history = historyOf(sequence, simulation, { upTo, knowsAir }, simulation.total)
+  const airOf = ({ index, context }: SimulatedStep) => (knowsAir(index) ? context.climate : null)
+  const history = historyOf(sequence, simulation, { upTo, airOf }, simulation.total)
   const found = diagnose(symptom, history, answers)
   return said(found, mendings(symptom, history, found))
 }

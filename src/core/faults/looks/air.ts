@@ -17,47 +17,54 @@ const COLD = 15
 const DRY = 35
 const DAMP_FOR_DRYING = 75
 
-function inAir(look: (step: SimulatedStep) => Seen): Look {
+/** A step and the air of it, rounded as it is told. */
+type Aired = { step: SimulatedStep; celsius: number; humidity: number }
+
+function inAir(look: (aired: Aired) => Seen): Look {
   return {
     from: 'climate',
-    see: (history: History, subject) =>
-      subject && history.knowsAir(subject) ? look(subject) : UNKNOWN,
+    see: (history: History, subject) => {
+      const air = subject && history.airOf(subject)
+      if (!air) return UNKNOWN
+      return look({
+        step: subject,
+        celsius: Math.round(air.celsius * 10) / 10,
+        humidity: Math.round(air.humidity),
+      })
+    },
   }
 }
 
-const celsius = ({ context }: SimulatedStep) => Math.round(context.climate.celsius * 10) / 10
-const humidity = ({ context }: SimulatedStep) => Math.round(context.climate.humidity)
-
 /** What the air was like when a step was done. Source: handbook 3.3. */
 export const AIR_LOOKS = {
-  'was-damp': inAir((step) => {
+  'was-damp': inAir(({ step, humidity }) => {
     const limit = dampLimit(step)
     return {
-      is: humidity(step) > limit,
-      say: `${humidity(step)} % humidity when ${theStep(step)} went on; its limit is ${limit} %`,
+      is: humidity > limit,
+      say: `${humidity} % humidity when ${theStep(step)} went on; its limit is ${limit} %`,
     }
   }),
-  'was-dry': inAir((step) => ({
-    is: humidity(step) < DRY,
-    say: `${humidity(step)} % humidity when ${theStep(step)} went on; paint dries in the air below ${DRY} %`,
+  'was-dry': inAir(({ step, humidity }) => ({
+    is: humidity < DRY,
+    say: `${humidity} % humidity when ${theStep(step)} went on; paint dries in the air below ${DRY} %`,
   })),
-  'was-hot': inAir((step) => ({
-    is: celsius(step) >= WARM,
-    say: `${celsius(step)} °C when ${theStep(step)} went on; from ${WARM} °C paint dries on its way`,
+  'was-hot': inAir(({ step, celsius }) => ({
+    is: celsius >= WARM,
+    say: `${celsius} °C when ${theStep(step)} went on; from ${WARM} °C paint dries on its way`,
   })),
-  'was-cold': inAir((step) => ({
-    is: celsius(step) < COLD,
-    say: `${celsius(step)} °C when ${theStep(step)} went on; it wants ${COLD} °C`,
+  'was-cold': inAir(({ step, celsius }) => ({
+    is: celsius < COLD,
+    say: `${celsius} °C when ${theStep(step)} went on; it wants ${COLD} °C`,
   })),
-  'room-was-slow': inAir((step) => ({
-    is: celsius(step) < COLD || humidity(step) > DAMP_FOR_DRYING,
-    say: `${celsius(step)} °C and ${humidity(step)} % while it dried: slow from below ${COLD} °C or over ${DAMP_FOR_DRYING} %`,
+  'room-was-slow': inAir(({ celsius, humidity }) => ({
+    is: celsius < COLD || humidity > DAMP_FOR_DRYING,
+    say: `${celsius} °C and ${humidity} % while it dried: slow from below ${COLD} °C or over ${DAMP_FOR_DRYING} %`,
   })),
-  'can-in-the-cold': inAir((step) => ({
-    is: step.context.resolved.tool === 'spray-can' && celsius(step) < COLD + 3,
+  'can-in-the-cold': inAir(({ step, celsius }) => ({
+    is: step.context.resolved.tool === 'spray-can' && celsius < COLD + 3,
     say:
       step.context.resolved.tool === 'spray-can'
-        ? `A can at ${celsius(step)} °C; below ${COLD + 3} °C it sprays cold and coarse`
+        ? `A can at ${celsius} °C; below ${COLD + 3} °C it sprays cold and coarse`
         : 'It was no spray can',
   })),
 } as const satisfies Record<string, Look>
