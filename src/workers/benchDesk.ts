@@ -9,6 +9,7 @@ import { addTechnique } from '@/core/builds/addTechnique'
 import { cureCurve } from '@/core/builds/cureCurve'
 import { faceOfPart } from '@/core/builds/faceOfPart'
 import { facesAlong } from '@/core/builds/facesAlong'
+import { faultOfPart } from '@/core/builds/faultOfPart'
 import { findingsOfBuild, judgeBuild } from '@/core/builds/judgeBuild'
 import { coverOfStep, judgePart } from '@/core/builds/judgePart'
 import { simulatePart } from '@/core/builds/partSimulation'
@@ -99,6 +100,7 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
       const next = result.ok ? result.build : build
       return [...findingsOfBuild(judgeBuild(state, next, now, judged.judged))]
     },
+    fault: (ref, fault, answers, now) => faultOfPart(state, ref, fault, answers, now, newId),
     cover: (ref, step, now) => (hasPart(ref) ? coverOfStep(state, ref, step, now) : null),
     propose: (build, parts, chosen, now) =>
       buildOf(build) ? addTechnique(state, build, parts, chosen, now, newId) : null,

@@ -11,7 +11,9 @@ import type {
   SchoolEffect,
   TechniqueNumbers,
 } from '@/core/builds'
-import type { Technique } from '@/core/knowledge'
+import type { PartFault } from '@/core/builds/faultOfPart'
+import type { Answers } from '@/core/faults'
+import type { FaultId, Technique } from '@/core/knowledge'
 import type { Climate } from '@/core/model/climate'
 import type { Edit } from '@/core/model/edit'
 import type { RowWrite } from '@/core/model/projectRows'
@@ -62,6 +64,8 @@ export type BenchWorker = {
   judge: (ref: PartRef, now: number, zone?: string) => JudgedPart | null
   /** What is said of every part of a build if an edit were made; null: it can't be. */
   suppose: (build: string, edit: Edit, now: number) => [part: string, PartFinding[]][] | null
+  /** What went wrong on a part; null: there is no such part. */
+  fault: (ref: PartRef | null, fault: FaultId, answers: Answers, now: number) => PartFault | null
   /** How many coats the colour of a step takes. */
   cover: (ref: PartRef, step: string, now: number) => CoatsToCover | null
   /** What a technique would add to parts of a build. */

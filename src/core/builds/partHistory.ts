@@ -1,7 +1,8 @@
-import { type History, historyOf } from '../faults'
+import { type History, historyOf } from '../faults/history'
 import type { Build, Part } from '../model/build'
 import type { Climate } from '../model/climate'
 import { GAP_HOURS } from '../room/climateSeries'
+import { findingsOfSimulation } from '../stack/findings'
 import type { BenchState } from './benchState'
 import { simulatePart } from './partSimulation'
 import type { PartSimulation } from './simulatedPart'
@@ -22,6 +23,7 @@ export function partHistory(
     sequence,
     simulation,
     {
+      findings: findingsOfSimulation(simulation),
       upTo: entries.filter(({ fact }) => fact).length,
       airOf: ({ context, ends }) =>
         airRead(state, ((context.at + (ends.at(-1) ?? context.at)) / 2) * MINUTE),

@@ -1,7 +1,7 @@
 import type { FaultId } from '../knowledge/faults'
 import { capital } from '../model/capital'
 import { FAULTS } from './causes'
-import type { Cause, EvidenceId, Weighed } from './causes/fault'
+import type { EvidenceId, FaultCause, Weighed } from './causes/fault'
 import { type History, newestOf } from './history'
 import { type EvidenceFrom, type Seen, UNKNOWN } from './look'
 import { LOOKS, type LookId } from './looks'
@@ -31,7 +31,7 @@ export type Diagnosis = {
 export type Answers = Readonly<Record<string, boolean>>
 
 /** How often a cause turned out to be the one, on this bench. */
-export type Learnt = (cause: string) => number
+export type CauseCounts = (cause: string) => number
 
 /** The priors count like so many cases of this bench. Source: handbook 13.4, Beta counts. */
 const PRIOR_CASES = 10
@@ -42,7 +42,7 @@ const WORTH_ASKING = 0.1
 const BY_CHANCE = 0.15
 const ALMOST_ALWAYS = 0.95
 
-const NOBODY: Learnt = () => 0
+const NOBODY: CauseCounts = () => 0
 
 /**
  * Why something went wrong: causes by what plan, log, air and part know, and by what was answered.
@@ -56,7 +56,7 @@ export function diagnose(
   fault: FaultId,
   history: History,
   answers: Answers = {},
-  learnt: Learnt = NOBODY,
+  learnt: CauseCounts = NOBODY,
 ): Diagnosis {
   const { causes } = FAULTS[fault]
   const priors = priorsOf(causes, learnt)
@@ -74,7 +74,7 @@ export function diagnose(
   }
 }
 
-function priorsOf(causes: readonly Cause[], learnt: Learnt): number[] {
+function priorsOf(causes: readonly FaultCause[], learnt: CauseCounts): number[] {
   const sum = causes.reduce((all, { prior }) => all + prior, 0)
   const cases = causes.reduce((all, { id }) => all + learnt(id), 0)
   return causes.map(
@@ -118,7 +118,7 @@ function factorOf([, ratio, ifFalse]: Weighed, is: boolean | null): number {
 }
 
 function sharesOf(
-  causes: readonly Cause[],
+  causes: readonly FaultCause[],
   priors: readonly number[],
   known: (id: EvidenceId) => boolean | null,
 ): number[] {
@@ -130,7 +130,7 @@ function sharesOf(
 }
 
 function evidenceOf(
-  cause: Cause,
+  cause: FaultCause,
   seen: (id: EvidenceId) => Seen & { from: EvidenceFrom },
 ): Evidence[] {
   return cause.evidence
@@ -142,7 +142,7 @@ function evidenceOf(
 }
 
 /** How often the answer is yes where a cause is at work. */
-function yesWhere({ evidence }: Cause, id: QuestionId): number {
+function yesWhere({ evidence }: FaultCause, id: QuestionId): number {
   const own = evidence.find(([other]) => other === id)
   if (!own) return BY_CHANCE
   return Math.min(ALMOST_ALWAYS, BY_CHANCE * own[1])
@@ -153,7 +153,7 @@ const entropy = (shares: readonly number[]) =>
 
 /** The question that tells most apart, of those whose answer would move the first cause. Source: handbook 13.4. */
 function questionFor(
-  causes: readonly Cause[],
+  causes: readonly FaultCause[],
   priors: readonly number[],
   known: (id: EvidenceId) => boolean | null,
   answers: Answers,

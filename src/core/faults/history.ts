@@ -3,9 +3,9 @@ import { TOOL_ENERGY } from '../knowledge/energies'
 import type { Climate } from '../model/climate'
 import type { Sequence } from '../model/sequence'
 import type { Act, Role } from '../model/vocabulary'
-import { findingsOfSimulation } from '../stack/findings'
 import type { Finding } from '../stack/rules/finding'
 import type { SimulatedStep, Simulation } from '../stack/simulate/simulation'
+import { named } from '../stack/state/filmName'
 import { bareStack, type Stack } from '../stack/state/stack'
 import { theSheen } from './words'
 
@@ -26,8 +26,8 @@ export type History = {
   airOf: (step: SimulatedStep) => Climate | null
 }
 
-/** What of a sequence was done: so many of its steps, the acts among them; and the air of a step, null: nobody knows. */
-export type Known = Pick<History, 'upTo' | 'airOf'>
+/** What of a sequence was done: so many of its steps; the air of a step, null: nobody knows; and what the check says of all of it. */
+export type WhatWasDone = Pick<History, 'upTo' | 'airOf' | 'findings'>
 
 /**
  * The history of a sequence as it was simulated, on the largest of its regions.
@@ -37,7 +37,7 @@ export type Known = Pick<History, 'upTo' | 'airOf'>
 export function historyOf(
   sequence: Sequence,
   simulation: Simulation,
-  { upTo, airOf }: Known,
+  { upTo, airOf, findings }: WhatWasDone,
   now?: number,
 ): History {
   const region = simulation.stacks.keys().next().value
@@ -49,7 +49,7 @@ export function historyOf(
     upTo,
     simulation,
     done,
-    findings: findingsOfSimulation(simulation).filter(({ step }) => indexes.has(step)),
+    findings: findings.filter(({ step }) => indexes.has(step)),
     stack: last?.after ?? bareStack(sequence.substrate),
     at: now ?? (last ? Math.max(last.ends.at(-1) ?? last.context.at, last.context.at) : 0),
     airOf,
@@ -96,8 +96,11 @@ export function after({ done }: History, { index }: SimulatedStep): SimulatedSte
 
 /** A step in a sentence: "the matt clear", "the primer". */
 export function theStep({ context, step }: SimulatedStep): string {
-  const { row, role } = context.resolved
+  const { row, role, family } = context.resolved
+  if (step.name) return `“${step.name}”`
   if (role === 'clear') return `the ${theSheen(context.resolved.sheen)} clear`
   if (role === 'primer') return 'the primer'
-  return step.name ? `“${step.name}”` : `“${row.name.toLowerCase()}”`
+  return row.kind === 'film' && family
+    ? `the ${named(family, role)}`
+    : `“${row.name.toLowerCase()}”`
 }

@@ -14,7 +14,7 @@ export type Seen = { is: boolean | null; say: string }
 export const UNKNOWN: Seen = { is: null, say: '' }
 
 /** Looks something up in a history, of the step that the fault is seen on. */
-export type Look = {
+export type Lookup = {
   from: EvidenceFrom
   see: (history: History, subject: SimulatedStep | null) => Seen
 }

@@ -3,6 +3,7 @@ import type { FaultId } from '../knowledge/faults'
 import { solventRow } from '../knowledge/solvents'
 import { writeDuration } from '../model/duration'
 import type { ActStep, Step } from '../model/sequence'
+import type { Role } from '../model/vocabulary'
 import { gentlest, undoMap } from '../stack/questions/undoMap'
 import type { SequenceEdit } from '../stack/rules/finding'
 import { simulate } from '../stack/simulate/simulate'
@@ -77,8 +78,13 @@ function isLike(step: Exclude<MendStep, 'take-off'>): step is MendLike {
   return 'like' in step
 }
 
-/** What takes the newest film off and leaves what is under it. Source: handbook 2.3. */
+/** What is thin enough to be taken off again. */
+const THIN_FILMS: readonly Role[] = ['wash', 'filter', 'oil', 'pigment']
+
+/** What takes a wash off that lies on top, and leaves what is under it; null: none does. Source: handbook 2.3. */
 function takeOff({ stack, at, simulation: { series } }: History): ActStep | null {
+  const top = stack.films.at(-1)
+  if (!top || !THIN_FILMS.includes(top.role)) return null
   const map = undoMap(stack, at, series)
   const [way] = map ? gentlest(map.ways, 1) : []
   return way ? { do: 'wipe-back', tool: way.touch, solvent: way.solvent } : null

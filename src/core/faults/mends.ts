@@ -13,7 +13,7 @@ export type Mend = {
   say: string
   /** For these causes; left out: for any. */
   of?: readonly string[]
-  /** What goes into the plan; left out: nothing a plan can say. `take-off`: the newest film comes off as chapter 2.3 knows. */
+  /** What goes into the plan; left out: nothing a plan can say. `take-off`: the wash on top comes off as chapter 2.3 knows. */
   steps?: readonly MendStep[]
 }
 
@@ -110,19 +110,19 @@ export const MENDS: Record<FaultId, readonly Mend[]> = {
     },
   ],
   'wash-wont-clean': [
-    { say: 'Mild spirit, left on longer, with a swab', steps: ['take-off'] },
+    { say: 'Take it off, longer on the swab', steps: ['take-off'] },
     { say: 'Paint it over', steps: [AGAIN] },
   ],
   'wash-left-lines': [{ say: 'Line again', steps: [LINE_AGAIN] }],
   'tide-marks': [
-    { say: 'Wet the edge again with the same, and draw it out', steps: ['take-off'] },
+    { say: 'Wet the edge again, and draw it out', steps: ['take-off'] },
     {
       say: 'A thin wash over all of it',
       steps: [{ like: WASH, but: { thinning: 0.95, over: 'all', wick: true } }],
     },
   ],
   'drawn-lines': [
-    { say: 'A damp brush across the lines', steps: ['take-off'] },
+    { say: 'Across the lines, to soften them', steps: ['take-off'] },
     { say: 'A filter in the face’s colour', steps: [{ do: 'filter', family: 'enamel-wash' }] },
   ],
   'orange-peel': [

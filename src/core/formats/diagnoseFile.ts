@@ -13,6 +13,7 @@ import {
 import type { FaultId } from '../knowledge/faults'
 import type { Build } from '../model/build'
 import type { Project } from '../model/project'
+import { findingsOfSimulation } from '../stack/findings'
 import type { SequenceEdit } from '../stack/rules/finding'
 import { simulate } from '../stack/simulate/simulate'
 import type { SimulatedStep } from '../stack/simulate/simulation'
@@ -27,7 +28,12 @@ export function diagnoseAnswer(request: DiagnoseRequest, now: number) {
   const simulation = simulate(sequence)
   const upTo = sequence.steps.length
   const airOf = ({ index, context }: SimulatedStep) => (knowsAir(index) ? context.climate : null)
-  const history = historyOf(sequence, simulation, { upTo, airOf }, simulation.total)
+  const history = historyOf(
+    sequence,
+    simulation,
+    { upTo, airOf, findings: findingsOfSimulation(simulation) },
+    simulation.total,
+  )
   const found = diagnose(symptom, history, answers)
   return said(found, mendings(symptom, history, found))
 }

@@ -22,6 +22,8 @@ export type SolventRow = {
   opensChips?: boolean
   /** A wash with it dries from its edge and leaves rings. Source: handbook 2.6, tide-mark-risk. */
   rings?: boolean
+  /** Much of it, and paint dries before it lands. Source: handbook 8, dusty spray. */
+  driesInFlight?: boolean
   /** It hangs in a room: nothing to sleep in. Source: handbook 7.1, 9. */
   smells?: boolean
   /** g/ml as a thinner. Source: handbook 4.2. */
@@ -34,7 +36,7 @@ const SPIRIT = { spirit: true, smells: true, density: 0.78 } as const
 /** One row a solvent. Source: handbook 2.2, 2.4, 4.2. */
 export const SOLVENT_TABLE = {
   water: { name: 'water', opensChips: true, rings: true, density: 1 },
-  alcohol: { name: 'alcohol', opensChips: true, stresses: true, density: 0.8 },
+  alcohol: { name: 'alcohol', opensChips: true, stresses: true, driesInFlight: true, density: 0.8 },
   'spirit-mild': { ...SPIRIT, name: 'mild spirit' },
   'spirit-hot': { ...SPIRIT, name: 'hot spirit' },
   'lacquer-mild': { ...LACQUER, name: 'levelling lacquer thinner' },

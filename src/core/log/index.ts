@@ -1,5 +1,13 @@
 export { levelAfter, levelOf, levelsHoldFrom } from './levels'
 export { loggedIn } from './logged'
-export { asItWas, indexLog, type LogIndex, newestFirst, progressOfStep, stands } from './logIndex'
+export {
+  asItWas,
+  indexLog,
+  type LogIndex,
+  newestFirst,
+  partLogOf,
+  progressOfStep,
+  stands,
+} from './logIndex'
 export type { StepProgress } from './progress'
 export { type BenchAct, record } from './record'

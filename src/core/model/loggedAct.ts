@@ -25,6 +25,10 @@ export const loggedActSchema = v.looseObject({
   /** Paint share of what was filled or poured in, or was found in it: 0 thinner, 1 neat paint. */
   share: v.optional(ranged(0, 1, '(paint share)')),
   text: noteField,
+  /** What went wrong and what it came from, as the fault finder calls them; and whether a mending helped. Source: handbook 13.4. */
+  fault: v.optional(idField),
+  cause: v.optional(idField),
+  helped: v.optional(v.boolean()),
   /** The tool or consumable that was used up by so many uses. */
   tool: v.optional(idField),
   uses: v.optional(wholeRanged(1, 1000, 'uses')),

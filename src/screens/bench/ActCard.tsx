@@ -1,13 +1,17 @@
 'use client'
 
 import { Maximize } from 'lucide-react'
+import { useRouter } from 'next/navigation'
 import type { PartPlan } from '@/core/builds'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
+import { partOf } from '@/core/model/stepRef'
 import { useParts, useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { ClockFigure } from '@/ui/ClockFigure'
 import { clockTime, sayFigures } from '@/ui/time'
+import { faultHref } from '../shared/faultHref'
+import { useHotkeys } from '../shared/hotkeys'
 import { useNow } from '../shared/now'
 import type { NamedItem } from '../shared/useBenchQueue'
 import { stepName } from '../shared/words'
@@ -24,6 +28,9 @@ export function ActCard({ item, onAway }: { item: NamedItem; onAway: () => void 
   const project = useProject()
   const along = useAlong(item)
   const found = useStep(item, along.chosen)
+  const router = useRouter()
+  const wentWrong = () => router.push(faultHref({ of: partOf(item) }))
+  useHotkeys(new Map([['x', wentWrong]]))
   if (!found) return null
   const { step, card } = found
   const { next } = item
@@ -47,9 +54,14 @@ export function ActCard({ item, onAway }: { item: NamedItem; onAway: () => void 
         </div>
         <div>
           <Clocks item={item} now={now} />
-          <Button hotkey="A" className="mt-3" onClick={onAway}>
-            <Maximize className="size-4" aria-hidden="true" /> At arm’s length
-          </Button>
+          <div className="mt-3 flex flex-wrap gap-2">
+            <Button hotkey="A" onClick={onAway}>
+              <Maximize className="size-4" aria-hidden="true" /> At arm’s length
+            </Button>
+            <Button hotkey="X" onClick={wentWrong}>
+              Something is wrong
+            </Button>
+          </div>
         </div>
       </div>
       {item.kind === 'drying' && next.because && (

@@ -1,4 +1,6 @@
+import Link from 'next/link'
 import { FAULT_TABLE } from '@/core/knowledge'
+import { faultHref } from '../shared/faultHref'
 import { capital } from '../shared/words'
 
 /** What can be seen to be wrong, what it comes from, and what helps. */
@@ -14,7 +16,16 @@ export function FaultsScreen() {
             id={id}
             className="grid scroll-mt-4 gap-x-8 gap-y-1 border-t border-rule py-4 target:bg-act-wash md:grid-cols-[16rem_minmax(0,1fr)]"
           >
-            <h2 className="font-display text-xl font-semibold">{capital(symptom)}</h2>
+            <div>
+              <h2 className="font-display text-xl font-semibold">{capital(symptom)}</h2>
+              <Link
+                href={faultHref({ seen: id })}
+                className="inline-flex min-h-8 items-center text-act underline pointer-coarse:min-h-11"
+                aria-label={`Find out why: ${symptom}`}
+              >
+                Find out why
+              </Link>
+            </div>
             <dl className="grid gap-x-4 gap-y-1 sm:grid-cols-[7rem_minmax(0,1fr)]">
               <dt className="text-soft">Comes from</dt>
               <dd>{causes}</dd>

@@ -1,6 +1,7 @@
 'use client'
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
+import Link from 'next/link'
 import { useSearchParams } from 'next/navigation'
 import {
   Suspense,
@@ -20,6 +21,7 @@ import { useRun, useStock } from '@/state/hooks'
 import { correctAct } from '@/store/actions/acts'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { faultHref } from '../shared/faultHref'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
 import { TimesBeforeNow, WhenField, zoneHere } from '../shared/WhenField'
@@ -165,6 +167,9 @@ function Entries({
   )
 }
 
+/** What somebody saw, and may wonder about. */
+const SEEN: readonly LoggedAct['kind'][] = ['observed', 'noted']
+
 /** Acts whose time can be put right. */
 const TIMED: readonly LoggedAct['kind'][] = [
   'started',
@@ -184,7 +189,7 @@ function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: L
   const isCorrected = was !== Date.parse(act.at)
   return (
     <div className="border-b border-rule py-1.5">
-      <div className="grid grid-cols-[4rem_0.5rem_minmax(0,1fr)_auto] gap-3">
+      <div className="grid grid-cols-[4rem_0.5rem_minmax(0,1fr)_auto_auto] gap-3">
         <time className="font-semibold" dateTime={act.at}>
           {clockWords(Date.parse(act.at))}
         </time>
@@ -203,6 +208,15 @@ function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: L
           )}
           {undone && <span className="sr-only">taken back</span>}
         </span>
+        {!undone && build && part && SEEN.includes(act.kind) && (
+          <Link
+            href={faultHref({ of: { build, part }, ...(act.fault ? { seen: act.fault } : {}) })}
+            aria-label={`Find out why: ${says}`}
+            className="inline-flex min-h-8 items-center px-2 text-sm text-act underline pointer-coarse:min-h-11"
+          >
+            Why?
+          </Link>
+        )}
         {!undone && TIMED.includes(act.kind) && (
           <button
             type="button"

@@ -1,11 +1,13 @@
 import type { PartPlan } from '@/core/builds'
 import { FAMILY_TABLE, stepName, TECHNIQUES } from '@/core/knowledge'
-import { FAULT_TABLE } from '@/core/knowledge/faults'
+import { FAULT_TABLE, type FaultId, type FaultRow } from '@/core/knowledge/faults'
+import { FAULT_WORDS } from '@/core/knowledge/words/faults'
 import type { BuildAct } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import type { Family } from '@/core/model/vocabulary'
 import { actCalled, type Findable, familyCalled } from '@/core/search'
+import { faultHref } from '../shared/faultHref'
 import { familyName } from '../shared/words'
 import { KEYS, SCREENS } from './screens'
 
@@ -142,13 +144,13 @@ function ofKnowledge(project: Project): Findable[] {
         to: `/library?id=${id}`,
       }),
     ),
-    ...Object.entries(FAULT_TABLE).map(
+    ...(Object.entries(FAULT_TABLE) as [FaultId, FaultRow][]).map(
       ([id, { symptom, causes, mend }]): Findable => ({
         id: `fault ${id}`,
         kind: 'fault',
         says: symptom,
-        words: `${causes} ${mend}`,
-        to: `/handbook/faults#${id}`,
+        words: `${FAULT_WORDS[id]} ${causes} ${mend}`,
+        to: faultHref({ seen: id }),
       }),
     ),
     ...(Object.keys(FAMILY_TABLE) as Family[]).map(

@@ -17,6 +17,7 @@ export const PLACES: readonly { say: string; screens: readonly [Screen, ...Scree
       { href: '/builds', say: 'All builds' },
       { href: '/panel', say: 'Test panel' },
       { href: '/log', say: 'Log' },
+      { href: '/faults', say: 'What went wrong?' },
     ],
   },
   {
@@ -72,6 +73,7 @@ export const KEYS = [
   { keys: 'Y', does: 'bench: dry already' },
   { keys: 'J', does: 'bench: dry just now' },
   { keys: 'N', does: 'bench: note' },
+  { keys: 'X', does: 'bench: something went wrong' },
   { keys: 'W', does: 'bench: it was earlier' },
   { keys: 'A', does: 'bench: at arm’s length; a pedal or page key down is done, up takes it back' },
   { keys: 'U', does: 'bench: take back what was logged in the last minute' },

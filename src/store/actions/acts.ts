@@ -3,7 +3,7 @@ import { type BenchAct, record, type StepProgress } from '@/core/log'
 import type { BuildStep } from '@/core/model/build'
 import { coatsMeant } from '@/core/model/coats'
 import type { LoggedAct } from '@/core/model/loggedAct'
-import type { StepRef } from '@/core/model/stepRef'
+import type { PartRef, StepRef } from '@/core/model/stepRef'
 import type { Store } from '../store'
 import { type Decision, progressNow, type Reading, transact, type Written } from '../transact'
 import { put } from './rows'
@@ -182,6 +182,24 @@ export function note(
   return transact(store, async () => ({
     label: say,
     writes: [put('acts', noteAct(store, text, of))],
+  }))
+}
+
+/**
+ * Writes into the log what went wrong, what it came from, and whether a mending helped.
+ *
+ * @param say what is told, as "Hull: white frost, damp air"
+ */
+export function logFault(
+  store: Store,
+  of: Partial<PartRef>,
+  found: { fault: string; cause: string; helped?: boolean },
+  text: string,
+  say: string,
+): Promise<Written> {
+  return transact(store, async () => ({
+    label: say,
+    writes: [put('acts', { ...noteAct(store, text, of), ...found })],
   }))
 }
 

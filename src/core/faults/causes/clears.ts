@@ -125,7 +125,7 @@ export const CLEARS_FAULTS = {
           ['bubbles-not-looked-for', 2, 0.5],
           ['air-under-it', 4, 0.5],
         ],
-        'Look for bubbles before the clear',
+        'Lookup for bubbles before the clear',
       ),
       cause(
         'dust',

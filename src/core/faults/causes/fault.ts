@@ -9,7 +9,7 @@ export type EvidenceId = LookId | QuestionId
 export type Weighed = readonly [evidence: EvidenceId, ratio: number, ifFalse?: number]
 
 /** A cause of a fault. */
-export type Cause = {
+export type FaultCause = {
   id: string
   say: string
   /** Share of cases where nothing is known. */
@@ -20,7 +20,7 @@ export type Cause = {
 }
 
 /** A fault: the step that it is seen on, the first kind that there is; and its causes. */
-export type Fault = { on: readonly Which[]; causes: readonly Cause[] }
+export type Fault = { on: readonly Which[]; causes: readonly FaultCause[] }
 
 /** A cause as a row of a table. */
 export const cause = (
@@ -29,7 +29,7 @@ export const cause = (
   prior: number,
   evidence: readonly Weighed[],
   next: string,
-): Cause => ({ id, say, prior, evidence, next })
+): FaultCause => ({ id, say, prior, evidence, next })
 
 export const FILM: Which = { kind: ['film'] }
 export const SPRAYED: Which = { sprayed: true }

@@ -1,7 +1,7 @@
 import { familyRow } from '../../knowledge/families'
 import type { SimulatedStep } from '../../stack/simulate/simulation'
 import { type History, theStep } from '../history'
-import { type Look, type Seen, UNKNOWN } from '../look'
+import { type Lookup, type Seen, UNKNOWN } from '../look'
 
 /** Relative humidity from which a family suffers, percent. Source: handbook 3.3. */
 function dampLimit({ context }: SimulatedStep): number {
@@ -20,7 +20,7 @@ const DAMP_FOR_DRYING = 75
 /** A step and the air of it, rounded as it is told. */
 type Aired = { step: SimulatedStep; celsius: number; humidity: number }
 
-function inAir(look: (aired: Aired) => Seen): Look {
+function inAir(look: (aired: Aired) => Seen): Lookup {
   return {
     from: 'climate',
     see: (history: History, subject) => {
@@ -67,4 +67,4 @@ export const AIR_LOOKS = {
         ? `A can at ${celsius} °C; below ${COLD + 3} °C it sprays cold and coarse`
         : 'It was no spray can',
   })),
-} as const satisfies Record<string, Look>
+} as const satisfies Record<string, Lookup>

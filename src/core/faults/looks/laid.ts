@@ -4,14 +4,14 @@ import { solventRow } from '../../knowledge/solvents'
 import type { SimulatedStep } from '../../stack/simulate/simulation'
 import { filmReaches } from '../../stack/state/film'
 import { after, type History, newest, theStep } from '../history'
-import type { EvidenceFrom, Look, Seen } from '../look'
+import type { EvidenceFrom, Lookup, Seen } from '../look'
 import { UNKNOWN } from '../look'
 import { percent } from '../words'
 
 function laid(
   look: (step: SimulatedStep, history: History) => Seen,
   from: EvidenceFrom = 'plan',
-): Look {
+): Lookup {
   return { from, see: (history, subject) => (subject ? look(subject, history) : UNKNOWN) }
 }
 
@@ -30,7 +30,7 @@ const heavy = ({ context }: SimulatedStep) =>
 const coatsSaid = ({ context }: SimulatedStep) => context.resolved.coats.join(', ')
 
 /** Thinning that the step says, or the usual thinning of nobody: null. */
-function thinned(test: (share: number) => boolean, what: string): Look {
+function thinned(test: (share: number) => boolean, what: string): Lookup {
   return laid((step) => {
     const share = step.step.thinning
     if (share === undefined) return UNKNOWN
@@ -64,8 +64,10 @@ export const LAID_LOOKS = {
     return { is: can, say: can ? `${theStep(step)} came from a spray can` : 'It was no spray can' }
   }),
   'is-matt': laid((step) => {
-    const { sheen } = step.context.resolved
-    return { is: sheen === 'matt' || sheen === 'satin', say: `${theStep(step)} dries ${sheen}` }
+    const { sheen, role } = step.context.resolved
+    if (role !== 'clear') return { is: false, say: 'No clear lies on it' }
+    const dull = sheen === 'matt' || sheen === 'satin'
+    return { is: dull, say: `${theStep(step)} dries ${sheen}` }
   }),
   'is-metallic': laid((step) => {
     const { role, family } = step.context.resolved
@@ -86,7 +88,10 @@ export const LAID_LOOKS = {
   ),
   'with-alcohol': laid((step) => {
     const { solvent } = step.context.resolved
-    const much = solvent === 'alcohol' && (step.step.thinning ?? 0.5) > 0.5
+    const much =
+      solvent !== null &&
+      solventRow(solvent).driesInFlight === true &&
+      (step.step.thinning ?? 0.5) > 0.5
     return {
       is: much,
       say: much
@@ -115,7 +120,9 @@ export const LAID_LOOKS = {
   }),
   'is-water': laid((step) => {
     const { family, solvent } = step.context.resolved
-    const water = (family !== null && familyRow(family).waterBorne) || solvent === 'water'
+    const water =
+      (family !== null && familyRow(family).waterBorne) ||
+      (solvent !== null && solventRow(solvent).rings === true)
     return {
       is: water,
       say: water
@@ -238,4 +245,4 @@ export const LAID_LOOKS = {
       say: handled ? `${theStep(handled)} came after it` : 'Nothing in the plan touched it',
     }
   }),
-} as const satisfies Record<string, Look>
+} as const satisfies Record<string, Lookup>

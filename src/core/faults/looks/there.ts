@@ -11,7 +11,7 @@ import { theFilm } from '../../stack/state/filmName'
 import { effectsOn } from '../../stack/state/solventEffects'
 import { newestRelease, newestWhole, type Stack } from '../../stack/state/stack'
 import { type History, newest, theStep } from '../history'
-import { type EvidenceFrom, type Look, type Seen, UNKNOWN } from '../look'
+import { type EvidenceFrom, type Lookup, type Seen, UNKNOWN } from '../look'
 import { percent } from '../words'
 
 /** From so much thinner on a coat is little paint; so many coats close lines of usual depth; lines so deep, mm. Source: handbook 4.5, 5.3. */
@@ -21,7 +21,7 @@ const SHALLOW_MM = 0.15
 /** From this scale on a line is soon too wide. Source: handbook 10.1. */
 const SMALL_SCALE = 100
 
-function under(look: (step: SimulatedStep, film: Film, history: History) => Seen): Look {
+function under(look: (step: SimulatedStep, film: Film, history: History) => Seen): Lookup {
   return {
     from: 'stack',
     see: (history, subject) => {
@@ -31,7 +31,7 @@ function under(look: (step: SimulatedStep, film: Film, history: History) => Seen
   }
 }
 
-function ofPart(are: readonly Substrate[], what: string): Look {
+function ofPart(are: readonly Substrate[], what: string): Lookup {
   return {
     from: 'part',
     see: ({ sequence: { substrate } }) => ({
@@ -68,7 +68,7 @@ function overRelease(history: History): { release: Film; top: Film; at: number }
 function ofRelease(
   look: (known: { release: Film; top: Film; at: number }, history: History) => Seen,
   from: EvidenceFrom = 'stack',
-): Look {
+): Lookup {
   return {
     from,
     see: (history) => {
@@ -81,7 +81,7 @@ function ofRelease(
 const inCoats = (film: Film) => `${theFilm(film)} was laid as ${film.coats.join(', ')}`
 
 /** Looks whether any step of a kind was done. */
-function wasDone(which: Parameters<typeof newest>[1], not: string): Look {
+function wasDone(which: Parameters<typeof newest>[1], not: string): Lookup {
   return {
     from: 'plan',
     see: (history) => {
@@ -123,9 +123,8 @@ export const THERE_LOOKS = {
     }
   }),
   'clear-is-acrylic': under((_, film) => {
-    const acrylic =
-      film.role === 'clear' &&
-      (familyRow(film.family).waterBorne || film.family === 'alcohol-acrylic')
+    const { hard, slow } = familyRow(film.family)
+    const acrylic = film.role === 'clear' && !hard && !slow
     return { is: acrylic, say: `${theFilm(film)} lay on top` }
   }),
   'over-its-own-kind': under((step, film, { simulation: { series } }) => {
@@ -306,4 +305,4 @@ export const THERE_LOOKS = {
       }
     },
   },
-} as const satisfies Record<string, Look>
+} as const satisfies Record<string, Lookup>

@@ -1,6 +1,6 @@
 import type { RuleName } from '../../stack/rules/finding'
 import { newest, type Which } from '../history'
-import { type EvidenceFrom, type Look, UNKNOWN } from '../look'
+import { type EvidenceFrom, type Lookup, UNKNOWN } from '../look'
 
 /**
  * What the check says of what was done, in its own words: the newest that speaks.
@@ -8,7 +8,7 @@ import { type EvidenceFrom, type Look, UNKNOWN } from '../look'
  * @param of the kind of step that it speaks of; where there was none nobody knows
  * @param silent what its silence means
  */
-function told(from: EvidenceFrom, of: Which, rules: readonly RuleName[], silent: string): Look {
+function told(from: EvidenceFrom, of: Which, rules: readonly RuleName[], silent: string): Lookup {
   return {
     from,
     see: (history) => {
@@ -164,4 +164,4 @@ export const TOLD_LOOKS = {
   ),
   'tide-risk': told('plan', WASH, ['tide-mark-risk'], 'The check saw no risk of tide marks'),
   'too-hot-to-spray': told('climate', FILM, ['too-hot'], 'It wasn’t too hot to spray'),
-} as const satisfies Record<string, Look>
+} as const satisfies Record<string, Lookup>

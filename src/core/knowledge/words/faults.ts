@@ -1,0 +1,97 @@
+import type { FaultId } from '../faults'
+
+/** What else a fault is called at the bench. Source: handbook 8. */
+export const FAULT_WORDS: Record<FaultId, string> = {
+  'white-frost': 'bloom blush blushing milky cloudy hazy white veil frosting chalky clear',
+  wrinkles: 'crinkled crazed lifting shrivelled bubbling up alligator paint reacts reaction',
+  'lifts-with-tape': 'peels peeled pulled off flakes tape took the paint chips off mask',
+  'colour-wiped': 'rubbed off wiped through to primer base came off on the swab colour gone',
+  'wash-wont-run': 'wash will not flow stops blob capillary no creep line does not run',
+  'wash-wont-clean': 'wash stuck stained stain stays dirty face cannot wipe off',
+  'wash-left-lines': 'line empty wash wiped out of recess pulled out of the lines',
+  'tide-marks': 'coffee ring rings edges water mark outline dried pool stain',
+  'drawn-lines': 'lines too dark cartoon harsh panel lines look like ink comic',
+  'orange-peel': 'pebbly bumpy rough gloss texture peel skin not level',
+  'dusty-spray': 'overspray dust gritty sandpaper rough spray powdery dry spray',
+  runs: 'sag sags drips drip curtain pooling too wet',
+  'spider-lines': 'spiders legs centipede splatter rays blown out',
+  'tip-dry': 'clogged blocked clog spits spitting splutter nozzle needle dry',
+  'fish-eyes': 'craters holes pinholes beads crawls paint pulls back rolls off',
+  silvering: 'silver shine under decal film shows carrier visible glitter',
+  'decal-wrinkled': 'decal crumpled shrivelled melted dissolved torn',
+  bubbles: 'bubble blister pinhole air polishing decal dust specks',
+  'rub-through': 'polished through edge bare sanded through clear gone on edge',
+  'chips-wont-open': 'release hairspray chipping does not chip too hard no chips',
+  'chips-sheets': 'chips too big whole paint peels flakes off chipping sheets',
+  'undercoat-off': 'rust coat came off too chipped to primer undercoat gone',
+  'metal-dull': 'metallic lost shine grey silver dull steel chrome matt',
+  'chrome-smeared': 'mirror smudge smeared finger prints chrome rubbed',
+  sticky: 'tacky soft does not dry gummy never cures wet for days',
+  cracks: 'cracked crackle craze mud cracking clear split',
+  'plastic-cracked': 'plastic brittle broke split joint part cracked crumbles',
+  'glass-fogged': 'canopy window fog fogged frosted clear part white haze glue',
+  'powders-gone': 'pigment vanished dust disappeared powder dark after fixer',
+  'effect-lost': 'weathering gone after varnish faint flat effect disappeared matt',
+  'too-stark': 'too strong overdone harsh heavy too much contrast',
+  'uneven-cover': 'patchy blotchy thin coverage see through weak streaky colour',
+  'primer-texture': 'gritty primer rough grainy primer sand',
+  'closed-lines': 'lines filled panel lines gone detail lost paint too thick',
+}
+
+/** Faults by where one meets them, in the order of work. */
+export const FAULT_GROUPS: readonly { say: string; faults: readonly FaultId[] }[] = [
+  {
+    say: 'While spraying, and how a coat lies',
+    faults: [
+      'dusty-spray',
+      'orange-peel',
+      'runs',
+      'spider-lines',
+      'tip-dry',
+      'fish-eyes',
+      'uneven-cover',
+      'primer-texture',
+      'closed-lines',
+    ],
+  },
+  {
+    say: 'What became of a film',
+    faults: [
+      'white-frost',
+      'wrinkles',
+      'cracks',
+      'sticky',
+      'lifts-with-tape',
+      'bubbles',
+      'rub-through',
+    ],
+  },
+  {
+    say: 'Lines and washes',
+    faults: [
+      'wash-wont-run',
+      'wash-wont-clean',
+      'wash-left-lines',
+      'colour-wiped',
+      'tide-marks',
+      'drawn-lines',
+      'too-stark',
+      'effect-lost',
+    ],
+  },
+  {
+    say: 'Chips and powders',
+    faults: ['chips-wont-open', 'chips-sheets', 'undercoat-off', 'powders-gone'],
+  },
+  {
+    say: 'Decals, metal, glass, plastic',
+    faults: [
+      'silvering',
+      'decal-wrinkled',
+      'metal-dull',
+      'chrome-smeared',
+      'glass-fogged',
+      'plastic-cracked',
+    ],
+  },
+]
