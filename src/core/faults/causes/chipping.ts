@@ -24,7 +24,7 @@ export const CHIPPING_FAULTS = {
       ),
       cause(
         'wrong-family',
-        'Water never gets through that family',
+        'The wrong family: water never gets through',
         0.22,
         [
           ['top-is-watertight', 9, 0.12],
@@ -47,7 +47,7 @@ export const CHIPPING_FAULTS = {
     causes: [
       cause(
         'top-not-dry',
-        'The top wasn’t dry',
+        'The top was not dry',
         0.32,
         [['top-was-wet', 9, 0.2]],
         'Chip once it is touch-dry',
@@ -61,7 +61,7 @@ export const CHIPPING_FAULTS = {
       ),
       cause(
         'overthinned-top',
-        'The top was thinned too much',
+        'An overthinned top',
         0.2,
         [
           ['top-was-thinned', 7, 0.3],
@@ -71,7 +71,7 @@ export const CHIPPING_FAULTS = {
       ),
       cause(
         'brush-too-wet',
-        'Too much water while it was scrubbed',
+        'The brush was too wet',
         0.21,
         [
           ['brush-was-soaked', 4, 0.9],
@@ -86,7 +86,7 @@ export const CHIPPING_FAULTS = {
     causes: [
       cause(
         'undercoat-not-fast',
-        'Water takes the undercoat too',
+        'The undercoat is not water-fast',
         0.54,
         [
           ['undercoat-lets-water', 4, 0.2],
@@ -96,7 +96,7 @@ export const CHIPPING_FAULTS = {
       ),
       cause(
         'undercoat-not-cured',
-        'The undercoat hadn’t cured',
+        'The undercoat had not cured',
         0.46,
         [
           ['undercoat-was-fresh', 4, 0.15],
@@ -111,7 +111,7 @@ export const CHIPPING_FAULTS = {
     causes: [
       cause(
         'wet-clear',
-        'A clear went over them wet',
+        'A wet clear over them',
         0.54,
         [
           ['wet-clear-after', 6, 0.1],

@@ -38,7 +38,7 @@ export const CLEARS_FAULTS = {
       ),
       cause(
         'not-stirred',
-        'The matting agent wasn’t stirred up',
+        'The matting agent was not stirred up',
         0.16,
         [
           ['is-matt', 1.2, 0.08],
@@ -95,7 +95,7 @@ export const CLEARS_FAULTS = {
       ),
       cause(
         'pressure-low',
-        'The pressure was low',
+        'The pressure was too low',
         0.12,
         [['pressure-was-low', 9, 0.4]],
         'A little more pressure',
@@ -122,7 +122,7 @@ export const CLEARS_FAULTS = {
         0.46,
         [
           ['decals-lie-there', 2.5, 0.05],
-          ['bubbles-not-looked-for', 2, 0.5],
+          ['bubbles-not-looked-for', 1.4, 0.5],
           ['air-under-it', 4, 0.5],
         ],
         'Lookup for bubbles before the clear',
@@ -140,7 +140,7 @@ export const CLEARS_FAULTS = {
         0.26,
         [
           ['polished-too-early', 6, 0.5],
-          ['decal-still-wet', 5, 0.8],
+          ['decal-still-wet', 10, 0.8],
           ['coated-too-early', 3, 0.8],
         ],
         'Wait until it is hard',
@@ -159,7 +159,7 @@ export const CLEARS_FAULTS = {
       ),
       cause(
         'pressed-edges',
-        'The edges were pressed',
+        'Pressed edges',
         0.46,
         [
           ['edges-rubbed', 4, 0.8],
@@ -217,7 +217,7 @@ export const CLEARS_FAULTS = {
       cause('too-thick', 'It is too thick', 0.3, [['laid-thick', 5, 0.35]], 'Thin coats, each dry'),
       cause(
         'flexes',
-        'The part flexes',
+        'Flexing: the part bends',
         0.24,
         [
           ['is-vinyl', 8, 0.5],

@@ -7,7 +7,7 @@ export const PARTS_FAULTS = {
     causes: [
       cause(
         'hot-solvent',
-        'A hot solvent over a film that hadn’t cured',
+        'A hot solvent over an uncured film',
         0.42,
         [
           ['attacked-film', 6, 0.2],
@@ -74,7 +74,7 @@ export const PARTS_FAULTS = {
       ),
       cause(
         'tape-too-strong',
-        'The tape held too strongly',
+        'The tape was too strong',
         0.14,
         [
           ['tape-was-strong', 7, 0.4],
@@ -84,7 +84,7 @@ export const PARTS_FAULTS = {
       ),
       cause(
         'resin-undercured',
-        'Printed resin that isn’t cured through',
+        'Undercured printed resin',
         0.1,
         [
           ['is-printed', 5, 0.02],
@@ -110,7 +110,7 @@ export const PARTS_FAULTS = {
       ),
       cause(
         'laid-thick',
-        'Enamel or oil laid thick',
+        'Thick enamel or oil',
         0.3,
         [
           ['is-enamel', 2, 0.25],
@@ -142,7 +142,7 @@ export const PARTS_FAULTS = {
       ),
       cause(
         'resin-residue',
-        'Resin that isn’t cured or washed out',
+        'Printed resin residue',
         0.12,
         [
           ['is-printed', 6, 0.01],
@@ -187,7 +187,7 @@ export const PARTS_FAULTS = {
     causes: [
       cause(
         'glue-fumes',
-        'Fumes of cyanoacrylate',
+        'Cyanoacrylate fumes',
         0.56,
         [
           ['super-glue-used', 7, 0.06],

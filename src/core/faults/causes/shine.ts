@@ -24,7 +24,7 @@ export const SHINE_FAULTS = {
       ),
       cause(
         'no-fluid',
-        'No softening fluid',
+        'No fluid to soften them',
         0.28,
         [['no-softener-used', 3, 0.08]],
         'Fluid under and over them',
@@ -47,7 +47,7 @@ export const SHINE_FAULTS = {
       ),
       cause(
         'wet-hot-clear',
-        'A hot clear went on wet',
+        'A wet hot clear',
         0.48,
         [
           ['hot-clear-on-decal', 8, 0.3],

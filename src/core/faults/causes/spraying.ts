@@ -18,7 +18,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'pressure-high',
-        'The pressure was high',
+        'The pressure was too high',
         0.16,
         [['pressure-was-high', 9, 0.4]],
         'Less pressure',
@@ -32,7 +32,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'dried-in-the-air',
-        'It dried before it landed',
+        'It dried before landing',
         0.18,
         [
           ['was-dry', 6, 0.4],
@@ -57,7 +57,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'too-slow',
-        'It stays wet too long',
+        'Too slow: it stays wet too long',
         0.14,
         [
           ['much-retarder', 8, 0.5],
@@ -89,7 +89,7 @@ export const SPRAYING_FAULTS = {
     causes: [
       cause(
         'too-thin-and-near',
-        'Too thin, and too near',
+        'Too thin and too near',
         0.54,
         [
           ['much-thinner', 4, 0.5],
@@ -100,7 +100,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'pressure-high',
-        'The pressure was high',
+        'The pressure was too high',
         0.46,
         [
           ['pressure-was-high', 9, 0.3],
@@ -125,7 +125,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'hot-dry-air',
-        'Hot, dry air',
+        'Hot dry air',
         0.32,
         [
           ['was-hot', 6, 0.4],
@@ -135,7 +135,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'big-pigment',
-        'Pigment too big for the nozzle',
+        'Big pigment for the nozzle',
         0.24,
         [['is-metallic', 5, 0.3]],
         'A wider nozzle, and strain it',
@@ -192,7 +192,7 @@ export const SPRAYING_FAULTS = {
       ),
       cause(
         'overthinned',
-        'It was thinned too much',
+        'Overthinned',
         0.44,
         [
           ['much-thinner', 7, 0.25],
@@ -219,7 +219,7 @@ export const SPRAYING_FAULTS = {
         'A wetter last coat',
       ),
       cause(
-        'can-was-cold',
+        'cold-can',
         'The can was cold',
         0.44,
         [

@@ -74,7 +74,7 @@ export const WASHES_FAULTS = {
       ),
       cause(
         'not-stirred',
-        'It wasn’t stirred',
+        'It was not stirred',
         0.12,
         [['not-stirred', 8]],
         'Stir washes until nothing lies on the bottom',
@@ -125,7 +125,11 @@ export const WASHES_FAULTS = {
         'window-missed',
         'Its window was missed',
         0.34,
-        [['cleaned-too-late', 8, 0.2]],
+        [
+          ['cleaned-too-late', 8, 0.2],
+          ['sets-fast', 0.35, 1.1],
+          ['was-hot', 0.35, 1.1],
+        ],
         'A shorter wait',
       ),
       cause(
@@ -186,7 +190,7 @@ export const WASHES_FAULTS = {
     causes: [
       cause(
         'dried-from-edge',
-        'A water wash dried from its edge',
+        'A water wash dried from the edge',
         0.36,
         [
           ['is-water', 2.5, 0.15],
@@ -198,10 +202,10 @@ export const WASHES_FAULTS = {
       ),
       cause(
         'pooled',
-        'It pooled',
+        'Pooling: it stood in pools',
         0.28,
         [
-          ['laid-wet', 4, 0.5],
+          ['laid-wet', 6, 0.5],
           ['wicked', 1.2, 0.08],
         ],
         'Wick up pools as they form',

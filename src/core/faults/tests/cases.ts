@@ -668,7 +668,7 @@ export const CASES: readonly FaultCase[] = [
   },
   {
     symptom: 'primer-texture',
-    cause: 'can-was-cold',
+    cause: 'cold-can',
     steps: [wash, { ...prime, tool: 'spray-can' }],
     facts: [{ step: 1, celsius: 12, humidity: 50 }],
   },
