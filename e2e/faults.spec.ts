@@ -85,7 +85,9 @@ test('white frost is explained by the reading of that evening, mended by steps, 
   await asked.getByRole('button', { name: 'Yes' }).click()
   await expect(page.getByText('Was it used without stirring or shaking it well? Yes')).toBeVisible()
   await page.getByRole('button', { name: 'Forget the answer' }).click()
-  await expect(page.getByText('Was it used without stirring or shaking it well? Yes')).toHaveCount(0)
+  await expect(page.getByText('Was it used without stirring or shaking it well? Yes')).toHaveCount(
+    0,
+  )
 
   // Mending goes into the plan, and out again.
   const mend = page.getByRole('region', { name: 'Mend it now' }).getByRole('listitem')

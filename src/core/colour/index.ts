@@ -14,7 +14,14 @@ export { match, portionsOf, type Recipe } from './match/match'
 export type { MatchBottle } from './match/palette'
 export { mixColour, mixOptics } from './mixture'
 export { groundOf } from './optics'
-export { colourOfLight, patchLight, patchUnsure, type WhiteBalance, whiteBalance } from './picture'
+export {
+  colourOfLight,
+  levelOf,
+  patchLight,
+  patchUnsure,
+  type WhiteBalance,
+  whiteBalance,
+} from './picture'
 export { colourSaid, isColourWord } from './saidColour'
 export { underSheen } from './sheen'
 export { deltaE00, hexOf, type Lab, labOf } from './spectrum'

@@ -38,11 +38,19 @@ const DARKEST = 0.01
 /** What each channel is multiplied with so that a patch that is grey in truth comes out grey. */
 export type WhiteBalance = readonly [number, number, number]
 
-/** @returns null where the patch is too dark to tell. Source: N85. */
-export function whiteBalance(neutral: Light): WhiteBalance | null {
+/** How much light comes from a patch, all channels alike. */
+export function levelOf([r, g, b]: Light): number {
+  return (r + g + b) / 3
+}
+
+/**
+ * @param level how light the patch is in truth, 0 to 1, linear: sets the exposure too; left out: as it is in the picture
+ * @returns null where the patch is too dark to tell
+ * Source: N85; handbook 13.1.
+ */
+export function whiteBalance(neutral: Light, level = levelOf(neutral)): WhiteBalance | null {
   if (Math.min(...neutral) < DARKEST) return null
-  const mean = (neutral[0] + neutral[1] + neutral[2]) / 3
-  return [mean / neutral[0], mean / neutral[1], mean / neutral[2]]
+  return [level / neutral[0], level / neutral[1], level / neutral[2]]
 }
 
 /** The colour of a light, #RRGGBB, clipped to what a screen can show. */

@@ -4,7 +4,7 @@ import type { Looked } from '@/state/useLook'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { PanelCanvas } from '../shared/panel/PanelCanvas'
-import { Wiper } from './Wiper'
+import { Wiper } from '../shared/Wiper'
 
 /** How large a panel is shown: in its room, or so many px a mm. */
 const ZOOMS = [

@@ -1,4 +1,3 @@
-'use client'
 import { type PointerEvent, type ReactNode, useRef, useState } from 'react'
 
 /** A key moves it by so much, percent; with Shift by more. */

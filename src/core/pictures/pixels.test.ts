@@ -1,0 +1,49 @@
+import { byteOfLight, LIGHT_OF_BYTE } from '../colour/bytesOfLight'
+import { patchLight, whiteBalance } from '../colour/picture'
+import { deltaE00, type Lab, labOf } from '../colour/spectrum'
+import { labsOfPixels } from './pixels'
+
+const bytes = (hex: string): [number, number, number] =>
+  [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16)) as [number, number, number]
+const pixel = (rgb: readonly number[], opacity = 255) => [...rgb, opacity]
+
+it('a pixel is the colour that its bytes say; what is transparent is left out', () => {
+  const labs = labsOfPixels(
+    Uint8ClampedArray.from([...pixel(bytes('#8FA07A')), ...pixel([1, 2, 3], 0)]),
+  )
+  expect(labs).toHaveLength(1)
+  expect(deltaE00(labs[0] as Lab, labOf('#8FA07A'))).toBeLessThan(0.01)
+})
+
+/** Light of a lamp, as factors of linear red, green and blue. */
+const CASTS = [
+  { lamp: 'a warm lamp', cast: [1, 0.82, 0.55] },
+  { lamp: 'shade', cast: [0.78, 0.9, 1] },
+  { lamp: 'a green tube', cast: [0.8, 1, 0.75] },
+]
+const COLOURS = ['#8FA07A', '#5A2E1F', '#C9C4B4', '#3B3A38', '#B7A78A']
+
+test.each(CASTS)(
+  'under $lamp a grey card gives colours back within 2, and without it they are farther off',
+  ({ cast }) => {
+    const coded = (light: number) => byteOfLight(Math.min(1, light))
+    const seen = (hex: string) =>
+      pixel(
+        bytes(hex).map((byte, i) => coded((LIGHT_OF_BYTE[byte] as number) * (cast[i] as number))),
+      )
+    const grey = patchLight(Uint8ClampedArray.from(seen('#777777')))
+    const balance = grey && whiteBalance(grey, LIGHT_OF_BYTE[0x77] as number)
+    if (!balance) throw new Error('no balance')
+    for (const hex of COLOURS) {
+      const read = labsOfPixels(Uint8ClampedArray.from(seen(hex)), balance)[0] as Lab
+      const raw = labsOfPixels(Uint8ClampedArray.from(seen(hex)))[0] as Lab
+      expect(deltaE00(read, labOf(hex))).toBeLessThan(2)
+      expect(deltaE00(raw, labOf(hex))).toBeGreaterThan(deltaE00(read, labOf(hex)))
+    }
+  },
+)
+
+test('of many pixels fewer are taken, evenly', () => {
+  const many = Uint8ClampedArray.from(Array.from({ length: 40 }, (_, i) => pixel([i, i, i])).flat())
+  expect(labsOfPixels(many, undefined, 4)).toHaveLength(10)
+})

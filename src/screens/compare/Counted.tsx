@@ -1,0 +1,110 @@
+import { useMemo, useState } from 'react'
+import type { PicturePoint } from '@/core/pictures/align'
+import { labsOfPixels } from '@/core/pictures/pixels'
+import { countedShare } from '@/core/pictures/share'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { number } from '@/ui/units'
+import { Views } from '@/ui/Views'
+import { PointPicture } from './PointPicture'
+import { faceBetween, type Picture, patchAt } from './picture'
+
+const KINDS = [
+  { id: 'face', say: 'Two corners of the face', short: 'face' },
+  { id: 'is', say: 'It is this', short: '+' },
+  { id: 'isnt', say: 'It isn’t this', short: '−' },
+] as const
+type Kind = (typeof KINDS)[number]['id']
+type Places = Record<Kind, PicturePoint[]>
+const NONE: Places = { face: [], is: [], isnt: [] }
+
+/** So many pixels of a face are counted at the most. */
+const MOST = 120_000
+
+/** Which share of a face is chipped, rusted or stained, by colours that one taps. */
+export function Counted({ pictures }: { pictures: readonly [Picture, Picture] }) {
+  const [which, setWhich] = useState<'0' | '1'>('0')
+  const [kind, setKind] = useState<Kind>('face')
+  const [places, setPlaces] = useState<Places>(NONE)
+  const [meant, setMeant] = useState('')
+  const picture = pictures[Number(which) as 0 | 1]
+  const counted = useMemo(() => {
+    const [a, b] = places.face
+    if (!a || !b || places.is.length === 0 || places.isnt.length === 0) return null
+    const pixels = faceBetween(picture, a, b)
+    const every = Math.max(1, Math.ceil(pixels.length / 4 / MOST))
+    const colours = (of: readonly PicturePoint[]) =>
+      of.flatMap((at) => labsOfPixels(patchAt(picture, at)))
+    return countedShare(
+      labsOfPixels(pixels, undefined, every),
+      colours(places.is),
+      colours(places.isnt),
+    )
+  }, [picture, places])
+  const want = Number(meant.replace(',', '.')) / 100
+  return (
+    <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <PointPicture
+        picture={picture}
+        label="The face that is counted"
+        marks={KINDS.flatMap(({ id, short }) => places[id].map((at) => ({ at, say: short })))}
+        onPoint={(at) =>
+          setPlaces((before) => ({
+            ...before,
+            [kind]: kind === 'face' ? [...before.face, at].slice(-2) : [...before[kind], at],
+          }))
+        }
+      />
+      <div>
+        <Views
+          label="Which picture"
+          view={which}
+          views={[
+            { id: '0', say: 'First' },
+            { id: '1', say: 'Second' },
+          ]}
+          small
+          onView={(next) => {
+            setWhich(next)
+            setPlaces(NONE)
+          }}
+        />
+        <div className="mt-2">
+          <Views label="What is tapped" view={kind} views={KINDS} small onView={setKind} />
+        </div>
+        <p className="mt-2 text-soft">
+          Tap two corners of the face, then some places that are it, then some that aren’t.
+        </p>
+        {counted && (
+          <p role="status" className="mt-3 font-display text-3xl font-semibold">
+            {number(counted.share * 100, 1)} %
+            <span className="block text-base font-normal">
+              {number(counted.from * 100, 1)} to {number(counted.to * 100, 1)} %
+              {want > 0 && `: ${verdict(counted.share, want)}`}
+            </span>
+          </p>
+        )}
+        <div className="mt-3 max-w-40">
+          <TextField
+            label="Meant"
+            unit="%"
+            inputMode="decimal"
+            value={meant}
+            onChange={(event) => setMeant(event.target.value)}
+          />
+        </div>
+        <Button className="mt-3" onClick={() => setPlaces(NONE)}>
+          Start again
+        </Button>
+      </div>
+    </div>
+  )
+}
+
+/** Near enough to what was meant, as a share of it. */
+const NEAR = 0.1
+
+function verdict(share: number, meant: number): string {
+  if (share > meant * (1 + NEAR)) return 'more than was meant'
+  return share >= meant * (1 - NEAR) ? 'that is it: stop' : 'one more pass'
+}
