@@ -15,6 +15,7 @@ import { BuildFacts } from './BuildFacts'
 import { BuildHead } from './BuildHead'
 import { FinishedFacts } from './FinishedFacts'
 import { PartSample } from './PartSample'
+import { StoryPage } from './StoryPage'
 
 export function BuildScreen({ id }: { id: string }) {
   const project = useProject()
@@ -38,12 +39,19 @@ export function BuildScreen({ id }: { id: string }) {
   )
 }
 
+/** What of a build is made for paper. */
+const PAPERS = [
+  { name: 'card', say: 'Build card' },
+  { name: 'story', say: 'Its story' },
+] as const
+
 /** What is looked at: one part's core, or everything that is said. */
 const EVERYTHING = '*'
 
 function OneBuild({ build }: { build: Build }) {
   const [chosen, choose] = useQueryState('part', parseAsString)
   const [asCard] = useQueryState('card', parseAsString)
+  const [asStory] = useQueryState('story', parseAsString)
   const plans = useParts()
   useTitle(build.name)
   const all = chosen === EVERYTHING
@@ -53,16 +61,22 @@ function OneBuild({ build }: { build: Build }) {
     build.parts[0]
   if (!part) return null
   if (asCard !== null) return <BuildCard build={build} />
+  if (asStory !== null) return <StoryPage build={build} />
   return (
     <div className="p-4 lg:px-6">
       <div className="flex items-start justify-between gap-3">
         <BuildHead build={build} />
-        <Link
-          href={`/builds/${build.id}?card=`}
-          className="key inline-flex min-h-11 shrink-0 items-center px-4"
-        >
-          Build card
-        </Link>
+        <div className="flex shrink-0 flex-wrap justify-end gap-2">
+          {PAPERS.map(({ name, say }) => (
+            <Link
+              key={name}
+              href={`/builds/${build.id}?${name}=`}
+              className="key inline-flex min-h-11 items-center px-4"
+            >
+              {say}
+            </Link>
+          ))}
+        </div>
       </div>
       {build.finishedOn && (
         <section
