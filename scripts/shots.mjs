@@ -90,11 +90,10 @@ const SHOTS = [
     },
   },
   {
-    name: 'panel-phone-dark',
-    path: '/panel?of=gannets-lament+hull-port',
-    size: PHONE,
-    theme: 'dark',
-    before: (page) => wholePanel(page),
+    name: 'faults',
+    path: '/faults?of=gannets-lament%2Fhull-port&seen=wash-wont-clean',
+    size: DESK,
+    before: (page) => page.getByRole('region', { name: 'What it came from' }).waitFor(),
   },
   {
     name: 'build',

@@ -1,13 +1,10 @@
-import Link from 'next/link'
 import { substrateRow } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
 import { plannedAt } from '@/core/schedule'
 import { usePlan } from '@/state/hooks'
-import { Button } from '@/ui/Button'
 import { SectionDrawing, sectionLayout } from '@/ui/section/SectionDrawing'
 import { useNow } from '../shared/now'
-import { BuildHead } from './BuildHead'
-import { FinishedFacts } from './FinishedFacts'
+import { PaperHead } from './PaperHead'
 import { sampleRows } from './sampleRows'
 import { useJudged } from './useJudged'
 
@@ -18,20 +15,7 @@ const SECTION = { wide: 280, tall: 240 }
 export function BuildCard({ build }: { build: Build }) {
   return (
     <article className="max-w-5xl p-4 lg:px-6">
-      <div className="flex flex-wrap items-start justify-between gap-4">
-        <BuildHead build={build} />
-        <div data-screen-only="" className="flex gap-2">
-          <Button look="act" onClick={() => window.print()}>
-            Print
-          </Button>
-          <Link href={`/builds/${build.id}`} className="key inline-flex min-h-11 items-center px-4">
-            Back to the build
-          </Link>
-        </div>
-      </div>
-      <div className="mt-4">
-        <FinishedFacts build={build} />
-      </div>
+      <PaperHead build={build} />
       {build.parts.map((part) => (
         <PartOnCard key={part.id} build={build} part={part} />
       ))}

@@ -64,7 +64,7 @@ function OneBuild({ build }: { build: Build }) {
   if (asStory !== null) return <StoryPage build={build} />
   return (
     <div className="p-4 lg:px-6">
-      <div className="flex items-start justify-between gap-3">
+      <div className="flex items-start justify-between gap-3 max-sm:flex-wrap">
         <BuildHead build={build} />
         <div className="flex shrink-0 flex-wrap justify-end gap-2">
           {PAPERS.map(({ name, say }) => (

@@ -1,4 +1,3 @@
-import Link from 'next/link'
 import { useMemo } from 'react'
 import { type StoryDay, type StorySaid, storyOf } from '@/core/builds/story'
 import { roomWords, storyMarkdown } from '@/core/formats/storyMarkdown'
@@ -10,8 +9,7 @@ import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
 import { localeHere, number } from '@/ui/units'
 import { zoneHere } from '../shared/WhenField'
-import { BuildHead } from './BuildHead'
-import { FinishedFacts } from './FinishedFacts'
+import { PaperHead } from './PaperHead'
 
 const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'full', timeZone: 'UTC' })
 
@@ -27,24 +25,12 @@ export function StoryPage({ build }: { build: Build }) {
   const save = () => saveFile(`${build.id}.md`, storyMarkdown(story, zone), 'text/markdown')
   return (
     <article className="max-w-4xl p-4 lg:px-6">
-      <div className="flex flex-wrap items-start justify-between gap-4">
-        <BuildHead build={build} />
-        <div data-screen-only="" className="flex flex-wrap gap-2">
-          <Button look="act" onClick={() => window.print()}>
-            Print
-          </Button>
-          <Button onClick={save}>Save as Markdown</Button>
-          <Link href={`/builds/${build.id}`} className="key inline-flex min-h-11 items-center px-4">
-            Back to the build
-          </Link>
-        </div>
-      </div>
-      <div className="mt-4">
-        <FinishedFacts build={build} />
-        {story.cost !== null && (
-          <p className="mt-2 text-soft">Its paint cost {number(story.cost, 2)}.</p>
-        )}
-      </div>
+      <PaperHead build={build}>
+        <Button onClick={save}>Save as Markdown</Button>
+      </PaperHead>
+      {story.cost !== null && (
+        <p className="mt-2 text-soft">Its paint cost {number(story.cost, 2)}.</p>
+      )}
       {story.days.map((day) => (
         <Day key={day.date} day={day} />
       ))}
