@@ -93,6 +93,10 @@ test('white frost is explained by the reading of that evening, mended by steps, 
   const mend = page.getByRole('region', { name: 'Mend it now' }).getByRole('listitem')
   await mend.first().getByRole('button', { name: 'Put it into the plan' }).click()
   await expect(page.getByRole('status').filter({ hasText: 'Mending white frost' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'It is in the plan' })).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await expect(page.getByRole('link', { name: 'It is in the plan' })).toHaveCount(0)
+  await mend.first().getByRole('button', { name: 'Put it into the plan' }).click()
   await page.getByRole('link', { name: 'It is in the plan' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Gannet’s Lament' })).toBeVisible()
   const { builds } = (await exported(page)) as { builds: { steps: { do: string }[] }[] }

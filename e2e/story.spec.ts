@@ -33,3 +33,21 @@ test('the story of a build is told from its log, printed, and saved as Markdown'
   expect(text).toContain('Came out \\*well\\*')
   expect(text).toMatch(/- \d\d:\d\d(–\d\d:\d\d)? \*\*Prime\*\*/)
 })
+
+test('the recipe of a build is exported, and imported as a start for another kit', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/builds/ploughman-6?part=frame')
+  await page.getByText('About this build').click()
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export its recipe' }).click()
+  const file = await waiting
+  expect(file.suggestedFilename()).toBe('ploughman-6-recipe.json')
+  await goTo(page, 'Settings')
+  await page.getByLabel('Import a file').setInputFiles(await file.path())
+  await page.getByRole('button', { name: 'Import it' }).click()
+  await expect(page.getByText('Imported')).toBeVisible()
+  await goTo(page, 'All builds')
+  await expect(page.getByRole('link', { name: /Ploughman 6/ })).toHaveCount(2)
+})

@@ -3,9 +3,11 @@ import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { copyBuild } from '@/core/builds'
 import { oneBuild } from '@/core/formats/oneBuild'
+import { recipeOf } from '@/core/formats/recipe'
 import { saidScale } from '@/core/formats/text/saidScale'
 import { writePlan } from '@/core/formats/text/writePlan'
 import { type Build, buildSchema } from '@/core/model/build'
+import type { Project } from '@/core/model/project'
 import { useProject, useRun, useSay } from '@/state/hooks'
 import { addBuild, editBuild, removeBuild } from '@/store/actions/builds'
 import { newId } from '@/store/newId'
@@ -138,12 +140,8 @@ function BuildActs({ build }: { build: Build }) {
       saveFile('plan.txt', text, 'text/plain')
     }
   }
-  const save = () =>
-    saveFile(
-      `${build.id}.json`,
-      `${JSON.stringify(oneBuild(project, build.id), null, 2)}\n`,
-      'application/json',
-    )
+  const save = (name: string, what: Project) =>
+    saveFile(name, `${JSON.stringify(what, null, 2)}\n`, 'application/json')
   const remove = async () => {
     if (await run(removeBuild, build.id)) router.push('/builds')
   }
@@ -163,7 +161,12 @@ function BuildActs({ build }: { build: Build }) {
       <Button onClick={archive}>{build.shelved ? 'Bring it back' : 'Archive it'}</Button>
       <Button onClick={() => void copy()}>Duplicate the build</Button>
       <Button onClick={() => void words()}>Copy it as words</Button>
-      <Button onClick={save}>Export it alone</Button>
+      <Button onClick={() => save(`${build.id}.json`, oneBuild(project, build.id))}>
+        Export it alone
+      </Button>
+      <Button onClick={() => save(`${build.id}-recipe.json`, recipeOf(project, build.id, newId))}>
+        Export its recipe
+      </Button>
       <Button look="stop" onClick={() => void remove()}>
         Remove the build
       </Button>

@@ -45,6 +45,12 @@ function WentWrong() {
   const painted = usePainted()
   const [of, setOf] = useQueryState('of', parseAsString)
   const [seen, setSeen] = useQueryState('seen', parseAsString.withOptions({ history: 'push' }))
+  const [, setSaid] = useQueryState('said', parseAsString)
+  // What was answered was of one fault on one part.
+  const look = (next: string | null) => {
+    void setSaid(null)
+    void setSeen(next)
+  }
   const fault = seen !== null && seen in FAULT_TABLE ? (seen as FaultId) : null
   const part = of === 'none' ? null : (painted.find((one) => key(one) === of) ?? painted[0] ?? null)
   useTitle(fault ? capital(faultRow(fault).symptom) : 'What went wrong?')
@@ -58,7 +64,7 @@ function WentWrong() {
               {fault ? capital(faultRow(fault).symptom) : 'What went wrong?'}
             </h1>
             {fault && (
-              <Button look="quiet" className="-ml-4" onClick={() => void setSeen(null)}>
+              <Button look="quiet" className="-ml-4" onClick={() => look(null)}>
                 It is something else
               </Button>
             )}
@@ -68,7 +74,10 @@ function WentWrong() {
           <span className="block text-sm text-soft">On which part</span>
           <select
             value={part ? key(part) : 'none'}
-            onChange={(event) => void setOf(event.target.value)}
+            onChange={(event) => {
+              void setSaid(null)
+              void setOf(event.target.value)
+            }}
             className="control min-h-11 max-w-full px-2"
           >
             {painted.map((one) => (
@@ -88,7 +97,7 @@ function WentWrong() {
           say={part?.say ?? null}
         />
       ) : (
-        <Symptoms onPick={(next) => void setSeen(next)} />
+        <Symptoms onPick={look} />
       )}
     </div>
   )

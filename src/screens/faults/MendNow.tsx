@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { PartFault, PartMending } from '@/core/builds/faultOfPart'
 import { type FaultId, faultRow } from '@/core/knowledge'
 import type { PartRef } from '@/core/model/stepRef'
-import { useRun } from '@/state/hooks'
+import { useProject, useRun } from '@/state/hooks'
 import { logFault } from '@/store/actions/acts'
 import { editBuild } from '@/store/actions/builds'
 import { Button } from '@/ui/Button'
@@ -26,13 +26,17 @@ export function MendNow({
   where: Partial<PartRef>
 }) {
   const run = useRun()
-  const [put, setPut] = useState<string | null>(null)
+  const [put, setPut] = useState<{ say: string; steps: readonly string[] } | null>(null)
+  const { builds = [] } = useProject()
+  const build = builds.find(({ id }) => id === of?.build)
+  // What was undone meanwhile is in the plan no more.
+  const inPlan = build?.steps.some(({ id }) => put?.steps.includes(id)) ? put?.say : null
   const [first] = found.causes
   const { symptom } = faultRow(fault)
   const putIn = async ({ say, edit }: PartMending) => {
     if (!of || !edit) return
-    if (await run(editBuild, of.build, edit, `Mending ${symptom}: ${say.toLowerCase()}`))
-      setPut(say)
+    const done = await run(editBuild, of.build, edit, `Mending ${symptom}: ${say.toLowerCase()}`)
+    if (done && edit.do === 'insert') setPut({ say, steps: edit.steps.map(({ id }) => id) })
   }
   const helped = (say: string, did: boolean) =>
     first &&
@@ -63,12 +67,12 @@ export function MendNow({
               ))}
             </div>
             <div className="flex flex-wrap items-start gap-2">
-              {of && mending.edit && put !== mending.say && (
+              {of && mending.edit && inPlan !== mending.say && (
                 <Button look="act" onClick={() => void putIn(mending)}>
                   Put it into the plan
                 </Button>
               )}
-              {put === mending.say && of && (
+              {inPlan === mending.say && of && (
                 <Link
                   href={`/builds/${of.build}?part=${of.part}`}
                   className="inline-flex min-h-11 items-center text-act underline"
