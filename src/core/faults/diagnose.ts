@@ -94,7 +94,7 @@ function looked(
     const before = known.get(id)
     if (before) return before
     const own = isLook(id)
-      ? { ...LOOKS[id].see(history, subject), from: LOOKS[id].from }
+      ? { from: LOOKS[id].from, ...LOOKS[id].see(history, subject) }
       : answered(id, answers)
     known.set(id, own)
     return own

@@ -24,10 +24,16 @@ export type History = {
   at: number
   /** The air that a step was done in; null: nobody knows. */
   airOf: (step: SimulatedStep) => Climate | null
+  /** What it was mixed from, where it was painted from a mix that was kept; null: nobody knows. */
+  mixOf: (step: SimulatedStep) => MixedAs | null
 }
 
+/** A mix as far as it matters: thinner as a share of it, retarder and flow aid in percent. */
+export type MixedAs = { name: string; thinning: number; retarder: number; flowAid: number }
+
 /** What of a sequence was done: so many of its steps; the air of a step, null: nobody knows; and what the check says of all of it. */
-export type WhatWasDone = Pick<History, 'upTo' | 'airOf' | 'findings'>
+export type WhatWasDone = Pick<History, 'upTo' | 'airOf' | 'findings'> &
+  Partial<Pick<History, 'mixOf'>>
 
 /**
  * The history of a sequence as it was simulated, on the largest of its regions.
@@ -37,7 +43,7 @@ export type WhatWasDone = Pick<History, 'upTo' | 'airOf' | 'findings'>
 export function historyOf(
   sequence: Sequence,
   simulation: Simulation,
-  { upTo, airOf, findings }: WhatWasDone,
+  { upTo, airOf, findings, mixOf = () => null }: WhatWasDone,
   now?: number,
 ): History {
   const region = simulation.stacks.keys().next().value
@@ -53,6 +59,7 @@ export function historyOf(
     stack: last?.after ?? bareStack(sequence.substrate),
     at: now ?? (last ? Math.max(last.ends.at(-1) ?? last.context.at, last.context.at) : 0),
     airOf,
+    mixOf,
   }
 }
 

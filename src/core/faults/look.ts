@@ -8,7 +8,12 @@ export const EVIDENCE_FROM = ['climate', 'plan', 'log', 'stack', 'shelf', 'part'
 export type EvidenceFrom = (typeof EVIDENCE_FROM)[number]
 
 /** What was found: whether it is so (null: nobody knows), in a sentence. */
-export type Seen = { is: boolean | null; say: string }
+export type Seen = {
+  is: boolean | null
+  say: string
+  /** Where it was found, if not where it usually is. */
+  from?: EvidenceFrom
+}
 
 /** Nobody knows. */
 export const UNKNOWN: Seen = { is: null, say: '' }

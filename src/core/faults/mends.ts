@@ -136,6 +136,10 @@ export const MENDS: Record<FaultId, readonly Mend[]> = {
       say: 'Rub it off with a soft cloth; sand what stays, and spray again with retarder',
       steps: [sand(3000), { like: SPRAYED, but: { retarder: 5, coats: ['light', 'light'] } }],
     },
+    {
+      say: 'What fell on a clear beside it: polish it off once that is hard',
+      steps: [{ do: 'cut-polish' }],
+    },
   ],
   runs: [
     {

@@ -102,6 +102,50 @@ describe('a part of a project', () => {
   })
 })
 
+it('the mix that it was painted from says how thin it was', () => {
+  const mixes = [
+    {
+      id: 'thin',
+      name: 'Bone, thin',
+      at: START,
+      volumeMl: 10,
+      ingredients: [
+        { name: 'Palewater bone', bottle: 'bone', parts: 2 },
+        { name: 'Palewater thinner', bottle: 'water', parts: 8 },
+      ],
+    },
+  ]
+  const shelf = [
+    {
+      id: 'bone',
+      name: 'Palewater bone',
+      family: 'alcohol-acrylic',
+      role: 'colour',
+      sizeMl: 40,
+      leftMl: 20,
+    },
+    {
+      id: 'water',
+      name: 'Palewater thinner',
+      family: 'alcohol-acrylic',
+      role: 'thinner',
+      sizeMl: 100,
+      leftMl: 50,
+    },
+  ]
+  const [build] = project.builds
+  const steps = build?.steps.map((step) => (step.id === 's2' ? { ...step, mix: 'thin' } : step))
+  const acts = project.acts.filter(({ step }) => step !== 's3')
+  const { causes } = answerTo({
+    ...ofHull,
+    symptom: 'runs',
+    project: { ...project, builds: [{ ...build, steps }], mixes, shelf, acts },
+  })
+  expect(causes[0]).toMatchObject({ id: 'too-thin' })
+  expect(causes[0]?.evidence[0]).toMatchObject({ from: 'shelf' })
+  expect(causes[0]?.evidence[0]?.say).toContain('“Bone, thin” was 80 % thinner')
+})
+
 it('an answer to another symptom’s question is passed over', () => {
   const plain = answerTo({ ...asked, sequence })
   expect(answerTo({ ...asked, sequence, answers: { 'stood-tilted': true } })).toEqual(plain)

@@ -3,7 +3,7 @@ import { familyRow } from '../../knowledge/families'
 import { solventRow } from '../../knowledge/solvents'
 import type { SimulatedStep } from '../../stack/simulate/simulation'
 import { filmReaches } from '../../stack/state/film'
-import { after, type History, newest, theStep } from '../history'
+import { after, type History, type MixedAs, newest, theStep } from '../history'
 import type { EvidenceFrom, Lookup, Seen } from '../look'
 import { UNKNOWN } from '../look'
 import { percent } from '../words'
@@ -29,13 +29,28 @@ const heavy = ({ context }: SimulatedStep) =>
 
 const coatsSaid = ({ context }: SimulatedStep) => context.resolved.coats.join(', ')
 
-/** Thinning that the step says, or the usual thinning of nobody: null. */
+/** Of the mix where one was kept, else as the step says. */
 function thinned(test: (share: number) => boolean, what: string): Lookup {
-  return laid((step) => {
-    const share = step.step.thinning
+  return laid((step, history) => {
+    const mix = history.mixOf(step)
+    const share = mix?.thinning ?? step.step.thinning
     if (share === undefined) return UNKNOWN
-    return { is: test(share), say: `${theStep(step)} was ${percent(share)} thinner: ${what}` }
+    return {
+      is: test(share),
+      say: `${mix ? `“${mix.name}”` : theStep(step)} was ${percent(share)} thinner: ${what}`,
+      ...ofMix(mix),
+    }
   })
+}
+
+const ofMix = (mix: MixedAs | null) => (mix ? { from: 'shelf' as const } : {})
+
+/** Retarder and flow aid in percent, and whether a kept mix says so. */
+function additives(step: SimulatedStep, history: History) {
+  const mix = history.mixOf(step)
+  const said = Math.round(10 * (mix?.retarder ?? step.step.retarder ?? 0)) / 10
+  const flow = Math.round(10 * (mix?.flowAid ?? step.step.flowAid ?? 0)) / 10
+  return { retarder: said, flowAid: flow, found: ofMix(mix) }
 }
 
 /** How a film was laid. Source: handbook 4.5, 8. */
@@ -99,24 +114,26 @@ export const LAID_LOOKS = {
         : 'It wasn’t thinned with much alcohol',
     }
   }),
-  'no-retarder': laid((step) => {
-    const own = step.step.retarder ?? 0
-    const flow = step.step.flowAid ?? 0
+  'no-retarder': laid((step, history) => {
+    const { retarder, flowAid, found } = additives(step, history)
     return {
-      is: own < RETARDED && flow === 0,
+      is: retarder < RETARDED && flowAid === 0,
       say:
-        own > 0 || flow > 0
-          ? `${own} % retarder and ${flow} % flow aid in it`
+        retarder > 0 || flowAid > 0
+          ? `${retarder} % retarder and ${flowAid} % flow aid in it`
           : 'No retarder and no flow aid in it',
+      ...found,
     }
   }),
-  'much-retarder': laid((step) => {
-    const own = step.step.retarder ?? 0
-    return { is: own >= SLOW, say: `${own} % retarder in it; from ${SLOW} % on it stays wet long` }
+  'much-retarder': laid((step, history) => {
+    const { retarder, found } = additives(step, history)
+    const say = `${retarder} % retarder in it; from ${SLOW} % on it stays wet long`
+    return { is: retarder >= SLOW, say, ...found }
   }),
-  'no-flow-aid': laid((step) => {
-    const own = step.step.flowAid ?? 0
-    return { is: own === 0, say: own === 0 ? 'No flow aid in it' : `${own} % flow aid in it` }
+  'no-flow-aid': laid((step, history) => {
+    const { flowAid, found } = additives(step, history)
+    const say = flowAid === 0 ? 'No flow aid in it' : `${flowAid} % flow aid in it`
+    return { is: flowAid === 0, say, ...found }
   }),
   'is-water': laid((step) => {
     const { family, solvent } = step.context.resolved
