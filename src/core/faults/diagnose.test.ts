@@ -6,8 +6,10 @@ import { check } from '../stack/check'
 import { applySequenceEdit } from '../stack/remedies/sequenceEdit'
 import { FAULTS } from './causes'
 import { QUESTIONS } from './questions'
-import { CASES, type FaultCase } from './tests/cases'
+import { CASES as ANSWERED, type FaultCase } from './tests/cases'
+import { UNANSWERED } from './tests/unanswered'
 
+const CASES = [...ANSWERED, ...UNANSWERED]
 const SYMPTOMS = Object.keys(FAULT_TABLE) as FaultId[]
 
 function sequenceOf({ steps, sequence }: Pick<FaultCase, 'steps' | 'sequence'>): Sequence {

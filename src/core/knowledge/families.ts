@@ -52,6 +52,8 @@ export type FamilyRow = {
   shine?: 'mirror' | 'bright'
   /** In light coats a clear of it leaves such a shine. Source: handbook 2.6, clear-kills-metal. */
   sparesShine?: boolean
+  /** Acrylic: rubbing takes it off before the spirit of a wash does. Source: handbook 8, colour wiped away. */
+  acrylic?: boolean
   /** Laid wet it wrinkles decals, and it dulls a shine for certain. Source: handbook 2.6. */
   bites?: boolean
   /** Over a release coat water doesn't enter it: never, or not in more than two light coats. Source: handbook 2.6. */
@@ -152,6 +154,7 @@ export const FAMILY_TABLE = {
     ...SOLVENT_FILM,
     warmed: { minutes: 15, most: 0.5 },
     name: 'alcohol acrylic',
+    acrylic: true,
     thinners: ['alcohol', 'lacquer-mild'],
     sheen: 'satin',
     hard: true,
@@ -162,6 +165,7 @@ export const FAMILY_TABLE = {
     ...WATER_FILM,
     warmed: { minutes: 30, most: 2 / 3 },
     name: 'water acrylic',
+    acrylic: true,
     thinners: ['water'],
     sheen: 'matt',
     hard: true,
@@ -175,6 +179,7 @@ export const FAMILY_TABLE = {
     ...WATER_FILM,
     warmed: { minutes: 30, most: 0.5 },
     name: 'acrylic-PU',
+    acrylic: true,
     thinners: ['water'],
     sheen: 'satin',
     hard: true,

@@ -27,7 +27,8 @@ export const CHIPPING_FAULTS = {
         'The wrong family: water never gets through',
         0.22,
         [
-          ['top-is-watertight', 9, 0.12],
+          ['top-is-watertight', 9, 0.4],
+          ['top-resists-water', 4, 0.4],
           ['top-unfriendly', 1.4, 0.8],
         ],
         'An acrylic thinned with alcohol on top',

@@ -236,7 +236,10 @@ export const WASHES_FAULTS = {
         'too-black',
         'The line is too black for the face',
         0.56,
-        [['contrast-too-strong', 7, 0.4]],
+        [
+          ['contrast-too-strong', 5, 0.6],
+          ['line-is-dark', 4, 0.5],
+        ],
         'A line in the contrast band',
       ),
       cause(
@@ -260,7 +263,10 @@ export const WASHES_FAULTS = {
         'contrast',
         'Its contrast is too strong',
         0.56,
-        [['contrast-too-strong', 6, 0.4]],
+        [
+          ['contrast-too-strong', 5, 0.6],
+          ['line-is-dark', 4, 0.5],
+        ],
         'Try it on a test panel first',
       ),
       cause(

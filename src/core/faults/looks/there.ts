@@ -1,3 +1,4 @@
+import { labOf } from '../../colour/spectrum'
 import { CHIP_WINDOW } from '../../knowledge/drying'
 import { familyRow } from '../../knowledge/families'
 import { solventRow } from '../../knowledge/solvents'
@@ -9,7 +10,7 @@ import { coatsToCover } from '../../stack/state/coatsToCover'
 import { type Film, filmState, hasReached } from '../../stack/state/film'
 import { theFilm } from '../../stack/state/filmName'
 import { effectsOn } from '../../stack/state/solventEffects'
-import { newestRelease, newestWhole, type Stack } from '../../stack/state/stack'
+import { facing, newestRelease, newestWhole, type Stack } from '../../stack/state/stack'
 import { type History, newest, theStep } from '../history'
 import { type EvidenceFrom, type Lookup, type Seen, UNKNOWN } from '../look'
 import { percent } from '../words'
@@ -18,6 +19,8 @@ import { percent } from '../words'
 const OVERTHINNED = 0.7
 const MANY_FILMS = 10
 const SHALLOW_MM = 0.15
+/** A line so much darker than its face looks drawn, L*. Source: handbook 5.6. */
+const DARKER = 55
 /** From this scale on a line is soon too wide. Source: handbook 10.1. */
 const SMALL_SCALE = 100
 
@@ -123,8 +126,7 @@ export const THERE_LOOKS = {
     }
   }),
   'clear-is-acrylic': under((_, film) => {
-    const { hard, slow } = familyRow(film.family)
-    const acrylic = film.role === 'clear' && !hard && !slow
+    const acrylic = film.role === 'clear' && familyRow(film.family).acrylic === true
     return { is: acrylic, say: `${theFilm(film)} lay on top` }
   }),
   'over-its-own-kind': under((step, film, { simulation: { series } }) => {
@@ -229,6 +231,23 @@ export const THERE_LOOKS = {
       }
     },
   },
+  'line-is-dark': {
+    from: 'stack',
+    see: (_, subject) => {
+      const face = subject && facing(subject.context.stack)?.colour
+      const own = subject?.step.colour
+      if (!face || !own) return UNKNOWN
+      const [under, over] = [labOf(face).l, labOf(own).l]
+      return {
+        is: under - over >= DARKER,
+        say: `It is L* ${Math.round(over)} on a face of L* ${Math.round(under)}`,
+      }
+    },
+  },
+  'top-resists-water': ofRelease(({ top }) => {
+    const tight = familyRow(top.family).watertight !== undefined
+    return { is: tight, say: `${theFilm(top)} lets ${tight ? 'little' : 'some'} water through` }
+  }),
   'scale-is-small': {
     from: 'part',
     see: ({ sequence: { scale } }) =>
