@@ -87,6 +87,8 @@ async function follow(page: Page, { start, end, summary }: Event): Promise<void>
   await expect(inHand).toBeVisible()
   await page.keyboard.press('s')
   await expect(card.getByRole('button', { name: 'Start' })).toHaveCount(0)
+  // Minutes go by while it is done: what follows from its start is planned by then.
+  await expect(page.getByText('planning again')).toHaveCount(0)
   await standAt(page, end)
   await page.keyboard.press('f')
   await expect(inHand).toHaveCount(0)
