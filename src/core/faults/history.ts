@@ -7,7 +7,6 @@ import type { Finding } from '../stack/rules/finding'
 import type { SimulatedStep, Simulation } from '../stack/simulate/simulation'
 import { named } from '../stack/state/filmName'
 import { bareStack, type Stack } from '../stack/state/stack'
-import { theSheen } from './words'
 
 /** What was done to a face until something was seen on it. Minutes as in its simulation. Source: handbook 13.4. */
 export type History = {
@@ -38,13 +37,13 @@ export type WhatWasDone = Pick<History, 'upTo' | 'airOf' | 'findings'> &
 /**
  * The history of a sequence as it was simulated, on the largest of its regions.
  *
- * @param now the minute at which something is seen; left out: when the last thing was done
+ * @param now the minute at which something is seen
  */
 export function historyOf(
   sequence: Sequence,
   simulation: Simulation,
   { upTo, airOf, findings, mixOf = () => null }: WhatWasDone,
-  now?: number,
+  now: number,
 ): History {
   const region = simulation.stacks.keys().next().value
   const done = simulation.simulated.filter((entry) => entry.region === region && entry.index < upTo)
@@ -57,7 +56,7 @@ export function historyOf(
     done,
     findings: findings.filter(({ step }) => indexes.has(step)),
     stack: last?.after ?? bareStack(sequence.substrate),
-    at: now ?? (last ? Math.max(last.ends.at(-1) ?? last.context.at, last.context.at) : 0),
+    at: now,
     airOf,
     mixOf,
   }
@@ -105,7 +104,7 @@ export function after({ done }: History, { index }: SimulatedStep): SimulatedSte
 export function theStep({ context, step }: SimulatedStep): string {
   const { row, role, family } = context.resolved
   if (step.name) return `“${step.name}”`
-  if (role === 'clear') return `the ${theSheen(context.resolved.sheen)} clear`
+  if (role === 'clear') return `the ${context.resolved.sheen} clear`
   if (role === 'primer') return 'the primer'
   return row.kind === 'film' && family
     ? `the ${named(family, role)}`

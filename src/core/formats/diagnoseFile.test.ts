@@ -102,6 +102,25 @@ describe('a part of a project', () => {
   })
 })
 
+it('counts what this bench learnt, as the screen does', () => {
+  const share = (acts: readonly object[]) =>
+    answerTo({ ...ofHull, project: { ...project, acts: [...project.acts, ...acts] } }).causes.find(
+      ({ id }) => id === 'not-stirred',
+    )?.probability ?? 0
+  const learnt = [1, 2, 3].map((k) => ({
+    id: `l${k}`,
+    kind: 'noted',
+    at: '2026-03-17T19:00:00Z',
+    text: 'White frost: not stirred',
+    fault: 'white-frost',
+    cause: 'not-stirred',
+  }))
+  expect(share(learnt)).toBeGreaterThan(share([]))
+  expect(
+    share([...learnt, { id: 'u', kind: 'undone', at: '2026-03-17T19:01:00Z', undoes: 'l1' }]),
+  ).toBeLessThan(share(learnt))
+})
+
 it('the mix that it was painted from says how thin it was', () => {
   const mixes = [
     {

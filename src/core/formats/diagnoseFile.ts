@@ -1,5 +1,6 @@
 import { stateOf } from '../builds/benchState'
-import { partHistory } from '../builds/partHistory'
+import { diagnosedPart } from '../builds/faultOfPart'
+import { partIn } from '../builds/planParts'
 import {
   type Answers,
   type Diagnosis,
@@ -45,17 +46,13 @@ function ofPart(
   now: number,
 ) {
   const state = stateOf(project)
-  const build = state.project.builds?.find((one) => one.id === id)
-  const part = build?.parts.find((one) => one.id === partId)
-  if (!build || !part) throw new RangeError(`diagnose: no part "${partId}" in build "${id}"`)
-  const { history, simulated } = partHistory(state, build, part, now)
-  const found = diagnose(symptom, history, answers)
-  const tried = mendings(symptom, history, found, simulated.options)
+  const own = partIn(state, { build: id, part: partId })
+  const { history, simulated, found, mend } = diagnosedPart(state, own, symptom, answers, now)
   return said(
     found,
-    tried.map(({ say, edit }) => ({
+    mend.map(({ say, edit }) => ({
       say,
-      edit: edit && inBuild(edit, build, part.id, history, simulated.entries),
+      edit: edit && inBuild(edit, own.build, partId, history, simulated.entries),
     })),
   )
 }

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { FAULT_TABLE } from '../knowledge/faults'
+import { changeClimate, REFERENCE_CLIMATE } from '../model/climate'
 import { idField, ranged, wholeRanged } from '../model/fields'
 import { formatProblem, type Parsed, type Problem, parse } from '../model/input'
 import { isAct } from '../model/isAct'
@@ -133,10 +134,10 @@ function inItsAir(
   facts: ReadonlyMap<number, { celsius?: number | undefined; humidity?: number | undefined }>,
 ): Sequence {
   if (facts.size === 0) return sequence
-  let own = { ...USUAL_AIR, ...sequence.climate }
+  let own = changeClimate(REFERENCE_CLIMATE, sequence.climate)
   let read = false
   const steps = sequence.steps.map((step, index): Step => {
-    own = { ...own, ...step.climate }
+    own = changeClimate(own, step.climate)
     const fact = isAct(step) ? facts.get(index) : undefined
     const back = read && !fact ? own : step.climate
     read = fact !== undefined
@@ -153,5 +154,3 @@ function inItsAir(
   })
   return { ...sequence, steps }
 }
-
-const USUAL_AIR = { celsius: 20, humidity: 50 }
