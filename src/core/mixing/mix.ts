@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js'
 import { DROPS_PER_ML, GOOD_ERROR, MARGIN, type MixCoat, type MixTool } from '../knowledge/mixing'
+import { percent } from '../model/percent'
 import { isBrush, mixVolume } from './coverage'
 import { dropError, roundToDrops, smallestGoodSize } from './drops'
 import { exactParts, sayRatio, wholeParts } from './ratio'
@@ -192,8 +193,4 @@ function wantedShare(request: MixRequest): number {
     0,
   )
   return neat / total
-}
-
-function percent(share: number): string {
-  return `${Math.round(share * 100)} %`
 }

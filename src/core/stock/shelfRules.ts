@@ -4,6 +4,7 @@ import type { Build } from '../model/build'
 import { sayDuration } from '../model/duration'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
+import { percent } from '../model/percent'
 import type { Project } from '../model/project'
 import type { Severity } from '../model/vocabulary'
 import { gassingOff } from '../shelf/condition'
@@ -118,10 +119,6 @@ function finding(
     bottle: bottle.id,
     ways,
   }
-}
-
-function percent(share: number): string {
-  return `${Math.round(share * 100)} %`
 }
 
 /** Thinned in the bottle: the mix makes up for it, a brush straight from it doesn't. */

@@ -1,12 +1,12 @@
 import { TOOL_ENERGY } from '../../knowledge/energies'
 import { familyRow } from '../../knowledge/families'
 import { solventRow } from '../../knowledge/solvents'
+import { percent } from '../../model/percent'
 import type { SimulatedStep } from '../../stack/simulate/simulation'
 import { filmReaches } from '../../stack/state/film'
 import { after, type History, type MixedAs, newest, theStep } from '../history'
 import type { EvidenceFrom, Lookup, Seen } from '../look'
 import { UNKNOWN } from '../look'
-import { percent } from '../words'
 
 function laid(
   look: (step: SimulatedStep, history: History) => Seen,

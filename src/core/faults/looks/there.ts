@@ -4,6 +4,7 @@ import { familyRow } from '../../knowledge/families'
 import { solventRow } from '../../knowledge/solvents'
 import { sayDuration } from '../../model/duration'
 import { isAct } from '../../model/isAct'
+import { percent } from '../../model/percent'
 import type { Substrate } from '../../model/vocabulary'
 import type { SimulatedStep } from '../../stack/simulate/simulation'
 import { coatsToCover } from '../../stack/state/coatsToCover'
@@ -13,7 +14,6 @@ import { effectsOn } from '../../stack/state/solventEffects'
 import { facing, newestRelease, newestWhole, type Stack } from '../../stack/state/stack'
 import { type History, newest, theStep } from '../history'
 import { type EvidenceFrom, type Lookup, type Seen, UNKNOWN } from '../look'
-import { percent } from '../words'
 
 /** From so much thinner on a coat is little paint; so many coats close lines of usual depth; lines so deep, mm. Source: handbook 4.5, 5.3. */
 const OVERTHINNED = 0.7

@@ -3,6 +3,7 @@ import { TOOL_ENERGY } from '../../../knowledge/energies'
 import { familyRow } from '../../../knowledge/families'
 import { OVERTHINNED, THINNING } from '../../../knowledge/thinning'
 import { capital } from '../../../model/capital'
+import { percent } from '../../../model/percent'
 import type { Coat } from '../../../model/vocabulary'
 import { changed } from '../../remedies/candidates'
 import { type CoatsToCover, coatsToCover } from '../../state/coatsToCover'
@@ -119,8 +120,4 @@ function moreCoats(context: StepContext, say: string): Remedy[] {
       },
     },
   ]
-}
-
-function percent(share: number): string {
-  return `${Math.round(share * 100)} %`
 }
