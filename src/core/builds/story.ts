@@ -21,6 +21,12 @@ export type StoryStep = {
   to: number
 }
 
+/** What follows a step's name: ", 2 coats", ", left out", or nothing. */
+export function howDone({ coats, skipped }: Pick<StoryStep, 'coats' | 'skipped'>): string {
+  if (skipped) return ', left out'
+  return coats > 0 ? `, ${coats} ${coats === 1 ? 'coat' : 'coats'}` : ''
+}
+
 /** What was mixed: its name, and what it took out of which bottle, ml. */
 export type StoryMix = { at: number; name: string; from: { bottle: string; ml: number }[] }
 

@@ -1,5 +1,12 @@
 import { DateTime } from 'luxon'
-import type { Story, StoryDay, StoryMix, StorySaid, StoryStep } from '../builds/story'
+import {
+  howDone,
+  type Story,
+  type StoryDay,
+  type StoryMix,
+  type StorySaid,
+  type StoryStep,
+} from '../builds/story'
 import { plainText } from './logFile'
 
 /** A number with one place at the most. */
@@ -57,10 +64,9 @@ function linesOf({ steps, mixes, said }: StoryDay, zone: string): string[] {
   return rows.sort((a, b) => a.at - b.at).map(({ line }) => line)
 }
 
-function stepLine({ name, parts, coats, skipped }: StoryStep): string {
-  const many = coats > 0 ? `, ${coats} ${coats === 1 ? 'coat' : 'coats'}` : ''
-  const on = parts.length > 0 ? `: ${parts.map(plainText).join(', ')}` : ''
-  return `**${plainText(name)}**${on}${skipped ? ', left out' : many}`
+function stepLine(step: StoryStep): string {
+  const on = step.parts.length > 0 ? `: ${step.parts.map(plainText).join(', ')}` : ''
+  return `**${plainText(step.name)}**${on}${howDone(step)}`
 }
 
 function mixLine({ name, from }: StoryMix): string {

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { type StoryDay, type StorySaid, storyOf } from '@/core/builds/story'
+import { howDone, type StoryDay, type StorySaid, storyOf } from '@/core/builds/story'
 import { roomWords, storyMarkdown } from '@/core/formats/storyMarkdown'
 import type { Build } from '@/core/model/build'
 import { useStock } from '@/state/hooks'
@@ -90,18 +90,17 @@ type Row = {
 
 /** All that happened on a day, in order of time. */
 function rowsOf({ steps, mixes, said }: Pick<StoryDay, 'steps' | 'mixes' | 'said'>): Row[] {
-  const done = steps.map((step): Row => {
-    const coats = step.coats > 0 ? `, ${step.coats} ${step.coats === 1 ? 'coat' : 'coats'}` : ''
-    return {
+  const done = steps.map(
+    (step): Row => ({
       key: step.step,
       at: step.from,
       to: step.to,
       colour: step.colour,
-      text: step.skipped ? `${step.name}, left out` : `${step.name}${coats}`,
+      text: `${step.name}${howDone(step)}`,
       on: step.parts.join(', '),
       kind: 'done',
-    }
-  })
+    }),
+  )
   const mixed = mixes.map(
     (mix, i): Row => ({
       key: `mix ${i}`,

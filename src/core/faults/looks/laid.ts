@@ -4,6 +4,7 @@ import { solventRow } from '../../knowledge/solvents'
 import { percent } from '../../model/percent'
 import type { SimulatedStep } from '../../stack/simulate/simulation'
 import { filmReaches } from '../../stack/state/film'
+import { coatsWord } from '../../stack/state/words'
 import { after, type History, type MixedAs, newest, theStep } from '../history'
 import type { EvidenceFrom, Lookup, Seen } from '../look'
 import { UNKNOWN } from '../look'
@@ -60,7 +61,7 @@ export const LAID_LOOKS = {
     const most = sheen === 'matt' ? MANY_COATS.matt : MANY_COATS.usual
     return {
       is: heavy(step) > 0 || coats.length > most,
-      say: `${theStep(step)} went on in ${coats.length === 1 ? 'one coat' : `${coats.length} coats`} (${coatsSaid(step)})`,
+      say: `${theStep(step)} went on in ${coatsWord(coats.length)} (${coatsSaid(step)})`,
     }
   }),
   'laid-wet': laid((step) => ({

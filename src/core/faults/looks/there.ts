@@ -12,6 +12,7 @@ import { type Film, filmState, hasReached } from '../../stack/state/film'
 import { theFilm } from '../../stack/state/filmName'
 import { effectsOn } from '../../stack/state/solventEffects'
 import { facing, newestRelease, newestWhole, type Stack } from '../../stack/state/stack'
+import { coatsWord } from '../../stack/state/words'
 import { type History, newest, theStep } from '../history'
 import { type EvidenceFrom, type Lookup, type Seen, UNKNOWN } from '../look'
 
@@ -227,7 +228,7 @@ export const THERE_LOOKS = {
       const { toCover, planned } = found
       return {
         is: toCover === null || toCover > planned,
-        say: `It takes ${toCover === null ? 'more than a hundred coats' : `${toCover} coats`} to cover what lies under it; ${planned} went on`,
+        say: `It takes ${toCover === null ? 'more than a hundred coats' : coatsWord(toCover)} to cover what lies under it; ${planned} went on`,
       }
     },
   },
@@ -260,7 +261,7 @@ export const THERE_LOOKS = {
       const coats = stack.films
         .filter((film) => film.coverage === 'whole')
         .reduce((sum, film) => sum + film.coats.length, 0)
-      return { is: coats >= MANY_FILMS, say: `${coats} coats lie on the face in all` }
+      return { is: coats >= MANY_FILMS, say: `${coatsWord(coats)} on the face in all` }
     },
   },
   'lines-are-shallow': {
