@@ -1,11 +1,12 @@
-// How long the page's main thread is busy while the demo bench (a hundred tasks) is planned: the longest task by the clock, and
-// by the time the thread itself had (which a busy machine doesn't stretch). `npm run build` comes first.
+// How long the page's main thread is busy while the demo bench (a hundred tasks) is planned, and while an amount is dragged on the panel:
+// the longest task by the clock, and by the time the thread itself had (which a busy machine doesn't stretch). `npm run build` comes first.
 import { chromium } from '@playwright/test'
 import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
 import { startServer } from './server.mjs'
 
-/** How often the bench is planned again. */
+/** How often each is done. */
 const ROUNDS = 5
+const DRAGGED_MS = 4000
 const TRACED = { includedCategories: ['toplevel', 'disabled-by-default-toplevel'] }
 
 /** Runs something and gives the tasks of the page's main thread meanwhile, ms by the clock and of the thread. */
@@ -26,30 +27,48 @@ async function traced(cdp, something) {
     .map(({ dur, tdur }) => ({ clock: dur / 1000, thread: (tdur ?? dur) / 1000 }))
 }
 
+/** Does something in rounds and says the longest task of each. */
+async function longest(what, cdp, something) {
+  const rounds = []
+  for (let round = 0; round < ROUNDS; round++) {
+    const tasks = await traced(cdp, () => something(round))
+    const most = (of) => Math.max(...tasks.map(of)).toFixed(0)
+    rounds.push({ clock: most(({ clock }) => clock), thread: most(({ thread }) => thread) })
+  }
+  const say = (of) => rounds.map(of).join(', ')
+  console.log(`longest task of the main thread while ${what}, ${ROUNDS} rounds:`)
+  console.log(
+    `  by the clock ${say(({ clock }) => clock)} ms; of the thread ${say(({ thread }) => thread)} ms`,
+  )
+}
+
 const server = await startServer({ demo: true })
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const cdp = await page.context().newCDPSession(page)
   await page.goto(`${server.url}/plan`)
   const planning = page.getByText('planning again')
+  const wishes = page.getByRole('group', { name: 'Optimise for' })
   await page.getByText(/Everything is done by/).waitFor()
   await planning.waitFor({ state: 'detached' })
-  const cdp = await page.context().newCDPSession(page)
-  const clock = []
-  const thread = []
-  for (let round = 0; round < ROUNDS; round++) {
-    // Weighing otherwise plans the whole bench again, in the worker.
-    const tasks = await traced(cdp, async () => {
-      await page.getByLabel('Optimise for').selectOption({ index: (round % 2) + 1 })
-      await planning.waitFor()
-      await planning.waitFor({ state: 'detached' })
-    })
-    clock.push(Math.max(...tasks.map((task) => task.clock)))
-    thread.push(Math.max(...tasks.map((task) => task.thread)))
-  }
-  const say = (all) => all.map((ms) => ms.toFixed(0)).join(', ')
-  console.log(`longest task of the main thread while the bench is planned, ${ROUNDS} rounds:`)
-  console.log(`  by the clock ${say(clock)} ms; of the thread ${say(thread)} ms`)
+  // Weighing otherwise plans the whole bench again, in the worker.
+  await longest('the bench is planned', cdp, async (round) => {
+    await wishes
+      .getByRole('radio')
+      .nth((round % 2) + 1)
+      .check()
+    await planning.waitFor()
+    await planning.waitFor({ state: 'detached' })
+  })
+  await page.goto(`${server.url}/panel?of=technique+sponge-chips+35&at=3`)
+  await page.getByText(/Coarse|Laying the first/).waitFor({ state: 'detached' })
+  await page.getByRole('slider', { name: 'How much' }).focus()
+  await longest('an amount is dragged by keys for four seconds', cdp, async () => {
+    const ends = Date.now() + DRAGGED_MS
+    for (let keys = 0; Date.now() < ends; keys++)
+      await page.keyboard.press(keys % 40 < 20 ? 'ArrowUp' : 'ArrowDown')
+  })
 } finally {
   await browser.close()
   server.stop()

@@ -38,8 +38,11 @@ const NOTHING: Looked = {
   failed: null,
 }
 
-/** Samples a mm: at once, with what was changed near the top of the stack or deep in it; in the end; and for what only compares. */
-const PX = { near: 5, deep: 10 / 3, whole: 10, compared: 3 } as const
+/**
+ * Samples a mm: of a panel that nothing was laid on yet; at once, with what was changed near the top of the stack or deep in it; in the end;
+ * and for what only compares.
+ */
+const PX = { first: 2.5, near: 5, deep: 10 / 3, whole: 10, compared: 3 } as const
 /** What is dragged is left alone until it rests so long, ms. */
 const RESTS = 160
 
@@ -54,12 +57,15 @@ export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false
   const [looked, setLooked] = useState(NOTHING)
   const newest = useRef<Look | null>(null)
   const [quickly] = useState(() =>
-    newestOnly(({ deep, ...asked }: Look) =>
-      desks.quick.ask((worker) => worker.look({ ...asked, px: deep ? PX.deep : PX.near })),
+    newestOnly(({ deep, first, ...asked }: Look & { first: boolean }) =>
+      desks.quick.ask((worker) =>
+        worker.look({ ...asked, px: first ? PX.first : deep ? PX.deep : PX.near }),
+      ),
     ),
   )
   const [wholly] = useState(() => newestOnly((of: Whole) => laidWhole(desks, of)))
   useEffect(() => {
+    const first = newest.current?.panel !== look?.panel
     newest.current = look
     if (!look) return setLooked(NOTHING)
     setLooked((before) => ({ ...before, whole: false, measured: false, moved: null }))
@@ -72,14 +78,18 @@ export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false
       if (!(error instanceof WorkerEnded)) tell({ failed: reasonOf(error) })
     }
     // A picture that is dragged on is shown all the same; the whole one of the same may have come first.
-    quickly(
-      look,
-      (seen) =>
-        setLooked((before) =>
-          before.whole || newest.current === null ? before : { ...before, seen, failed: null },
-        ),
-      failed,
-    )
+    const show = (seen: PanelSeen) =>
+      setLooked((before) =>
+        before.whole || newest.current === null ? before : { ...before, seen, failed: null },
+      )
+    const better = () => quickly({ ...look, first: false }, show, failed)
+    if (first) {
+      const then = (seen: PanelSeen) => {
+        show(seen)
+        if (newest.current === look) better()
+      }
+      quickly({ ...look, first }, then, failed)
+    } else better()
     const rests = setTimeout(
       () => wholly({ look, tellsMoved, tell }, () => undefined, failed),
       RESTS,

@@ -69,7 +69,7 @@ export function panelDesk(): PanelWorker {
       const { samples, seed } = laid.panel.run
       const { state, changed, lights } = lightsAt(laid, at)
       const { seen } = laid
-      const again = seen?.show === show && changed ? { rgb: seen.rgb, changed } : undefined
+      const again = seen?.show === show && changed ? { ...seen, changed } : undefined
       const rgb = pictureOf(samples, state, lights, show, seed, again)
       laid.seen = { state, lights, show, rgb }
       const grid = samples.grid as NonNullable<typeof samples.grid>

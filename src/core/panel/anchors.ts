@@ -10,6 +10,20 @@ const LIP_OF = 0.08
 /** A drop is asked for so far down, mm. */
 const BELOW_MM = 0.25
 
+const belows = new WeakMap<Samples, Int32Array>()
+const NOT_ASKED = -2
+
+/** The sample right below another, asked once a surface; −1: there is none. */
+function below(samples: Samples, i: number): number {
+  let known = belows.get(samples)
+  if (!known) {
+    known = new Int32Array(samples.count).fill(NOT_ASKED)
+    belows.set(samples, known)
+  }
+  if (known[i] === NOT_ASKED) known[i] = downFrom(samples, i, BELOW_MM)
+  return known[i] as number
+}
+
 /** The sample so far down a fall from another, mm; −1: there is none. */
 function downFrom(samples: Samples, i: number, far: number): number {
   const fx = samples.fallX[i] as number
@@ -37,12 +51,12 @@ function startsOf(samples: Samples, state: PanelState): number[] {
     const deep = (recess[i] as number) >= LIP_OF
     const hangs = (edge[i] as number) > HANGS_FROM && (recess[i] as number) < RECESS_FROM
     if (!chip && !deep && !hangs) continue
-    const below = downFrom(samples, i, BELOW_MM)
-    if (below < 0) continue
+    const under = below(samples, i)
+    if (under < 0) continue
     if (deep) {
-      if ((recess[below] as number) < RECESS_FROM) starts.add(below)
-    } else if (chip && marked[below] === 0) starts.add(i)
-    else if (hangs && (!samples.grid || (z[below] as number) < (z[i] as number) - 0.01))
+      if ((recess[under] as number) < RECESS_FROM) starts.add(under)
+    } else if (chip && marked[under] === 0) starts.add(i)
+    else if (hangs && (!samples.grid || (z[under] as number) < (z[i] as number) - 0.01))
       starts.add(i)
   }
   return [...starts]

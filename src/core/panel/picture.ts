@@ -27,14 +27,27 @@ const GRAIN = { matt: 0.17, mattSlope: 0.035, peel: 0.9, peelSlope: 0.005 } as c
 /** What a face throws back of the lamp by its gloss: how narrow, and how bright. */
 const SHINE = { narrow: 5, narrowest: 240, dull: 0.015, bright: 0.55, window: 0.16 } as const
 
-/** All films' height over the bare surface, mm: what a lamp sees of them. */
-function reliefOf(samples: Samples, { films }: PanelState): Float32Array {
-  const out = samples.z.slice()
-  for (const { kind, x, cover } of films) {
+/** How high a state's films stand, kept while a state that differs a little may be asked. */
+const reliefs = new WeakMap<PanelState, Float32Array>()
+
+/**
+ * All films' height over the bare surface, mm: what a lamp sees of them.
+ *
+ * @param again what is as it was before is as high as it was
+ */
+function reliefOf(samples: Samples, state: PanelState, again?: Again): Float32Array {
+  const known = reliefs.get(state)
+  if (known) return known
+  const before = again && reliefs.get(again.state)
+  const changed = before && again.changed
+  const out = (before ?? samples.z).slice()
+  if (changed) for (let i = 0; i < out.length; i++) if (changed[i]) out[i] = samples.z[i] as number
+  for (const { kind, x, cover } of state.films) {
     if (kind === 'release') continue
     // A mark that hides isn't as thick as one that is measured by what it hides.
     const thick = kind === 'mark' ? 0.15 : 1
     for (let i = 0; i < out.length; i++) {
+      if (changed && changed[i] === 0) continue
       const own = x[i] as number
       if (own === 0) continue
       const um = MICRONS_OF_X * thick * own * (cover ? (cover[i] as number) / 255 : 1)
@@ -42,6 +55,7 @@ function reliefOf(samples: Samples, { films }: PanelState): Float32Array {
       out[i] = (out[i] as number) + seen / 1000
     }
   }
+  reliefs.set(state, out)
   return out
 }
 
@@ -105,8 +119,8 @@ export function pictureOf(
   return lit(samples, state, lights, seed, again)
 }
 
-/** A picture that was there, and where it is another one now. */
-export type Again = { rgb: Uint8Array; changed: Changed }
+/** A picture that was there, of which state, and where it is another one now. */
+export type Again = { rgb: Uint8Array; state: PanelState; changed: Changed }
 
 const lamps = new WeakMap<Samples, Float32Array>()
 
@@ -142,7 +156,8 @@ function lit(
   const out = again ? again.rgb.slice() : new Uint8Array(samples.count * 3)
   const changed = again && samples.grid ? besideToo(again.changed, samples.grid) : null
   const metal = metals(samples, state)
-  const facing = facingOf(samples, state, seedOf(seed, 0, 'grain'), changed)
+  const relief = reliefOf(samples, state, again)
+  const facing = facingOf(samples, state, relief, seedOf(seed, 0, 'grain'), changed)
   const lights = maskedLights(state, flatly)
   const { open } = samples
   const lampWays = lampOver(samples)
@@ -258,12 +273,13 @@ function smooth(t: number): number {
 function facingOf(
   samples: Samples,
   state: PanelState,
+  relief: Float32Array,
   seed: number,
   changed: Changed | null,
 ): Pick<Samples, 'nx' | 'ny' | 'nz'> {
   const { grid } = samples
   if (!grid) return samples
-  const { dx, dy } = slopesOf(reliefOf(samples, state), grid)
+  const { dx, dy } = slopesOf(relief, grid)
   const grainX = grainOver(samples, grid, seed, GRAIN.matt)
   const grainY = grainOver(samples, grid, seed + 1, GRAIN.matt)
   const peelX = grainOver(samples, grid, seed + 2, GRAIN.peel)
