@@ -16,6 +16,7 @@ export const SCREENS = [
   '/log',
   '/faults',
   '/faults?seen=white-frost',
+  '/pictures',
   '/compare',
   '/shelf',
   '/mix',

@@ -1,23 +1,38 @@
-import Dexie, { type EntityTable, type Transaction } from 'dexie'
+import Dexie, { type EntityTable, type Table, type Transaction } from 'dexie'
 import { levelsHoldFrom } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Rows } from './rows/schemas'
-import type { ChangeRecord, DamagedRow, DataTable, FeedRecord, RowChange } from './tables'
+import type {
+  ChangeRecord,
+  DamagedRow,
+  DataTable,
+  FeedRecord,
+  PhotoRecord,
+  RowChange,
+} from './tables'
 
 type Tables = { [T in DataTable]: EntityTable<Rows[T], 'id'> } & {
   changes: EntityTable<ChangeRecord, 'seq'>
   feed: EntityTable<FeedRecord, 'seq'>
   damaged: EntityTable<DamagedRow, 'id'>
   kept: EntityTable<{ id: string; value: unknown }, 'id'>
+  /** Pictures by the id of their row, and small ones of them. */
+  photos: EntityTable<PhotoRecord, 'id'>
+  thumbs: EntityTable<PhotoRecord, 'id'>
 }
 
 /** The browser's copy of the modeller's data. */
 export type Db = Dexie & Tables
 
+/** All tables but those of pictures: a change of rows never waits for a picture, nor carries one. */
+export function rowTables({ tables }: Db): Table[] {
+  return tables.filter(({ name }) => name !== 'photos' && name !== 'thumbs')
+}
+
 /**
  * Opens the database. Version 2 has the modeller's own techniques, version 3 pins and timers, version 4 tools; version 5 has
  * indexes of the log, what was written for other tabs, damaged rows, the plan that was made last, and bottles whose level follows from the log;
- * version 6 has meshes.
+ * version 6 has meshes; version 7 what is known of pictures, test pieces and accidents, and the pictures themselves apart from all rows.
  *
  * What is confirmed is on the disk: a phone that dies a moment later has it.
  */
@@ -47,6 +62,7 @@ export function openDatabase(name = 'tectoria'): Db {
     })
     .upgrade(levelsSince)
   db.version(6).stores({ meshes: 'id' })
+  db.version(7).stores({ pictures: 'id', tests: 'id', accidents: 'id', photos: 'id', thumbs: 'id' })
   return db
 }
 

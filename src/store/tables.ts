@@ -28,6 +28,9 @@ export type ChangeRecord = {
   undoers?: Record<string, string>
 }
 
+/** A picture as it is kept, and since when, epoch milliseconds. */
+export type PhotoRecord = { id: string; blob: Blob; at: number }
+
 /** What was written, for the tabs that carry their state on: rows, or too many to tell one by one. */
 export type FeedRecord = { seq?: number; writes: Write[] | null }
 

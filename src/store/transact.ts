@@ -2,6 +2,7 @@ import { indexLog, type LogIndex, progressOfStep } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import { sameValue } from '@/core/model/sameValue'
 import type { StepRef } from '@/core/model/stepRef'
+import { rowTables } from './db'
 import { reasonOf } from './reason'
 import { readRow } from './rows/readRow'
 import type { Rows } from './rows/schemas'
@@ -57,7 +58,7 @@ export async function transact(
 ): Promise<Written> {
   const { db } = store
   try {
-    return await db.transaction('rw', db.tables, async (): Promise<Written> => {
+    return await db.transaction('rw', rowTables(db), async (): Promise<Written> => {
       const decision = await decide(readingOf(store))
       if ('refused' in decision) return { ok: false, why: decision.refused }
       const { label, writes } = decision

@@ -1,4 +1,5 @@
 import type { LoggedAct } from '@/core/model/loggedAct'
+import { rowTables } from './db'
 import { reasonOf } from './reason'
 import type { Store } from './store'
 import type { ChangeRecord, RowChange, Write } from './tables'
@@ -69,7 +70,7 @@ async function turn(
 ): Promise<Written> {
   const { db } = store
   try {
-    return await db.transaction('rw', db.tables, async (): Promise<Written> => {
+    return await db.transaction('rw', rowTables(db), async (): Promise<Written> => {
       const found = await decide()
       if (!found) return { ok: false, why: nothing }
       const { change, writes, undone, undoers = {} } = found

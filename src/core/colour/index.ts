@@ -17,6 +17,7 @@ export { groundOf } from './optics'
 export {
   colourOfLight,
   levelOf,
+  levelOfLightness,
   patchLight,
   patchUnsure,
   type WhiteBalance,

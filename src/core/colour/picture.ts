@@ -43,6 +43,12 @@ export function levelOf([r, g, b]: Light): number {
   return (r + g + b) / 3
 }
 
+/** How much light comes from something that is so light, CIELAB L*: 0 to 1, linear. */
+export function levelOfLightness(l: number): number {
+  const root = (l + 16) / 116
+  return root > 6 / 29 ? root ** 3 : (root - 4 / 29) * (108 / 841)
+}
+
 /**
  * @param level how light the patch is in truth, 0 to 1, linear: sets the exposure too; left out: as it is in the picture
  * @returns null where the patch is too dark to tell

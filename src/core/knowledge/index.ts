@@ -35,3 +35,4 @@ export {
   WEAR_TABLE as WEAR_EFFECT_TABLE,
   type WearEffect,
 } from './wearMap'
+export { PICTURE_WORDS, PIN_STATE_WORDS, PIN_WORDS } from './words/pictures'

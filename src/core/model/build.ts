@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { briefSchema } from './brief'
 import { decalPlaceSchema, sheetSchema } from './decals'
 import { dateField, idField, nameField, noteField, ranged, wholeRanged } from './fields'
 import { holderSchema } from './holder'
@@ -106,6 +107,8 @@ export const buildSchema = v.looseObject({
     v.pipe(v.array(decalPlaceSchema), v.maxLength(500, 'a list of up to 500 places')),
   ),
   steps: v.pipe(v.array(buildStepSchema), v.maxLength(1000, 'a list of up to 1000 steps')),
+  /** What it is to be, and for whom. Source: handbook 13.2. */
+  brief: v.optional(briefSchema),
   /** The day it is wanted for. */
   due: v.optional(dateField),
   /** Where it stands among the builds, the lowest first. */

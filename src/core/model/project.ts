@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { accidentSchema } from './accident'
 import { climateReadingSchema, correctionSchema, pinSchema, timerSchema } from './bench'
 import { bottleSchema } from './bottle'
 import { buildSchema } from './build'
@@ -8,8 +9,10 @@ import { loggedActSchema } from './loggedAct'
 import { meshSchema } from './mesh'
 import { storedMixSchema } from './mix'
 import { variantSchema } from './panel'
+import { pictureSchema } from './picture'
 import { sessionsSchema } from './sessions'
 import { ownTechniqueSchema } from './technique'
+import { testPieceSchema } from './testPiece'
 import { toolSchema } from './tool'
 import { AIRS } from './vocabulary'
 
@@ -42,6 +45,10 @@ export const projectSchema = v.looseObject({
   tools: v.optional(v.array(toolSchema)),
   /** Meshes that parts are drawn by. */
   meshes: v.optional(v.array(meshSchema)),
+  /** What is known of pictures: they themselves lie beside the file. */
+  pictures: v.optional(v.array(pictureSchema)),
+  tests: v.optional(v.array(testPieceSchema)),
+  accidents: v.optional(v.array(accidentSchema)),
   /** Techniques of the modeller's own. */
   techniques: v.optional(v.array(ownTechniqueSchema)),
 })

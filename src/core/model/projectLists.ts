@@ -12,6 +12,9 @@ export const PROJECT_LISTS = [
   'timers',
   'tools',
   'meshes',
+  'pictures',
+  'tests',
+  'accidents',
 ] as const
 
 /** A list of a project by its name. */

@@ -1,15 +1,23 @@
 'use client'
-import { useState } from 'react'
+import { parseAsString, useQueryStates } from 'nuqs'
+import { useCallback, useEffect, useState } from 'react'
+
 import { aligned, type PicturePoint } from '@/core/pictures/align'
+import { newestFirst } from '@/core/pictures/newestFirst'
+import { useProject, useStore } from '@/state/hooks'
+import { usePictureDesk } from '@/state/pictureDesk'
+import { photoOf } from '@/store/photos/photos'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
+import { Choose } from '@/ui/Choose'
 import { FileButton } from '@/ui/FileButton'
+import { type Marked, PointPicture } from '../shared/picture/PointPicture'
+import { mirrored, type ShownPicture, showPicture } from '../shared/picture/shown'
 import { Laid } from './Laid'
-import { type Marked, PointPicture } from './PointPicture'
-import { openPicture, type Picture } from './picture'
 
 /** Which of the two. */
 type Side = 'first' | 'second'
+const SIDES: readonly Side[] = ['first', 'second']
 const SAYS: Record<Side, string> = { first: 'First picture', second: 'Second picture' }
 const WHY_NOT = {
   'too-few': 'Three pairs lay one on the other; four take the tilt out too.',
@@ -18,7 +26,10 @@ const WHY_NOT = {
 
 /** Two pictures in hand, and the places that were chosen in both, pair by pair. */
 function usePairs() {
-  const [pictures, setPictures] = useState<Partial<Record<Side, Picture>>>({})
+  const store = useStore()
+  const desk = usePictureDesk()
+  const [asked] = useQueryStates({ first: parseAsString, second: parseAsString })
+  const [pictures, setPictures] = useState<Partial<Record<Side, ShownPicture>>>({})
   const [failed, setFailed] = useState<string | null>(null)
   const [points, setPoints] = useState<Record<Side, PicturePoint[]>>({ first: [], second: [] })
   const many = Math.min(points.first.length, points.second.length)
@@ -26,20 +37,44 @@ function usePairs() {
     from: points.second[i] as PicturePoint,
     to: points.first[i] as PicturePoint,
   }))
+  const show = useCallback((side: Side, picture: Promise<ShownPicture>) => {
+    setFailed(null)
+    picture
+      .then((shown) => {
+        setPictures((before) => ({ ...before, [side]: shown }))
+        setPoints({ first: [], second: [] })
+      })
+      .catch((error: unknown) => setFailed(reasonOf(error)))
+  }, [])
+  const take = useCallback(
+    (side: Side, id: string) =>
+      show(
+        side,
+        photoOf(store, id).then((blob) => {
+          if (!blob) throw new Error('This picture isn’t in this browser any more')
+          return showPicture(SAYS[side], blob)
+        }),
+      ),
+    [show, store],
+  )
+  const { first, second } = asked
+  useEffect(() => {
+    if (first) take('first', first)
+  }, [first, take])
+  useEffect(() => {
+    if (second) take('second', second)
+  }, [second, take])
+  const open = async (file: File) => {
+    const { photo } = await desk.ask((worker) => worker.prepare(file.name, file))
+    return showPicture(file.name, photo)
+  }
   return {
-    pictures,
-    failed,
-    points,
-    many,
+    ...{ pictures, failed, points, many, take },
     found: aligned(pairs),
-    open: (side: Side, file: File) => {
-      setFailed(null)
-      openPicture(file)
-        .then((picture) => {
-          setPictures((before) => ({ ...before, [side]: picture }))
-          setPoints({ first: [], second: [] })
-        })
-        .catch((error: unknown) => setFailed(reasonOf(error)))
+    open: (side: Side, file: File) => show(side, open(file)),
+    mirror: () => {
+      const { second } = pictures
+      if (second) show('second', Promise.resolve(mirrored(second)))
     },
     add: (side: Side, at: PicturePoint) =>
       setPoints((before) => {
@@ -57,9 +92,9 @@ function usePairs() {
   }
 }
 
-/** Two pictures of one thing, laid on each other by places that are in both. They stay on this machine, and only as long as this is open. */
+/** Two pictures of one thing, laid on each other by places that are in both: kept ones, or files that are only looked at. */
 export function CompareScreen() {
-  const { pictures, failed, points, many, found, open, add, takeBack } = usePairs()
+  const { pictures, failed, points, many, found, open, take, mirror, add, takeBack } = usePairs()
   const { first, second } = pictures
   const marks = (side: Side): Marked[] => points[side].map((at, i) => ({ at, say: String(i + 1) }))
   return (
@@ -67,10 +102,10 @@ export function CompareScreen() {
       <h1 className="font-display text-4xl font-semibold">Side by side</h1>
       <p className="mt-1 max-w-prose text-soft">
         Two pictures of one thing: before and after, the model and the real one, left and right.
-        Nothing leaves this machine, and nothing is kept.
+        Nothing leaves this machine; a file that you open here is only looked at.
       </p>
       <div className="mt-4 flex flex-wrap gap-2">
-        {(['first', 'second'] as const).map((side) =>
+        {SIDES.map((side) =>
           pictures[side] ? (
             <FileButton
               key={side}
@@ -80,6 +115,7 @@ export function CompareScreen() {
             />
           ) : null,
         )}
+        {second && <Button onClick={mirror}>Mirror the second</Button>}
         {many > 0 && <Button onClick={takeBack}>Take pair {many} back</Button>}
       </div>
       {failed && (
@@ -95,7 +131,7 @@ export function CompareScreen() {
         </p>
       )}
       <div className="mt-3 grid gap-4 md:grid-cols-2">
-        {(['first', 'second'] as const).map((side) => {
+        {SIDES.map((side) => {
           const picture = pictures[side]
           return picture ? (
             <PointPicture
@@ -108,9 +144,10 @@ export function CompareScreen() {
           ) : (
             <div
               key={side}
-              className="grid min-h-48 place-items-center border-2 border-dashed border-rule p-4"
+              className="grid min-h-48 content-center justify-items-center gap-3 border-2 border-dashed border-rule p-4"
             >
               <FileButton say={SAYS[side]} accept="image/*" onFile={(file) => open(side, file)} />
+              <KeptChoice side={side} onTake={(id) => take(side, id)} />
             </div>
           )
         })}
@@ -118,6 +155,25 @@ export function CompareScreen() {
       {first && second && typeof found !== 'string' && (
         <Laid first={first} second={second} warp={found.warp} />
       )}
+    </div>
+  )
+}
+
+/** One of the pictures that are kept, the newest first. */
+function KeptChoice({ side, onTake }: { side: Side; onTake: (id: string) => void }) {
+  const { pictures = [] } = useProject()
+  if (pictures.length === 0) return null
+  return (
+    <div className="w-64 max-w-full">
+      <Choose
+        label={`${SAYS[side]}, of those that are kept`}
+        value=""
+        choices={[
+          { value: '', say: 'Choose one' },
+          ...newestFirst(pictures).map(({ id, name }) => ({ value: id, say: name })),
+        ]}
+        onChoose={(id) => id && onTake(id)}
+      />
     </div>
   )
 }

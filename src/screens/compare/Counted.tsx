@@ -6,8 +6,8 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { number } from '@/ui/units'
 import { Views } from '@/ui/Views'
-import { PointPicture } from './PointPicture'
-import { faceBetween, type Picture, patchAt } from './picture'
+import { PointPicture } from '../shared/picture/PointPicture'
+import { faceBetween, patchAt, type ShownPicture } from '../shared/picture/shown'
 
 const KINDS = [
   { id: 'face', say: 'Two corners of the face', short: 'face' },
@@ -22,7 +22,7 @@ const NONE: Places = { face: [], is: [], isnt: [] }
 const MOST = 120_000
 
 /** Which share of a face is chipped, rusted or stained, by colours that one taps. */
-export function Counted({ pictures }: { pictures: readonly [Picture, Picture] }) {
+export function Counted({ pictures }: { pictures: readonly [ShownPicture, ShownPicture] }) {
   const [which, setWhich] = useState<'0' | '1'>('0')
   const [kind, setKind] = useState<Kind>('face')
   const [places, setPlaces] = useState<Places>(NONE)

@@ -5,8 +5,8 @@ import { labsOfPixels } from '@/core/pictures/pixels'
 import { patchesDiffer } from '@/core/pictures/share'
 import { Button } from '@/ui/Button'
 import { number } from '@/ui/units'
-import { PointPicture } from './PointPicture'
-import { type Picture, patchAt } from './picture'
+import { PointPicture } from '../shared/picture/PointPicture'
+import { patchAt, type ShownPicture } from '../shared/picture/shown'
 
 type Greys = { first: WhiteBalance; second: WhiteBalance }
 
@@ -16,8 +16,8 @@ export function Differences({
   second,
   warp,
 }: {
-  first: Picture
-  second: Picture
+  first: ShownPicture
+  second: ShownPicture
   warp: Warp
 }) {
   const [places, setPlaces] = useState<PicturePoint[]>([])

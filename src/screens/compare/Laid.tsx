@@ -3,11 +3,11 @@ import type { Warp } from '@/core/pictures/align'
 import { Button } from '@/ui/Button'
 import { useWidth } from '@/ui/useWidth'
 import { Views } from '@/ui/Views'
+import { Seen } from '../shared/picture/PointPicture'
+import type { ShownPicture } from '../shared/picture/shown'
 import { Wiper } from '../shared/Wiper'
 import { Counted } from './Counted'
 import { Differences } from './Differences'
-import { Seen } from './PointPicture'
-import type { Picture } from './picture'
 
 const WAYS = [
   { id: 'wipe', say: 'Wipe' },
@@ -18,7 +18,15 @@ const WAYS = [
 type Way = (typeof WAYS)[number]['id']
 
 /** Two pictures that lie on each other. */
-export function Laid({ first, second, warp }: { first: Picture; second: Picture; warp: Warp }) {
+export function Laid({
+  first,
+  second,
+  warp,
+}: {
+  first: ShownPicture
+  second: ShownPicture
+  warp: Warp
+}) {
   const [way, setWay] = useState<Way>('wipe')
   return (
     <section aria-label="One on the other" className="mt-6">
@@ -45,7 +53,7 @@ export function Laid({ first, second, warp }: { first: Picture; second: Picture;
   )
 }
 
-function Box({ picture, children }: { picture: Picture; children: ReactNode }) {
+function Box({ picture, children }: { picture: ShownPicture; children: ReactNode }) {
   const { width, height } = picture.canvas
   return (
     <div className="bg-surround p-3">
@@ -60,7 +68,15 @@ function Box({ picture, children }: { picture: Picture; children: ReactNode }) {
 }
 
 /** The second picture as it lies on the first. */
-function Warped({ picture, onto, warp }: { picture: Picture; onto: Picture; warp: Warp }) {
+function Warped({
+  picture,
+  onto,
+  warp,
+}: {
+  picture: ShownPicture
+  onto: ShownPicture
+  warp: Warp
+}) {
   const box = useRef<HTMLDivElement>(null)
   const scale = useWidth(box) / onto.canvas.width
   const [a, b, c, d, e, f, g, h, i] = warp
@@ -82,7 +98,7 @@ function Warped({ picture, onto, warp }: { picture: Picture; onto: Picture; warp
 }
 
 /** One, then the other, by a key: what differs jumps. */
-function Blink({ first, second, warp }: { first: Picture; second: Picture; warp: Warp }) {
+function Blink({ first, second, warp }: { first: ShownPicture; second: ShownPicture; warp: Warp }) {
   const [other, setOther] = useState(false)
   return (
     <>

@@ -39,6 +39,9 @@ const KINDS: Record<DamagedRow['table'], string> = {
   timers: 'Timer',
   tools: 'Tool',
   meshes: 'Mesh',
+  pictures: 'Picture',
+  tests: 'Test piece',
+  accidents: 'Happy accident',
   single: 'Setting',
 }
 

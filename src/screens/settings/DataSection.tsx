@@ -1,42 +1,60 @@
 'use client'
 
 import { useState } from 'react'
-import { type ImportRow, previewImport } from '@/core/formats/projectFile'
 import type { Problem } from '@/core/model/input'
-import type { Project } from '@/core/model/project'
-import { useProject, useRun, useStore } from '@/state/hooks'
-import { forgetChanges, importProject, loadDemo, wipe } from '@/store/actions/documents'
+import { useProject, useRun, useSay, useStore } from '@/state/hooks'
+import { usePictureDesk } from '@/state/pictureDesk'
+import { forgetChanges, importWithPhotos, loadDemo, wipe } from '@/store/actions/documents'
 import { exportProject } from '@/store/documents'
-import { newId } from '@/store/newId'
+import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
-import { saveFile } from '@/ui/saveFile'
+import { saveBlob, saveFile } from '@/ui/saveFile'
 import { useDropped } from '../shared/dropped'
+import { type Chosen, readFile } from './readFile'
 
-/** Files larger than this are not read at all, bytes. */
-const LARGEST_FILE = 50_000_000
+type Preview = Extract<Chosen, { kind: 'preview' }>
 
-type Chosen =
-  | { kind: 'none' }
-  | { kind: 'refused'; name: string; problems: Problem[] }
-  | { kind: 'preview'; name: string; project: Project; rows: ImportRow[] }
+/** Saves everything: one text, or with pictures an archive of it and them. */
+function useExport() {
+  const { pictures = [] } = useProject()
+  const store = useStore()
+  const say = useSay()
+  const [packing, setPacking] = useState<string | null>(null)
+  const save = async () => {
+    const name = `tectoria-${new Date().toISOString().slice(0, 10)}`
+    if (pictures.length === 0)
+      return saveFile(`${name}.json`, await exportProject(store), 'application/json')
+    try {
+      setPacking('Packing…')
+      const { exportArchive } = await import('@/store/photos/archive')
+      const file = await exportArchive(store, (done, all) =>
+        setPacking(`Packing picture ${done} of ${all}…`),
+      )
+      saveBlob(`${name}.zip`, file)
+    } catch (error) {
+      say(`Nothing was exported: ${reasonOf(error)}`)
+    } finally {
+      setPacking(null)
+    }
+  }
+  return { save, packing }
+}
 
 /** Export, import with a look before, the demo, and taking everything away. */
 export function DataSection() {
   const project = useProject()
-  const store = useStore()
   const run = useRun()
   const [chosen, setChosen] = useState<Chosen>({ kind: 'none' })
   const [wiping, setWiping] = useState(false)
 
-  const save = async () => {
-    const text = await exportProject(store)
-    saveFile(`tectoria-${new Date().toISOString().slice(0, 10)}.json`, text, 'application/json')
-  }
-  const look = async (file: File) => setChosen(await readFile(file, project))
+  const desk = usePictureDesk()
+  const { save, packing } = useExport()
+  const look = async (file: File) => setChosen(await readFile(file, project, desk, setChosen))
   useDropped('project', (file) => void look(file))
-  const take = async (incoming: Project, name: string) => {
-    if (await run(importProject, incoming, `Imported ${name}`)) setChosen({ kind: 'none' })
+  const take = async ({ project: incoming, photos, name }: Preview) => {
+    if (await run(importWithPhotos, incoming, photos, `Imported ${name}`))
+      setChosen({ kind: 'none' })
   }
   return (
     <section id="data" aria-labelledby="data-title">
@@ -45,11 +63,11 @@ export function DataSection() {
       </h2>
       <p className="text-soft">
         It lives in this browser and nowhere else. One file holds all of it: builds, shelf, mixes,
-        log, times.
+        log, times, pictures.
       </p>
       <div className="mt-3 flex flex-wrap gap-2">
-        <Button look="act" onClick={() => void save()}>
-          Export everything
+        <Button look="act" disabled={packing !== null} onClick={() => void save()}>
+          {packing ?? 'Export everything'}
         </Button>
         <FileButton
           say="Import a file"
@@ -84,34 +102,11 @@ export function DataSection() {
       )}
       <Outcome
         chosen={chosen}
-        onTake={(incoming, name) => void take(incoming, name)}
+        onTake={(preview) => void take(preview)}
         onLeave={() => setChosen({ kind: 'none' })}
       />
     </section>
   )
-}
-
-/** Looks at a file without writing anything. */
-async function readFile(file: File, current: Project): Promise<Chosen> {
-  const { name } = file
-  const refused = (problems: Problem[]): Chosen => ({ kind: 'refused', name, problems })
-  if (file.size > LARGEST_FILE)
-    return refused([
-      { path: '', found: `${Math.round(file.size / 1e6)} MB`, expected: 'a file of up to 50 MB' },
-    ])
-  const { readContent } = await import('@/core/formats/convert/content')
-  const bytes = new Uint8Array(await file.arrayBuffer())
-  const content = readContent({ name, bytes, newId })
-  if (!content.ok) return refused(content.problems)
-  const parsed = content.value
-  if (parsed.is !== 'project')
-    return refused([{ path: '', found: name, expected: 'a project, a plan or a shelf' }])
-  return {
-    kind: 'preview',
-    name,
-    project: parsed.project,
-    rows: previewImport(current, parsed.project),
-  }
 }
 
 function Outcome({
@@ -120,10 +115,16 @@ function Outcome({
   onLeave,
 }: {
   chosen: Chosen
-  onTake: (project: Project, name: string) => void
+  onTake: (preview: Preview) => void
   onLeave: () => void
 }) {
   if (chosen.kind === 'none') return null
+  if (chosen.kind === 'looking')
+    return (
+      <p role="status" className="mt-4">
+        {chosen.name}: picture {chosen.done + 1} of {chosen.all}…
+      </p>
+    )
   if (chosen.kind === 'refused') return <Refused name={chosen.name} problems={chosen.problems} />
   const replaced = chosen.rows.flatMap((row) => row.replaced)
   return (
@@ -165,8 +166,14 @@ function Outcome({
           {replaced.length > 8 ? ` and ${replaced.length - 8} more` : ''}.
         </p>
       )}
+      {chosen.without > 0 && (
+        <p className="mt-2 border-l-4 border-risk pl-3">
+          {chosen.without} of its pictures {chosen.without === 1 ? 'isn’t' : 'aren’t'} in the file:
+          only what is known of {chosen.without === 1 ? 'it' : 'them'} comes in.
+        </p>
+      )}
       <div className="mt-3 flex gap-2">
-        <Button look="act" onClick={() => onTake(chosen.project, chosen.name)}>
+        <Button look="act" onClick={() => onTake(chosen)}>
           {replaced.length > 0 ? 'Import and replace them' : 'Import it'}
         </Button>
         <Button onClick={onLeave}>Cancel</Button>

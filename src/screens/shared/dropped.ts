@@ -5,6 +5,7 @@ const TAKEN_BY = [
   { ends: /\.csv$/i, kind: 'shelf', screen: '/shelf' },
   { ends: /\.gpl$/i, kind: 'palette', screen: '/colour' },
   { ends: /\.(?:stl|obj)$/i, kind: 'mesh', screen: '/mix' },
+  { ends: /\.(?:jpe?g|png|webp|gif|bmp|avif)$/i, kind: 'picture', screen: '/pictures' },
   { ends: /\.txt$/i, kind: 'plan', screen: '/builds?new' },
   { ends: /\.(?:json|zip)$/i, kind: 'project', screen: '/settings' },
 ] as const
@@ -17,26 +18,29 @@ export function takerOf(name: string): { kind: DroppedKind; screen: string } | n
   return TAKEN_BY.find(({ ends }) => ends.test(name)) ?? null
 }
 
-/** A file on its way to the screen that takes it. */
-let onItsWay: { kind: DroppedKind; file: File } | null = null
+/** Files on their way to the screen that takes them. */
+let onItsWay: { kind: DroppedKind; files: readonly [File, ...File[]] } | null = null
 const EVENT = 'tectoria-dropped'
 
-/** Sends a file to whoever takes its kind, now or as soon as that is there. */
-export function sendDropped(kind: DroppedKind, file: File): void {
-  onItsWay = { kind, file }
+/** Sends files to whoever takes their kind, now or as soon as that is there. */
+export function sendDropped(kind: DroppedKind, files: readonly [File, ...File[]]): void {
+  onItsWay = { kind, files }
   window.dispatchEvent(new Event(EVENT))
 }
 
 /** Takes files of a kind that were dropped or pasted anywhere. */
-export function useDropped(kind: DroppedKind, take: (file: File) => void): void {
+export function useDropped(
+  kind: DroppedKind,
+  take: (file: File, all: readonly File[]) => void,
+): void {
   const current = useRef(take)
   current.current = take
   useEffect(() => {
     const look = () => {
       if (onItsWay?.kind !== kind) return
-      const { file } = onItsWay
+      const { files } = onItsWay
       onItsWay = null
-      current.current(file)
+      current.current(files[0], files)
     }
     look()
     window.addEventListener(EVENT, look)

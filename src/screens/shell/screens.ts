@@ -18,6 +18,7 @@ export const PLACES: readonly { say: string; screens: readonly [Screen, ...Scree
       { href: '/panel', say: 'Test panel' },
       { href: '/log', say: 'Log' },
       { href: '/faults', say: 'What went wrong?' },
+      { href: '/pictures', say: 'Pictures' },
       { href: '/compare', say: 'Side by side' },
     ],
   },

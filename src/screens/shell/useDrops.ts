@@ -15,10 +15,11 @@ export function useDrops(): void {
       const taker = takerOf(file.name)
       if (!taker)
         return say(
-          `${file.name} is nothing that is read here: CSV, GPL, STL, OBJ, TXT, JSON, ZIP are`,
+          `${file.name} is nothing that is read here: pictures, CSV, GPL, STL, OBJ, TXT, JSON, ZIP are`,
         )
       router.push(taker.screen)
-      sendDropped(taker.kind, file)
+      const alike = [...(files ?? [])].filter(({ name }) => takerOf(name)?.kind === taker.kind)
+      sendDropped(taker.kind, [file, ...alike.filter((other) => other !== file)])
     }
     const over = (event: DragEvent) => {
       if (event.dataTransfer?.types.includes('Files')) event.preventDefault()

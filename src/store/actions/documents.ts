@@ -3,6 +3,9 @@ import { levelsHoldFrom } from '@/core/log'
 import type { Project } from '@/core/model/project'
 import { PROJECT_LISTS } from '@/core/model/projectLists'
 import { KNOWN_FIELDS } from '../documents'
+import { dropPhotos, keepPhotos, type Photo, sweepPhotos } from '../photos/photos'
+import { fullWords } from '../photos/room'
+import { reasonOf } from '../reason'
 import type { Store } from '../store'
 import { DATA_TABLES, type Write } from '../tables'
 import { transact, type Written } from '../transact'
@@ -33,6 +36,27 @@ export function importProject(store: Store, project: Project, label: string): Pr
     },
     { whole: true },
   )
+}
+
+/** Takes a project in with its pictures: they come first, and go again where the rows can't be written. */
+export async function importWithPhotos(
+  store: Store,
+  project: Project,
+  photos: readonly Photo[],
+  label: string,
+): Promise<Written> {
+  const known = new Set(await store.db.photos.toCollection().primaryKeys())
+  try {
+    await keepPhotos(store, photos)
+  } catch (error) {
+    return { ok: false, why: fullWords(error) ?? `Nothing was imported: ${reasonOf(error)}` }
+  }
+  const written = await importProject(store, project, label)
+  if (!written.ok) {
+    const added = photos.flatMap(({ id }) => (known.has(id) ? [] : [id]))
+    await dropPhotos(store, added)
+  }
+  return written
 }
 
 /** Set once the demo was put on an empty bench: wiped, it stays away. */
@@ -80,7 +104,8 @@ export function wipe(store: Store): Promise<Written> {
 }
 
 /** Forgets what could be taken back or done again, for good. */
-export async function forgetChanges({ db }: Store): Promise<Written> {
-  await db.changes.clear()
+export async function forgetChanges(store: Store): Promise<Written> {
+  await store.db.changes.clear()
+  await sweepPhotos(store)
   return { ok: true, label: 'Forgotten: nothing can be undone any more', undo: false }
 }

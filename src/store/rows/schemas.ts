@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { accidentSchema } from '@/core/model/accident'
 import { climateReadingSchema, correctionSchema, pinSchema, timerSchema } from '@/core/model/bench'
 import { bottleSchema } from '@/core/model/bottle'
 import { buildSchema } from '@/core/model/build'
@@ -6,8 +7,10 @@ import { loggedActSchema } from '@/core/model/loggedAct'
 import { meshSchema } from '@/core/model/mesh'
 import { storedMixSchema } from '@/core/model/mix'
 import { variantSchema } from '@/core/model/panel'
+import { pictureSchema } from '@/core/model/picture'
 import { sessionsSchema } from '@/core/model/sessions'
 import { ownTechniqueSchema } from '@/core/model/technique'
+import { testPieceSchema } from '@/core/model/testPiece'
 import { toolSchema } from '@/core/model/tool'
 
 /** What there is only one of: when the modeller is at the bench, and fields of the project that this version doesn't know. */
@@ -30,6 +33,9 @@ export const ROW_SCHEMAS = {
   timers: timerSchema,
   tools: toolSchema,
   meshes: meshSchema,
+  pictures: pictureSchema,
+  tests: testPieceSchema,
+  accidents: accidentSchema,
   single: singleSchema,
 } as const
 

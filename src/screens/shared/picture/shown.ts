@@ -1,36 +1,44 @@
-/** A picture in hand, on a canvas that is read from. */
-export type Picture = { name: string; canvas: HTMLCanvasElement }
+import { sizeWithin } from '@/core/pictures/pictureFile'
 
-/** The long side that pictures are measured at, px; and what no camera takes. */
+/** A picture in hand, on a canvas that is read from. */
+export type ShownPicture = { name: string; canvas: HTMLCanvasElement }
+
+/** The long side that pictures are looked at and measured with, px. */
 const LONG = 1600
-const MOST_BYTES = 60_000_000
 
 /**
- * Opens a picture, upright as the camera said. Nothing of the file is kept but what is seen.
+ * Shows a picture that was prepared by the worker, or kept.
  *
  * @throws Error in words for the person
  */
-export async function openPicture(file: File): Promise<Picture> {
-  if (file.size > MOST_BYTES)
-    throw new Error(
-      `${file.name} has ${Math.round(file.size / 1e6)} MB: at most ${MOST_BYTES / 1e6}`,
-    )
-  const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => {
-    throw new Error(`${file.name} is no picture that can be read here`)
+export async function showPicture(name: string, blob: Blob): Promise<ShownPicture> {
+  const bitmap = await createImageBitmap(blob).catch(() => {
+    throw new Error(`${name} can’t be opened any more`)
   })
-  const scale = Math.min(1, LONG / Math.max(bitmap.width, bitmap.height))
+  const { width, height } = sizeWithin(bitmap, LONG)
   const canvas = document.createElement('canvas')
-  canvas.width = Math.max(1, Math.round(bitmap.width * scale))
-  canvas.height = Math.max(1, Math.round(bitmap.height * scale))
+  canvas.width = width
+  canvas.height = height
   const drawn = canvas.getContext('2d', { willReadFrequently: true })
-  drawn?.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
+  drawn?.drawImage(bitmap, 0, 0, width, height)
   bitmap.close()
-  return { name: file.name, canvas }
+  return { name, canvas }
+}
+
+/** A picture as a mirror shows it. */
+export function mirrored({ name, canvas }: ShownPicture): ShownPicture {
+  const turned = document.createElement('canvas')
+  turned.width = canvas.width
+  turned.height = canvas.height
+  const drawn = turned.getContext('2d', { willReadFrequently: true })
+  drawn?.setTransform(-1, 0, 0, 1, canvas.width, 0)
+  drawn?.drawImage(canvas, 0, 0)
+  return { name, canvas: turned }
 }
 
 /** A patch of a picture about a place: its side is a fiftieth of the picture's. */
 export function patchAt(
-  { canvas }: Picture,
+  { canvas }: ShownPicture,
   { x, y }: { x: number; y: number },
 ): Uint8ClampedArray {
   const half = Math.max(2, Math.round(canvas.width / 100))
@@ -39,7 +47,7 @@ export function patchAt(
 
 /** Pixels of a rectangle between two corners. */
 export function faceBetween(
-  { canvas }: Picture,
+  { canvas }: ShownPicture,
   a: { x: number; y: number },
   b: { x: number; y: number },
 ): Uint8ClampedArray {

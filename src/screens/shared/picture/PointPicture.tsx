@@ -1,4 +1,5 @@
 import {
+  type CSSProperties,
   type KeyboardEvent,
   type PointerEvent,
   type ReactNode,
@@ -7,7 +8,7 @@ import {
   useState,
 } from 'react'
 import type { PicturePoint } from '@/core/pictures/align'
-import type { Picture } from './picture'
+import type { ShownPicture } from './shown'
 
 /** How far the arrow keys move the cross, shares of the picture. */
 const STEP = { one: 0.01, many: 0.08 } as const
@@ -27,12 +28,15 @@ export function PointPicture({
   picture,
   label,
   marks,
+  seenStyle,
   onPoint,
   children,
 }: {
-  picture: Picture
+  picture: ShownPicture
   label: string
   marks: readonly Marked[]
+  /** How the picture itself is looked at. */
+  seenStyle?: CSSProperties
   onPoint: (at: PicturePoint) => void
   children?: ReactNode
 }) {
@@ -74,7 +78,9 @@ export function PointPicture({
         onKeyDown={key}
         onFocus={(event) => setKeyed(event.currentTarget.matches(':focus-visible'))}
       >
-        <Seen picture={picture} />
+        <div className="size-full" style={seenStyle}>
+          <Seen picture={picture} />
+        </div>
         {children}
         {marks.map(({ at, say }) => (
           <span
@@ -98,7 +104,7 @@ export function PointPicture({
 }
 
 /** A picture as it is seen, filling its box. */
-export function Seen({ picture }: { picture: Picture }) {
+export function Seen({ picture }: { picture: ShownPicture }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const { width, height } = picture.canvas
   useEffect(() => {

@@ -1,0 +1,66 @@
+import type { Picture } from '@/core/model/picture'
+import { dropPhotos, keepPhotos, type Photo } from '../photos/photos'
+import { fullWords } from '../photos/room'
+import { reasonOf } from '../reason'
+import type { Store } from '../store'
+import { transact, type Written } from '../transact'
+import { away, change, type Fields, GONE, put } from './rows'
+
+/** Keeps new pictures: they themselves, then what is known of them; all or none. */
+export async function addPictures(
+  store: Store,
+  added: readonly { row: Picture; photo: Photo }[],
+): Promise<Written> {
+  const first = added[0]?.row.name ?? ''
+  const label = added.length === 1 ? `Kept: ${first}` : `Kept: ${added.length} pictures`
+  try {
+    await keepPhotos(
+      store,
+      added.map(({ photo }) => photo),
+    )
+  } catch (error) {
+    return { ok: false, why: fullWords(error) ?? `Nothing was kept: ${reasonOf(error)}` }
+  }
+  const written = await transact(store, async () => ({
+    label,
+    writes: added.map(({ row }) => put('pictures', row)),
+  }))
+  if (!written.ok)
+    await dropPhotos(
+      store,
+      added.map(({ row }) => row.id),
+    )
+  return written
+}
+
+/** Changes what is known of a picture. */
+export function changePicture(
+  store: Store,
+  id: string,
+  fields: Fields<Picture>,
+  label: string,
+): Promise<Written> {
+  return transact(store, (read) => change(read, 'pictures', id, fields, label))
+}
+
+/** Changes the pins of a picture as they are now. */
+export function changePins(
+  store: Store,
+  id: string,
+  pinsOf: (now: NonNullable<Picture['pins']>) => NonNullable<Picture['pins']>,
+  label: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const row = await read.get('pictures', id)
+    if (!row) return { refused: GONE }
+    return { label, writes: [put('pictures', { ...row, pins: pinsOf(row.pins ?? []) })] }
+  })
+}
+
+/** Removes a picture; it stays beside until it can't be taken back any more. */
+export function removePicture(store: Store, id: string, name: string): Promise<Written> {
+  return transact(store, async () => ({
+    label: `Removed: ${name}`,
+    writes: [away('pictures', id)],
+  }))
+}

@@ -1,0 +1,79 @@
+import {
+  BlobReader,
+  BlobWriter,
+  type FileEntry,
+  TextReader,
+  TextWriter,
+  ZipReader,
+  ZipWriter,
+} from '@zip.js/zip.js'
+import { exportProject } from '../documents'
+import type { Store } from '../store'
+import { photoOf } from './photos'
+
+/** Where a picture lies in the archive. */
+const placeOf = (id: string) => `photos/${id}.jpg`
+const IN_PLACE = /^photos\/([A-Za-z0-9][A-Za-z0-9._-]{0,79})\.[A-Za-z0-9]{2,5}$/
+
+/** Without a time in it the same data is the same archive. */
+const AS_IT_IS = {
+  lastModDate: new Date('1980-01-01T00:00:00Z'),
+  extendedTimestamp: false,
+  useWebWorkers: false,
+} as const
+
+/** Largest text of a project, and most entries, that an archive is read with. */
+const MOST = { text: 200_000_000, entries: 20_000 } as const
+
+/**
+ * Everything in one file: the project, and the pictures beside it, one after the other.
+ *
+ * @param tell how many of how many pictures are in it
+ * Source: docs/formats.md.
+ */
+export async function exportArchive(
+  store: Store,
+  tell: (done: number, all: number) => void = () => undefined,
+): Promise<Blob> {
+  const zip = new ZipWriter(new BlobWriter('application/zip'), AS_IT_IS)
+  await zip.add('project.json', new TextReader(await exportProject(store)))
+  const ids = await store.db.pictures.toCollection().primaryKeys()
+  for (const [i, id] of ids.entries()) {
+    const photo = await photoOf(store, id)
+    // Pictures are as small as they get.
+    if (photo) await zip.add(placeOf(id), new BlobReader(photo), { level: 0 })
+    tell(i + 1, ids.length)
+  }
+  return zip.close()
+}
+
+/** An archive whose pictures are read when they are asked for. */
+export type Archive = {
+  /** The project's text; null: there is none in it. */
+  project: string | null
+  /** The pictures by the ids of their rows. */
+  photos: ReadonlyMap<string, () => Promise<Blob>>
+  close: () => Promise<void>
+}
+
+/** @throws Error in words for the person where it can't be unpacked */
+export async function openArchive(file: Blob): Promise<Archive> {
+  const zip = new ZipReader(new BlobReader(file), { useWebWorkers: false })
+  const entries = await zip.getEntries().catch(() => {
+    throw new Error('it is no archive that can be unpacked')
+  })
+  if (entries.length > MOST.entries)
+    throw new Error(`it holds ${entries.length} files: at most ${MOST.entries}`)
+  const files = entries.filter((entry): entry is FileEntry => !entry.directory)
+  const text = files.find(({ filename }) => filename === 'project.json')
+  if (text && text.uncompressedSize > MOST.text)
+    throw new Error(`its project.json has ${text.uncompressedSize} bytes: at most ${MOST.text}`)
+  const photos = new Map(
+    files.flatMap((entry) => {
+      const id = IN_PLACE.exec(entry.filename)?.[1]
+      return id ? [[id, () => entry.getData(new BlobWriter('image/jpeg'))] as const] : []
+    }),
+  )
+  const project = text ? await text.getData(new TextWriter()) : null
+  return { project, photos, close: () => zip.close() }
+}

@@ -1,0 +1,105 @@
+import type { Picture } from '@/core/model/picture'
+import { addPictures, changePins, removePicture } from '../actions/pictures'
+import { exportProject } from '../documents'
+import type { Store } from '../store'
+import { NOW, testStore } from '../tests/stores'
+import { undo } from '../undo'
+import { exportArchive, openArchive } from './archive'
+import { photoOf, sweepPhotos } from './photos'
+import { fullWords, roomWords } from './room'
+
+const row = (id: string): Picture => ({
+  id,
+  name: `Hull ${id}`,
+  at: '2026-03-14T19:00:00Z',
+  kind: 'model',
+  width: 40,
+  height: 30,
+})
+const photo = (id: string) => ({
+  id,
+  photo: new Blob([`photo of ${id}`.repeat(200)], { type: 'image/jpeg' }),
+  thumb: new Blob([`small ${id}`], { type: 'image/jpeg' }),
+})
+const both = (...ids: string[]) => ids.map((id) => ({ row: row(id), photo: photo(id) }))
+
+let n = 0
+let store: Store
+beforeEach(() => {
+  store = testStore(`photos ${++n}`)
+})
+afterEach(() => store.db.close())
+
+const textOf = async (blob: Blob | null) => (blob ? await blob.text() : null)
+
+test('a picture is kept beside the rows: the project names it and never carries it', async () => {
+  expect(await addPictures(store, both('a', 'b'))).toMatchObject({ ok: true, undo: true })
+  expect(await textOf(await photoOf(store, 'a'))).toBe('photo of a'.repeat(200))
+  expect(await textOf(await photoOf(store, 'b', 'thumbs'))).toBe('small b')
+  const text = await exportProject(store)
+  expect(JSON.parse(text).pictures).toEqual([row('a'), row('b')])
+  expect(text).not.toContain('photo of')
+})
+
+test('a row that can’t be read keeps no picture', async () => {
+  const bad = both('a').map((one) => ({ ...one, row: { ...one.row, width: -1 } }))
+  expect(await addPictures(store, bad)).toMatchObject({ ok: false })
+  expect(await photoOf(store, 'a')).toBeNull()
+})
+
+test('a removed picture comes back, until it can’t be taken back any more', async () => {
+  await addPictures(store, both('a', 'b'))
+  await removePicture(store, 'a', 'Hull a')
+  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
+  expect(await sweepPhotos(later)).toBe(0)
+  await undo(store)
+  expect(await store.db.pictures.get('a')).toEqual(row('a'))
+  expect(await photoOf(store, 'a')).not.toBeNull()
+  await removePicture(store, 'a', 'Hull a')
+  await store.db.changes.clear()
+  // Its row may still be written by another tab: what is young stays.
+  expect(await sweepPhotos(store)).toBe(0)
+  expect(await sweepPhotos(later)).toBe(1)
+  expect(await photoOf(store, 'a')).toBeNull()
+  expect(await photoOf(store, 'a', 'thumbs')).toBeNull()
+  expect(await photoOf(store, 'b')).not.toBeNull()
+})
+
+test('pins are changed as they are now', async () => {
+  await addPictures(store, both('a'))
+  const pin = {
+    id: 'p',
+    at: [0.5, 0.25] as [number, number],
+    effect: 'rust' as const,
+    state: 'wanted' as const,
+  }
+  await changePins(store, 'a', (now) => [...now, pin], 'Pinned')
+  await changePins(store, 'a', (now) => [...now, { ...pin, id: 'q' }], 'Pinned')
+  expect((await store.db.pictures.get('a'))?.pins?.map(({ id }) => id)).toEqual(['p', 'q'])
+  expect(await changePins(store, 'gone', (now) => now, 'Pinned')).toMatchObject({ ok: false })
+})
+
+test('an archive has the pictures byte for byte', async () => {
+  await addPictures(store, both('a', 'b'))
+  const told: number[] = []
+  const file = await exportArchive(store, (done) => told.push(done))
+  expect(told).toEqual([1, 2])
+  const archive = await openArchive(file)
+  expect(JSON.parse(archive.project ?? '').pictures).toEqual([row('a'), row('b')])
+  expect([...archive.photos.keys()]).toEqual(['a', 'b'])
+  expect(await textOf((await archive.photos.get('b')?.()) ?? null)).toBe('photo of b'.repeat(200))
+  await archive.close()
+})
+
+test('what is no archive is told', async () => {
+  await expect(openArchive(new Blob(['PK but nothing else']))).rejects.toThrow(/no archive/)
+})
+
+test('the room is told before it is short and when it is full', () => {
+  expect(roomWords(null)).toBeNull()
+  expect(roomWords({ used: 0, most: 10_000_000_000 })).toBeNull()
+  expect(roomWords({ used: 0, most: 26_000_000 })).toMatch(/about 10 more pictures/)
+  expect(roomWords({ used: 26_000_000, most: 26_000_000 })).toMatch(/no room for another/)
+  expect(fullWords({ name: 'AbortError', inner: { name: 'QuotaExceededError' } })).toMatch(/full/)
+  expect(fullWords(new Error('else'))).toBeNull()
+})
