@@ -1,14 +1,13 @@
 'use client'
 import { useEffect, useState } from 'react'
 import { photoOf } from '@/store/photos/photos'
-import { useStore } from './hooks'
+import type { Store } from '@/store/store'
 
 /** A kept picture as it lies in the browser: still looked for, not here, or found. */
 export type PhotoFound = Blob | 'looking' | 'lost'
 
 /** @param id null: none is looked for */
-export function usePhoto(id: string | null, size: 'photos' | 'thumbs'): PhotoFound {
-  const store = useStore()
+export function usePhoto(store: Store, id: string | null, size: 'photos' | 'thumbs'): PhotoFound {
   const [found, setFound] = useState<PhotoFound>('looking')
   useEffect(() => {
     if (id === null) return

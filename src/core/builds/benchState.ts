@@ -1,13 +1,16 @@
 import type { ClimateSeries } from '../drying/series'
 import type { Project } from '../model/project'
+import type { TestPiece } from '../model/testPiece'
 import { airAsRead, differFrom, type Room } from '../room/climateSeries'
 import { correctionOf, learntFrom, type Observed, ratiosOf } from '../room/corrections'
 import type { Corrections } from '../stack/simulate/simulation'
 import { type StockState, stockStateOf } from '../stock/stockState'
 import { type HandsMinutes, handsLearnt, handsMinutes } from './handsOn'
+import { type TestedPairs, testedPairs } from './testedPairs'
 import { type PairsKnown, pairsKnown } from './usedPairs'
 
 const MINUTE = 60_000
+const NO_TESTS: readonly TestPiece[] = []
 
 /**
  * A project with what follows from all of it and is asked by every part: its log sorted, its shelf as it stands, its room, what
@@ -18,6 +21,8 @@ export type BenchState = StockState & {
   correction: Corrections
   /** Pairs of film and solvent that were put together before; undefined while the log is too young to ask. */
   usedPairs: ReadonlySet<string> | undefined
+  /** Pairs that came out well on test pieces, and how large a surface they are good for, cm². */
+  tested: TestedPairs
   /** How long the hands take for an act on a part. */
   hands: HandsMinutes
   known: { learnt: string; hands: string; pairs: PairsKnown; asRead: ClimateSeries }
@@ -37,7 +42,10 @@ export function stateOf(given: Project, before?: BenchState): BenchState {
   const pace = JSON.stringify(ownPace.map(({ act, tool, factor }) => [act, tool, factor]))
   const hands = before?.known.hands === pace ? before.hands : handsMinutes(ownPace)
   const known = { learnt, hands: pace, pairs, asRead: airAsRead(stock.room) }
-  return { ...stock, correction, usedPairs: pairs.used, hands, known }
+  const { tests = NO_TESTS } = stock.project
+  const tested =
+    before && (before.project.tests ?? NO_TESTS) === tests ? before.tested : testedPairs(tests)
+  return { ...stock, correction, usedPairs: pairs.used, tested, hands, known }
 }
 
 /** Was the air of what was observed the same before? */

@@ -70,8 +70,7 @@ function readsAlike(sequence: Sequence, other: Sequence): boolean {
 
 /** Is everything but the steps what it was? */
 function sameFacts({ options: old }: PartSimulation, options: PartSimulation['options']): boolean {
-  const same = (field: 'notBefore' | 'from' | 'series' | 'correction' | 'shelf' | 'usedPairs') =>
-    old[field] === options[field]
+  const same = (field: keyof PartSimulation['options']) => old[field] === options[field]
   return (
     same('notBefore') &&
     same('from') &&
@@ -79,6 +78,8 @@ function sameFacts({ options: old }: PartSimulation, options: PartSimulation['op
     same('correction') &&
     same('shelf') &&
     same('usedPairs') &&
+    same('testedPairs') &&
+    same('areaCm2') &&
     old.regions?.key === options.regions?.key &&
     old.facts?.size === options.facts?.size &&
     sameValue([...(old.facts ?? [])], [...(options.facts ?? [])]) &&

@@ -85,6 +85,7 @@ function keptOf(answer: Answer, build: Build, part: Part, before: Kept | undefin
     state.project.shelf,
     state.project.mixes,
     state.usedPairs,
+    state.tested,
     state.hands,
   ]
   const from = before && alike(before.read, read) ? before.from : followsFrom(state, build, part)
@@ -114,6 +115,7 @@ function followsFrom(state: BenchState, build: Build, part: Part): unknown[] {
     build.use,
     build.school,
     state.usedPairs,
+    state.tested,
     partLogOf(state.log, build.id, part.id),
     ...entries.map(({ step }) => step),
     ...steps,

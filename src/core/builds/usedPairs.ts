@@ -2,9 +2,8 @@ import type { BuildLog, LogIndex } from '../log/logIndex'
 import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
-import type { Family } from '../model/vocabulary'
-import { resolveStep } from '../stack/state/resolvedStep'
-import { pairKey } from '../stack/state/stepContext'
+import type { Step } from '../model/sequence'
+import { pairsOf } from './testedPairs'
 
 /** A log of fewer finished steps than this has no experience to ask. */
 const YOUNG = 10
@@ -58,16 +57,13 @@ function pairsOfBuild(build: Build, log: BuildLog): OfBuild {
   let finished = 0
   for (const part of build.parts) {
     const steps = log.parts.get(part.id)?.steps
-    let open: Family[] = []
+    const done: Step[] = []
     for (const step of build.steps) {
       if (!step.parts.includes(part.id) || !isAct(step)) continue
-      if (steps?.get(step.id)?.status !== 'done') continue
-      finished += 1
-      const { solvent, family, row, coverage } = resolveStep(step, null)
-      if (solvent) for (const film of open) pairs.add(pairKey(film, solvent))
-      if (row.kind !== 'film' || !family) continue
-      open = coverage === 'whole' ? [family] : [...open, family]
+      if (steps?.get(step.id)?.status === 'done') done.push(step)
     }
+    finished += done.length
+    for (const pair of pairsOf(done)) pairs.add(pair)
   }
   return { build, log, pairs, finished }
 }

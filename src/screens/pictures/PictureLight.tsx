@@ -1,18 +1,18 @@
 import type { CSSProperties } from 'react'
 import { Button } from '@/ui/Button'
-import { AS_IT_IS, type Light } from './useLit'
+import { AS_IT_IS, type LookLight } from './useLit'
 
 const FILTER = 'lift-shadows'
 
 /** As a picture is drawn in a light. */
-export function litStyle({ brightness, contrast, shadows }: Light): CSSProperties {
+export function litStyle({ brightness, contrast, shadows }: LookLight): CSSProperties {
   const lifted = shadows > 0 ? `url(#${FILTER}) ` : ''
   if (brightness === 1 && contrast === 1 && lifted === '') return {}
   return { filter: `${lifted}brightness(${brightness}) contrast(${contrast})` }
 }
 
 /** Lifts what is dark and leaves white white. */
-export function ShadowFilter({ light: { shadows } }: { light: Light }) {
+export function ShadowFilter({ light: { shadows } }: { light: LookLight }) {
   if (shadows === 0) return null
   const exponent = 1 / (1 + 1.5 * shadows)
   return (
@@ -39,8 +39,8 @@ export function LightSliders({
   light,
   turn,
 }: {
-  light: Light
-  turn: (fields: Partial<Light>) => void
+  light: LookLight
+  turn: (fields: Partial<LookLight>) => void
 }) {
   const isTurned = SLIDERS.some(({ name }) => light[name] !== AS_IT_IS[name])
   return (

@@ -4,8 +4,8 @@ import { useRun } from '@/state/hooks'
 import { changePicture } from '@/store/actions/pictures'
 
 /** How a picture is looked at; never written into it. */
-export type Light = { brightness: number; contrast: number; shadows: number }
-export const AS_IT_IS: Light = { brightness: 1, contrast: 1, shadows: 0 }
+export type LookLight = { brightness: number; contrast: number; shadows: number }
+export const AS_IT_IS: LookLight = { brightness: 1, contrast: 1, shadows: 0 }
 
 /** A slider that rests so long is meant, ms. */
 const RESTS = 400
@@ -13,7 +13,7 @@ const RESTS = 400
 /** The light that a picture is looked at in: turned at once, kept when it rests. */
 export function useLit({ id, light: kept }: Picture) {
   const run = useRun()
-  const [light, setLight] = useState<Light>({ ...AS_IT_IS, ...kept })
+  const [light, setLight] = useState<LookLight>({ ...AS_IT_IS, ...kept })
   const [turned, setTurned] = useState(false)
   useEffect(() => {
     if (!turned) return
@@ -25,7 +25,7 @@ export function useLit({ id, light: kept }: Picture) {
   }, [turned, light, id, run])
   return {
     light,
-    turn: (fields: Partial<Light>) => {
+    turn: (fields: Partial<LookLight>) => {
       setLight((now) => ({ ...now, ...fields }))
       setTurned(true)
     },

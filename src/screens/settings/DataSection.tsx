@@ -11,9 +11,9 @@ import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveBlob, saveFile } from '@/ui/saveFile'
 import { useDropped } from '../shared/dropped'
-import { type Chosen, readFile } from './readFile'
+import { type ChosenFile, readFile } from './readFile'
 
-type Preview = Extract<Chosen, { kind: 'preview' }>
+type Preview = Extract<ChosenFile, { kind: 'preview' }>
 
 /** Saves everything: one text, or with pictures an archive of it and them. */
 function useExport() {
@@ -45,7 +45,7 @@ function useExport() {
 export function DataSection() {
   const project = useProject()
   const run = useRun()
-  const [chosen, setChosen] = useState<Chosen>({ kind: 'none' })
+  const [chosen, setChosen] = useState<ChosenFile>({ kind: 'none' })
   const [wiping, setWiping] = useState(false)
 
   const desk = usePictureDesk()
@@ -114,7 +114,7 @@ function Outcome({
   onTake,
   onLeave,
 }: {
-  chosen: Chosen
+  chosen: ChosenFile
   onTake: (preview: Preview) => void
   onLeave: () => void
 }) {

@@ -10,7 +10,7 @@ import { reasonOf } from '@/store/reason'
 const LARGEST = { file: 50_000_000, archive: 4_000_000_000 } as const
 
 /** A file that was looked at. */
-export type Chosen =
+export type ChosenFile =
   | { kind: 'none' }
   | { kind: 'looking'; name: string; done: number; all: number }
   | { kind: 'refused'; name: string; problems: Problem[] }
@@ -24,7 +24,7 @@ export type Chosen =
       without: number
     }
 
-function refused(name: string, path: string, found: string, expected: string): Chosen {
+function refused(name: string, path: string, found: string, expected: string): ChosenFile {
   return { kind: 'refused', name, problems: [{ path, found, expected }] }
 }
 
@@ -37,8 +37,8 @@ export async function readFile(
   file: File,
   current: Project,
   desk: PictureDesk,
-  tell: (chosen: Chosen) => void,
-): Promise<Chosen> {
+  tell: (chosen: ChosenFile) => void,
+): Promise<ChosenFile> {
   const { name } = file
   const isArchive = /\.zip$/i.test(name)
   const most = isArchive ? LARGEST.archive : LARGEST.file
@@ -57,7 +57,7 @@ async function readText(
   file: Blob,
   current: Project,
   photos: Photo[],
-): Promise<Chosen> {
+): Promise<ChosenFile> {
   const { readContent } = await import('@/core/formats/convert/content')
   const content = readContent({ name, bytes: new Uint8Array(await file.arrayBuffer()), newId })
   if (!content.ok) return { kind: 'refused', name, problems: content.problems }
@@ -74,8 +74,8 @@ async function readArchive(
   file: File,
   current: Project,
   desk: PictureDesk,
-  tell: (chosen: Chosen) => void,
-): Promise<Chosen> {
+  tell: (chosen: ChosenFile) => void,
+): Promise<ChosenFile> {
   const { name } = file
   const { openArchive } = await import('@/store/photos/archive')
   try {

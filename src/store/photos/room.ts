@@ -1,5 +1,5 @@
 /** How much this browser keeps, and has room for, bytes. */
-export type Room = { used: number; most: number }
+export type BrowserRoom = { used: number; most: number }
 
 /** A picture of a phone takes about so much with its small one, bytes. */
 const PICTURE = 2_500_000
@@ -7,18 +7,18 @@ const PICTURE = 2_500_000
 const FEW = 100
 
 /** What the browser says of its room; null: it doesn't say. */
-export async function roomHere(): Promise<Room | null> {
+export async function roomHere(): Promise<BrowserRoom | null> {
   const told = await navigator.storage?.estimate?.().catch(() => null)
   return told?.quota ? { used: told.usage ?? 0, most: told.quota } : null
 }
 
 /** How many pictures more there is room for, about. */
-export function picturesMore({ used, most }: Room): number {
+export function picturesMore({ used, most }: BrowserRoom): number {
   return Math.max(0, Math.floor((most - used) / PICTURE))
 }
 
 /** What is to be told of the room before pictures are added; null: there is enough. */
-export function roomWords(room: Room | null): string | null {
+export function roomWords(room: BrowserRoom | null): string | null {
   if (!room) return null
   const more = picturesMore(room)
   if (more >= FEW) return null

@@ -9,6 +9,8 @@ import type { Drafted, SimulatedStep, SimulateOptions } from './simulation'
 /** What each region of a part is told of the sequence. */
 export type Settings = ReadonlyMap<RegionId, Setting>
 
+const NOTHING_TESTED: Setting['testedPairs'] = new Map()
+
 /** What a sequence says of itself beside its steps. */
 export function settingOf(sequence: Sequence, options: SimulateOptions): Setting {
   return {
@@ -21,6 +23,8 @@ export function settingOf(sequence: Sequence, options: SimulateOptions): Setting
     sequence,
     shelf: options.shelf ?? [],
     usedPairs: options.usedPairs ?? null,
+    testedPairs: options.testedPairs ?? NOTHING_TESTED,
+    areaCm2: options.areaCm2 ?? null,
   }
 }
 

@@ -175,6 +175,7 @@ describe('a log that knows some pairs', () => {
     { wait: '1 h' },
     { do: 'line-clean' },
   ]
+  const tested = sequence(steps)
   const told = (usedPairs?: ReadonlySet<string>) =>
     simulate(sequence(steps), usedPairs ? { usedPairs } : {})
       .drafts.filter((draft) => draft.rule === 'scrap-test-first')
@@ -182,6 +183,19 @@ describe('a log that knows some pairs', () => {
 
   it('asks for a test piece where a pair is new and moves the film', () => {
     expect(told(new Set())).toEqual([2, 4])
+  })
+
+  it.each<[string, number | null, number[], RegExp | null]>([
+    ['large enough', 40, [], null],
+    ['of a surface that nobody measured', null, [], null],
+    ['too small', 400, [2, 4], /good for up to 40 cm², and this has 400: try it on a larger one/],
+  ])('is silent with a test piece, unless it was too small: %s', (_, areaCm2, steps, words) => {
+    const testedPairs = new Map([[pairKey('enamel', 'spirit-mild'), 40]])
+    const own = areaCm2 === null ? {} : { areaCm2 }
+    const { drafts } = simulate(tested, { usedPairs: new Set(), testedPairs, ...own })
+    const found = drafts.filter(({ draft, rule }) => rule === 'scrap-test-first' && draft)
+    expect(found.map(({ step }) => step)).toEqual(steps)
+    if (words) expect(found[0]?.draft.because).toMatch(words)
   })
 
   it('is silent for a pair that it knows, and where there is no log', () => {

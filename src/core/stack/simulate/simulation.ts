@@ -83,6 +83,10 @@ export type SimulateOptions = {
   shelf?: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
   usedPairs?: ReadonlySet<string>
+  /** Pairs that came out well on a test piece, and how large a surface that is good for, cm². */
+  testedPairs?: ReadonlyMap<string, number>
+  /** Of the surface, cm²; left out: nobody says. */
+  areaCm2?: number
 }
 
 /** The modeller's own factor on the drying of what a step lays. */

@@ -56,6 +56,9 @@ export type Setting = {
   shelf: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows, as `pairKey`; null: there is no log to ask. */
   usedPairs: ReadonlySet<string> | null
+  /** Pairs that came out well on a test piece, and how large a surface that is good for, cm². */
+  testedPairs: ReadonlyMap<string, number>
+  areaCm2: number | null
 }
 
 /** What a way out needs to know of a bottle. */

@@ -16,7 +16,10 @@ export const scrapTestFirst: Rule = {
   judge: (context) => {
     if (context.step.tested) return null
     const effects = effectsOn(context)
-    if (context.step.intent === 'attack') return draft(context, effects[0] ?? null)
+    if (context.step.intent === 'attack') {
+      const [first = null] = effects
+      return first && isTested(context, first) ? null : draft(context, first)
+    }
     const { usedPairs } = context.setting
     const { solvent } = context.resolved
     if (!usedPairs || !solvent || context.resolved.row.kind === 'open') return null
@@ -26,10 +29,32 @@ export const scrapTestFirst: Rule = {
         effect !== 's' &&
         film.role !== 'release' &&
         film.family !== context.resolved.family &&
-        !usedPairs.has(pairKey(film.family, solvent)),
+        !usedPairs.has(pairKey(film.family, solvent)) &&
+        !isTested(context, { film, effect }),
     )
     return unknown ? draft(context, unknown) : null
   },
+}
+
+/** How large a surface a test piece is good for, cm²; undefined: none was made that came out well. */
+function goodFor({ setting, resolved }: StepContext, { film }: FilmEffect): number | undefined {
+  return resolved.solvent
+    ? setting.testedPairs.get(pairKey(film.family, resolved.solvent))
+    : undefined
+}
+
+/** Did it come out well on a test piece that is large enough for this surface? */
+function isTested(context: StepContext, hit: FilmEffect): boolean {
+  const good = goodFor(context, hit)
+  return good !== undefined && (context.setting.areaCm2 ?? 0) <= good
+}
+
+/** Why a test piece is wanted, where there is none or too small a one. */
+function wanting(context: StepContext, hit: FilmEffect | null): string {
+  const good = hit ? goodFor(context, hit) : undefined
+  if (good !== undefined)
+    return `Your test piece is good for up to ${Math.round(good)} cm², and this has ${Math.round(context.setting.areaCm2 ?? 0)}: try it on a larger one`
+  return `${context.step.intent === 'attack' ? 'That is meant' : 'Your log doesn’t know this pair'}: try it on a test piece first`
 }
 
 function draft(context: StepContext, hit: FilmEffect | null): Draft {
@@ -39,7 +64,7 @@ function draft(context: StepContext, hit: FilmEffect | null): Draft {
     : `${context.resolved.solvent ? capital(theSolvent(context)) : 'This'} is meant to eat into it`
   return {
     severity: 'note',
-    because: `${what}. ${step.intent === 'attack' ? 'That is meant' : 'Your log doesn’t know this pair'}: try it on a test piece first.`,
+    because: `${what}. ${wanting(context, hit)}.`,
     on: hit ? { film: hit.film.family, state: filmState(hit.film, at, series) } : {},
     candidates: () => [
       {

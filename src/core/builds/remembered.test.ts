@@ -1,0 +1,182 @@
+import type { Accident } from '../model/accident'
+import type { Build } from '../model/build'
+import type { Picture } from '../model/picture'
+import type { ActStep, Step } from '../model/sequence'
+import type { TestPiece } from '../model/testPiece'
+import { pairKey } from '../stack/state/stepContext'
+import { actOf, placesAgain } from './accidents'
+import { briefReview } from './brief'
+import { pairsOf, stepsToTry, testedPairs } from './testedPairs'
+
+const ENAMEL: ActStep[] = [
+  { do: 'base', family: 'enamel', colour: '#5B6B3A' },
+  { do: 'line', family: 'enamel' },
+]
+const LACQUER: ActStep[] = [
+  { do: 'base', family: 'water-acrylic' },
+  { do: 'clear', family: 'lacquer' },
+]
+const PAIR = pairKey('enamel', 'spirit-mild')
+const OTHER = pairKey('water-acrylic', 'lacquer-mild')
+const piece = (fields: Partial<TestPiece>): TestPiece => ({
+  id: 't',
+  name: 'Spoon',
+  at: '2026-03-14T19:00:00Z',
+  on: 'spoon',
+  areaCm2: 4,
+  result: 'good',
+  tried: [
+    { id: 'a', steps: ENAMEL },
+    { id: 'b', steps: LACQUER },
+  ],
+  ...fields,
+})
+
+test('a pair is each solvent with the films that lie open', () => {
+  expect([...pairsOf(ENAMEL)]).toEqual([PAIR])
+  expect([...pairsOf(LACQUER)]).toEqual([OTHER])
+})
+
+test.each<[string, Partial<TestPiece>[], [string, number][]]>([
+  [
+    'all that was tried, for ten times its area',
+    [{}],
+    [
+      [PAIR, 40],
+      [OTHER, 40],
+    ],
+  ],
+  ['the chosen one alone', [{ chosen: 'b' }], [[OTHER, 40]]],
+  ['nothing where it came out badly', [{ result: 'bad' }], []],
+  ['the larger of two', [{ chosen: 'a' }, { chosen: 'a', areaCm2: 9 }], [[PAIR, 90]]],
+])('a test piece is good for %s', (_, pieces, good) => {
+  expect([...testedPairs(pieces.map(piece))]).toEqual(good)
+})
+
+test('nothing is good before it is said', () => {
+  const { result: _, ...unsaid } = piece({})
+  expect(testedPairs([unsaid]).size).toBe(0)
+})
+
+test('what is tried is the step and the films that it comes on, as acts alone', () => {
+  const before = [
+    { do: 'prime', id: '1', parts: ['hull'] },
+    { do: 'base', family: 'enamel', id: '2', parts: ['hull'], bottle: 'x' },
+    { wait: '24 h', id: '3', parts: ['hull'] },
+    { do: 'tape', id: '4', parts: ['hull'] },
+  ] as unknown as Step[]
+  const step = { do: 'line', id: '5', parts: ['hull'], accepted: [], zones: ['top'] } as ActStep
+  expect(stepsToTry(before, step)).toEqual([{ do: 'base', family: 'enamel' }, { do: 'line' }])
+})
+
+const BUILD = {
+  id: 'b',
+  name: 'Ploughman 6',
+  scale: 72,
+  parts: [{ id: 'leg', name: 'Leg', substrate: 'polystyrene', areaCm2: 30 }],
+  zones: [
+    {
+      id: 'port',
+      part: 'leg',
+      name: 'Port knee',
+      facing: 'side',
+      height: 0.2,
+      wear: ['trap'],
+      mirror: 'starboard',
+      share: 0.2,
+    },
+    {
+      id: 'starboard',
+      part: 'leg',
+      name: 'Starboard knee',
+      facing: 'side',
+      height: 0.2,
+      wear: ['trap'],
+      share: 0.2,
+    },
+    {
+      id: 'foot',
+      part: 'leg',
+      name: 'Foot',
+      facing: 'side',
+      height: 0.05,
+      wear: ['trap'],
+      share: 0.2,
+    },
+    { id: 'top', part: 'leg', name: 'Hip', facing: 'up', height: 0.9, share: 0.2 },
+    { id: 'back', part: 'leg', name: 'Back', facing: 'side', height: 0.5, share: 0.2 },
+  ],
+  steps: [
+    {
+      id: 's1',
+      parts: ['leg'],
+      do: 'rust-wash',
+      amount: 0.04,
+      zones: ['port'],
+      note: 'ran by itself',
+    },
+  ],
+} as unknown as Build
+const ACCIDENT: Accident = {
+  id: 'x',
+  name: 'The tide mark',
+  at: '2026-03-14T19:00:00Z',
+  build: 'b',
+  part: 'leg',
+  zone: 'port',
+  steps: [{ do: 'rust-wash', amount: 0.04 }],
+}
+
+test('an accident is offered where it fits, the mirror told, and not where it is', () => {
+  const found = placesAgain(BUILD, ACCIDENT)
+  expect(found.map(({ zone, mirrored }) => [zone.id, mirrored])).toEqual([
+    ['starboard', true],
+    ['foot', false],
+    ['back', false],
+  ])
+  expect(found[0]?.why).toBe('worn alike: trap')
+  const laid = {
+    ...BUILD,
+    steps: [
+      ...BUILD.steps,
+      { id: 's2', parts: ['leg'], do: 'rust-wash', amount: 0.04, zones: ['foot'] },
+    ],
+  } as Build
+  expect(placesAgain(laid, ACCIDENT).map(({ zone }) => zone.id)).not.toContain('foot')
+})
+
+test('what makes it again is what was done and how much, not where or why', () => {
+  expect(actOf(BUILD.steps[0] as Build['steps'][number])).toEqual({ do: 'rust-wash', amount: 0.04 })
+})
+
+const picture = (id: string, fields: Partial<Picture>): Picture => ({
+  id,
+  name: id,
+  at: '2026-03-14T19:00:00Z',
+  kind: 'model',
+  build: 'b',
+  width: 4,
+  height: 3,
+  ...fields,
+})
+
+test('a brief is looked over with its own picture or the newest of the model', () => {
+  const brief: Build['brief'] = {
+    points: [
+      { id: '1', say: 'Rust below the knees', state: 'done', picture: 'old' },
+      { id: '2', say: 'No gloss anywhere', state: 'wanted' },
+      { id: '3', say: 'Numbers on both sides', state: 'waived', why: 'The sheet has one' },
+      { id: '4', say: 'Glass in the lamps', state: 'not-possible' },
+    ],
+  }
+  const { points, open } = briefReview({ ...BUILD, brief }, [
+    picture('old', {}),
+    picture('new', { at: '2026-03-16T19:00:00Z' }),
+    picture('real', { at: '2026-03-17T19:00:00Z', kind: 'reference' }),
+    picture('other', { at: '2026-03-18T19:00:00Z', build: 'c' }),
+  ])
+  expect(points.map((one) => one.picture?.id)).toEqual(['old', 'new', 'new', 'new'])
+  // Left without a reason is open as well.
+  expect(open).toBe(2)
+  expect(briefReview(BUILD, [])).toEqual({ points: [], open: 0 })
+})
