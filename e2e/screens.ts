@@ -17,6 +17,7 @@ export const SCREENS = [
   '/faults',
   '/faults?seen=white-frost',
   '/pictures',
+  '/tests',
   '/compare',
   '/shelf',
   '/mix',

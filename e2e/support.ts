@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { test as base, expect, type Locator, type Page } from '@playwright/test'
+import { strFromU8, unzipSync } from 'fflate'
 import { PLACES } from '../src/screens/shell/screens'
 
 /** A Tuesday evening in Lisbon, 35 minutes before the demo's session. */
@@ -80,13 +81,16 @@ export function inPlaces(page: Page): Locator {
   return page.getByRole('navigation', { name: 'Places' })
 }
 
-/** Everything in the browser, as the file that is exported. */
+/** Everything in the browser, as the file that is exported; pictures lie beside it there. */
 export async function exported(page: Page): Promise<Record<string, unknown>> {
   await goTo(page, 'Settings')
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export everything' }).click()
   const file = await (await waiting).path()
-  const project = JSON.parse(readFileSync(file, 'utf8')) as Record<string, unknown>
+  const bytes = readFileSync(file)
+  const isArchive = bytes[0] === 0x50 && bytes[1] === 0x4b
+  const text = isArchive ? strFromU8(unzipSync(bytes)['project.json'] as Uint8Array) : `${bytes}`
+  const project = JSON.parse(text) as Record<string, unknown>
   delete project.exportedAt
   return project
 }

@@ -46,7 +46,7 @@ if (!isFresh()) {
     format: 'esm',
     target: 'node20',
     logLevel: 'error',
-    external: ['highs'],
+    external: ['highs', '@playwright/test'],
     alias: { '@': join(root, 'src') },
     banner: {
       js: "import { createRequire as __cr } from 'node:module'; const require = __cr(import.meta.url);",

@@ -9,6 +9,7 @@ import type { Sessions } from '@/core/model/sessions'
 import type { Zone } from '@/core/model/zone'
 import builds from './builds.json'
 import hound from './hound.json'
+import { DEMO_BRIEF, dampEvening, demoAccidents, demoPictures, demoTests } from './remembered'
 import { DEMO_TOOLS, demoShelf } from './shelf'
 
 /** The four builds, in the open project format. */
@@ -155,11 +156,19 @@ function demoSessions(now: number, zone: string): Sessions {
  * @param zone time zone of the sessions, as "Europe/Lisbon"
  */
 export function demoProject(now: number, zone: string): Project {
-  const acts = [...PAST.flatMap((past) => actsOf(past, now)), ...runningCoat(now), ...remarks(now)]
+  const damp = dampEvening(now)
+  const acts = [
+    ...PAST.flatMap((past) => actsOf(past, now)),
+    ...runningCoat(now),
+    ...remarks(now),
+    ...damp.acts,
+  ]
   return {
     format: 'tectoria-project',
     version: 1,
-    builds: DEMO_BUILDS,
+    builds: DEMO_BUILDS.map((build) =>
+      build.id === GANNET.id ? { ...build, brief: DEMO_BRIEF } : build,
+    ),
     meshes: [HOUND],
     shelf: demoShelf(now),
     tools: DEMO_TOOLS,
@@ -200,7 +209,11 @@ export function demoProject(now: number, zone: string): Project {
         celsius: 20,
         humidity: 50,
       },
+      ...damp.climate,
     ],
+    pictures: demoPictures(now),
+    tests: demoTests(now),
+    accidents: demoAccidents(now),
     panels: [],
     corrections: [],
   }

@@ -45,6 +45,8 @@ export type StoryDay = {
   steps: StoryStep[]
   mixes: StoryMix[]
   said: StorySaid[]
+  /** Pictures of the model that were taken that day. */
+  pictures: { id: string; name: string }[]
   /** Least and most that was read while it was worked; null: nobody read it. */
   room: { celsius: [number, number]; humidity: [number, number] } | null
 }
@@ -89,6 +91,7 @@ export function storyOf(
       steps: stepsOf(own, project, id),
       mixes: mixesOf(own, project),
       said: saidOf(own, project, id),
+      pictures: picturesOn(date, project, id, zone),
       room: roomBetween(room.reads, from, to),
     }
   })
@@ -128,6 +131,22 @@ function stepsOf(acts: readonly LoggedAct[], { builds }: Project, id: string): S
     found.set(act.step, own)
   }
   return [...found.values()]
+}
+
+function picturesOn(
+  date: string,
+  { pictures = [] }: Project,
+  id: string,
+  zone: string,
+): StoryDay['pictures'] {
+  return pictures
+    .filter(
+      (one) =>
+        one.build === id &&
+        one.kind !== 'reference' &&
+        DateTime.fromISO(one.at, { zone }).toISODate() === date,
+    )
+    .map(({ id, name }) => ({ id, name }))
 }
 
 function mixesOf(acts: readonly LoggedAct[], { mixes, shelf }: Project): StoryMix[] {

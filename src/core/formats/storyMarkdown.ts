@@ -32,6 +32,7 @@ export function storyMarkdown({ name, scale, figures, cost, days }: Story, zone:
       '',
       ...linesOf(day, zone).map((line) => `- ${line}`),
       '',
+      ...day.pictures.flatMap(({ id, name }) => [`![${plainText(name)}](photos/${id}.jpg)`, '']),
     ]),
   ].join('\n')
 }

@@ -36,3 +36,4 @@ export {
   type WearEffect,
 } from './wearMap'
 export { PICTURE_WORDS, PIN_STATE_WORDS, PIN_WORDS } from './words/pictures'
+export { GROUND_WORDS } from './words/tests'

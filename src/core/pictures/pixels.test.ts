@@ -2,6 +2,7 @@ import { byteOfLight, LIGHT_OF_BYTE } from '../colour/bytesOfLight'
 import { patchLight, whiteBalance } from '../colour/picture'
 import { deltaE00, type Lab, labOf } from '../colour/spectrum'
 import { labsOfPixels } from './pixels'
+import { grownBetween } from './share'
 
 const bytes = (hex: string): [number, number, number] =>
   [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16)) as [number, number, number]
@@ -46,4 +47,14 @@ test.each(CASTS)(
 test('of many pixels fewer are taken, evenly', () => {
   const many = Uint8ClampedArray.from(Array.from({ length: 40 }, (_, i) => pixel([i, i, i])).flat())
   expect(labsOfPixels(many, undefined, 4)).toHaveLength(10)
+})
+
+test.each([
+  [0.03, 0.0312, true],
+  [0.03, 0.0333, false],
+  [0.03, 0.02, false],
+  [0, 0, true],
+  [0, 0.01, false],
+])('a share of %d that comes to %d stands still: %s', (before, after, still) => {
+  expect(grownBetween(before, after).still).toBe(still)
 })

@@ -43,6 +43,15 @@ export function countedShare(
   return { share: over(0.5), from: over(0.5 + MOVED / 2), to: over(0.5 - MOVED / 2) }
 }
 
+/** Rust that grew by less than so much of itself between two looks stands still: it may be sealed. Source: handbook 13.1. */
+const STILL = 0.05
+
+/** How much a share grew between two looks, as a part of what it was, and whether it stands still. */
+export function grownBetween(before: number, after: number): { by: number; still: boolean } {
+  const by = before > 0 ? (after - before) / before : after > 0 ? 1 : 0
+  return { by, still: Math.abs(by) < STILL }
+}
+
 const ROUNDS = 6
 
 function meanOf(labs: readonly Lab[]): Lab {

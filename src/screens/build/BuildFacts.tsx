@@ -2,6 +2,7 @@
 import type { Build } from '@/core/model/build'
 import { useRun } from '@/state/hooks'
 import { editBuild } from '@/store/actions/builds'
+import { Brief } from './Brief'
 import { BuildTools } from './BuildTools'
 import { Lengths } from './Lengths'
 import { RelayClears, Schools } from './Schools'
@@ -56,6 +57,7 @@ export function BuildFacts({ build }: { build: Build }) {
         <RelayClears build={build} />
       </fieldset>
       <div className="mt-4">
+        <Brief build={build} />
         <Schools build={build} />
         <Lengths build={build} />
         <BuildTools build={build} />

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import type { PartRemedy } from '@/core/builds'
+import { asksTestPiece, type PartRemedy } from '@/core/builds'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
@@ -15,6 +15,7 @@ export function FindingRow({
   follow,
   part,
   seen,
+  test,
   onApply,
   onAccept,
 }: {
@@ -25,6 +26,8 @@ export function FindingRow({
   part: string
   /** Where it is seen what it does. */
   seen: string
+  /** Where a test piece is made for it. */
+  test: string
   onApply: (remedy: PartRemedy, on: 'part' | 'every') => void
   onAccept: (reason: string | null) => void
 }) {
@@ -83,6 +86,11 @@ export function FindingRow({
           >
             Accept anyway
           </button>
+        )}
+        {asksTestPiece(finding.rule) && (
+          <Link href={test} className="inline-flex min-h-8 items-center text-sm text-act underline">
+            Make a test piece
+          </Link>
         )}
         <Link href={seen} className="inline-flex min-h-8 items-center text-sm text-act underline">
           See what it does

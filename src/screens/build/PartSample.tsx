@@ -6,6 +6,7 @@ import { usePlan } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { useNow } from '../shared/now'
 import { panelHref } from '../shared/panelHref'
+import { testHref } from '../shared/testHref'
 import { AddStep } from './AddStep'
 import { followers } from './AllFindings'
 import { CutThrough } from './CutThrough'
@@ -118,6 +119,7 @@ function FindingsAt({
       follow={followers(judged.findings, finding)}
       part={part.name}
       seen={panelHref({ build, part: part.id, step })}
+      test={testHref({ build, part: part.id, step })}
       onApply={(remedy, on) => void edits.apply(remedy, on)}
       onAccept={(reason) => void edits.accept(finding, reason)}
     />

@@ -8,6 +8,7 @@ import { cx } from '@/ui/cx'
 import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
 import { localeHere, number } from '@/ui/units'
+import { Thumb } from '../shared/picture/Thumb'
 import { zoneHere } from '../shared/WhenField'
 import { PaperHead } from './PaperHead'
 
@@ -38,7 +39,7 @@ export function StoryPage({ build }: { build: Build }) {
   )
 }
 
-function Day({ day: { date, steps, mixes, said, room } }: { day: StoryDay }) {
+function Day({ day: { date, steps, mixes, said, room, pictures } }: { day: StoryDay }) {
   return (
     <section className="mt-8 break-inside-avoid">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-strong pb-1">
@@ -74,6 +75,16 @@ function Day({ day: { date, steps, mixes, said, room } }: { day: StoryDay }) {
           </li>
         ))}
       </ol>
+      {pictures.length > 0 && (
+        <ul className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+          {pictures.map(({ id, name }) => (
+            <li key={id} className="break-inside-avoid">
+              <Thumb id={id} say={name} className="h-40 w-full" />
+              <span className="text-sm text-soft">{name}</span>
+            </li>
+          ))}
+        </ul>
+      )}
     </section>
   )
 }

@@ -7,6 +7,7 @@ import { number } from '@/ui/units'
 import { capital, stepName } from '../shared/words'
 import type { ShownPart } from './judged'
 import { PartSection } from './PartSection'
+import { Pinned } from './Pinned'
 import type { EditBuild } from './useBuildEdits'
 import { WearStory } from './WearStory'
 
@@ -32,33 +33,37 @@ export function Wear({
       ),
     [judged],
   )
-  if (!map || zonesOf(build, part.id).length === 0) return null
+  const pinned = <Pinned build={build} isOpen={(step) => open.has(step)} edit={edit} />
+  if (!map || zonesOf(build, part.id).length === 0) return pinned
   const steps = wornSteps(build, map, (step) => open.has(step))
   return (
-    <PartSection heading="Where wear goes" said={(build.events?.length ?? 0) > 0}>
-      <WearStory build={build} part={part} edit={edit} />
-      <Budgets map={map} />
-      <Shares build={build} part={part} map={map} />
-      {steps.length > 0 ? (
-        <p className="mt-3">
-          <Button onClick={() => void edit('Wear put into the plan', wearEdit(steps))}>
-            Put it into the plan
-          </Button>{' '}
-          <span className="text-sm text-soft">
-            {steps
-              .map(
-                ({ step, fields }) =>
-                  `${stepName(step).toLowerCase()} ${percent(fields.amount ?? 0)} of it`,
-              )
-              .join(', ')}
-          </span>
-        </p>
-      ) : (
-        <p className="mt-3 text-sm text-soft">
-          No step of this part leaves wear yet; lay one, and its numbers come from here.
-        </p>
-      )}
-    </PartSection>
+    <>
+      <PartSection heading="Where wear goes" said={(build.events?.length ?? 0) > 0}>
+        <WearStory build={build} part={part} edit={edit} />
+        <Budgets map={map} />
+        <Shares build={build} part={part} map={map} />
+        {steps.length > 0 ? (
+          <p className="mt-3">
+            <Button onClick={() => void edit('Wear put into the plan', wearEdit(steps))}>
+              Put it into the plan
+            </Button>{' '}
+            <span className="text-sm text-soft">
+              {steps
+                .map(
+                  ({ step, fields }) =>
+                    `${stepName(step).toLowerCase()} ${percent(fields.amount ?? 0)} of it`,
+                )
+                .join(', ')}
+            </span>
+          </p>
+        ) : (
+          <p className="mt-3 text-sm text-soft">
+            No step of this part leaves wear yet; lay one, and its numbers come from here.
+          </p>
+        )}
+      </PartSection>
+      {pinned}
+    </>
   )
 }
 

@@ -37,7 +37,14 @@ describe('a finding on its boundary', () => {
   const show = (shownFinding: ShownFinding, follow: ShownFinding[] = []) => {
     const heard = { onApply: jest.fn(), onAccept: jest.fn() }
     render(
-      <FindingRow finding={shownFinding} follow={follow} part="Hull" seen="/panel" {...heard} />,
+      <FindingRow
+        finding={shownFinding}
+        follow={follow}
+        part="Hull"
+        seen="/panel"
+        test="/tests"
+        {...heard}
+      />,
     )
     return heard
   }

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
-import type { PicturePoint } from '@/core/pictures/align'
+import { inverse, type PicturePoint, type Warp, warped } from '@/core/pictures/align'
 import { labsOfPixels } from '@/core/pictures/pixels'
-import { countedShare } from '@/core/pictures/share'
+import { countedShare, grownBetween } from '@/core/pictures/share'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { number } from '@/ui/units'
@@ -21,31 +21,42 @@ const NONE: Places = { face: [], is: [], isnt: [] }
 /** So many pixels of a face are counted at the most. */
 const MOST = 120_000
 
-/** Which share of a face is chipped, rusted or stained, by colours that one taps. */
-export function Counted({ pictures }: { pictures: readonly [ShownPicture, ShownPicture] }) {
-  const [which, setWhich] = useState<'0' | '1'>('0')
+/** Which share of a face is it: the face between two corners, by places that were tapped. Null: too few were. */
+function countedIn(picture: ShownPicture, { face: [a, b], is, isnt }: Places) {
+  if (!a || !b || is.length === 0 || isnt.length === 0) return null
+  const pixels = faceBetween(picture, a, b)
+  const every = Math.max(1, Math.ceil(pixels.length / 4 / MOST))
+  const colours = (of: readonly PicturePoint[]) =>
+    of.flatMap((at) => labsOfPixels(patchAt(picture, at)))
+  return countedShare(labsOfPixels(pixels, undefined, every), colours(is), colours(isnt))
+}
+
+/** Which share of a face is chipped, rusted or stained, by colours that one taps, in both pictures; and whether it grew. */
+export function Counted({
+  first,
+  second,
+  warp,
+}: {
+  first: ShownPicture
+  second: ShownPicture
+  warp: Warp
+}) {
   const [kind, setKind] = useState<Kind>('face')
   const [places, setPlaces] = useState<Places>(NONE)
   const [meant, setMeant] = useState('')
-  const picture = pictures[Number(which) as 0 | 1]
-  const counted = useMemo(() => {
-    const [a, b] = places.face
-    if (!a || !b || places.is.length === 0 || places.isnt.length === 0) return null
-    const pixels = faceBetween(picture, a, b)
-    const every = Math.max(1, Math.ceil(pixels.length / 4 / MOST))
-    const colours = (of: readonly PicturePoint[]) =>
-      of.flatMap((at) => labsOfPixels(patchAt(picture, at)))
-    return countedShare(
-      labsOfPixels(pixels, undefined, every),
-      colours(places.is),
-      colours(places.isnt),
-    )
-  }, [picture, places])
+  const counted = useMemo(() => countedIn(first, places), [first, places])
+  const then = useMemo(() => {
+    const back = inverse(warp)
+    if (!back) return null
+    const there = (of: readonly PicturePoint[]) => of.map((at) => warped(back, at))
+    const { face, is, isnt } = places
+    return countedIn(second, { face: there(face), is: there(is), isnt: there(isnt) })
+  }, [second, warp, places])
   const want = Number(meant.replace(',', '.')) / 100
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <PointPicture
-        picture={picture}
+        picture={first}
         label="The face that is counted"
         marks={KINDS.flatMap(({ id, short }) => places[id].map((at) => ({ at, say: short })))}
         onPoint={(at) =>
@@ -56,22 +67,7 @@ export function Counted({ pictures }: { pictures: readonly [ShownPicture, ShownP
         }
       />
       <div>
-        <Views
-          label="Which picture"
-          view={which}
-          views={[
-            { id: '0', say: 'First' },
-            { id: '1', say: 'Second' },
-          ]}
-          small
-          onView={(next) => {
-            setWhich(next)
-            setPlaces(NONE)
-          }}
-        />
-        <div className="mt-2">
-          <Views label="What is tapped" view={kind} views={KINDS} small onView={setKind} />
-        </div>
+        <Views label="What is tapped" view={kind} views={KINDS} small onView={setKind} />
         <p className="mt-2 text-soft">
           Tap two corners of the face, then some places that are it, then some that aren’t.
         </p>
@@ -84,6 +80,7 @@ export function Counted({ pictures }: { pictures: readonly [ShownPicture, ShownP
             </span>
           </p>
         )}
+        {counted && then && <Grown before={counted.share} after={then.share} />}
         <div className="mt-3 max-w-40">
           <TextField
             label="Meant"
@@ -98,6 +95,19 @@ export function Counted({ pictures }: { pictures: readonly [ShownPicture, ShownP
         </Button>
       </div>
     </div>
+  )
+}
+
+/** What the second picture has of it, and whether that grew between the two. */
+function Grown({ before, after }: { before: number; after: number }) {
+  const { by, still } = grownBetween(before, after)
+  return (
+    <p className="mt-2 text-sm">
+      The second has {number(after * 100, 1)} %:{' '}
+      {still
+        ? 'it stands still. Rust may be sealed now.'
+        : `${by > 0 ? 'it grew' : 'it shrank'} by ${number(Math.abs(by) * 100, 0)} % of itself.`}
+    </p>
   )
 }
 

@@ -47,7 +47,7 @@ export function Laid({
         )}
         {way === 'blink' && <Blink first={first} second={second} warp={warp} />}
         {way === 'differ' && <Differences first={first} second={second} warp={warp} />}
-        {way === 'count' && <Counted pictures={[first, second]} />}
+        {way === 'count' && <Counted first={first} second={second} warp={warp} />}
       </div>
     </section>
   )

@@ -189,7 +189,7 @@ function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: L
   const isCorrected = was !== Date.parse(act.at)
   return (
     <div className="border-b border-rule py-1.5">
-      <div className="grid grid-cols-[4rem_0.5rem_minmax(0,1fr)_auto_auto] gap-3">
+      <div className="grid grid-cols-[4rem_0.5rem_minmax(0,1fr)_auto_auto_auto] gap-3">
         <time className="font-semibold" dateTime={act.at}>
           {clockWords(Date.parse(act.at))}
         </time>
@@ -215,6 +215,15 @@ function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: L
             className="inline-flex min-h-8 items-center px-2 text-sm text-act underline pointer-coarse:min-h-11"
           >
             Why?
+          </Link>
+        )}
+        {!undone && build && part && act.kind === 'noted' && !act.fault && (
+          <Link
+            href={`/builds/${build}?${new URLSearchParams({ part, keep: act.text ?? '' })}`}
+            aria-label={`Keep it as a happy accident: ${says}`}
+            className="inline-flex min-h-8 items-center px-2 text-sm text-act underline pointer-coarse:min-h-11"
+          >
+            Keep it
           </Link>
         )}
         {!undone && TIMED.includes(act.kind) && (

@@ -19,6 +19,7 @@ export const PLACES: readonly { say: string; screens: readonly [Screen, ...Scree
       { href: '/log', say: 'Log' },
       { href: '/faults', say: 'What went wrong?' },
       { href: '/pictures', say: 'Pictures' },
+      { href: '/tests', say: 'Test pieces' },
       { href: '/compare', say: 'Side by side' },
     ],
   },

@@ -76,13 +76,28 @@ export async function shouldLoadDemo({ db }: Store): Promise<boolean> {
 export async function loadDemo(store: Store): Promise<Written> {
   // Nobody else needs it: it isn't in the page until it is asked for.
   const { demoProject } = await import('@/demo/demo')
+  const { DEMO_PHOTOS } = await import('@/demo/remembered')
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
   const file: unknown = JSON.parse(JSON.stringify(demoProject(store.now(), zone)))
   const parsed = readProject(file)
   if (!parsed.ok) throw new Error(`loadDemo: ${JSON.stringify(parsed.problems[0])}`)
-  const written = await importProject(store, parsed.value, 'Loaded the demo bench')
+  const photos = await demoPhotos(DEMO_PHOTOS)
+  const written = await importWithPhotos(store, parsed.value, photos, 'Loaded the demo bench')
   if (written.ok) localStorage.setItem(LOADED, 'yes')
   return written
+}
+
+/** Pictures that lie beside the page; one that doesn't come is told where it would be shown. */
+async function demoPhotos(ids: readonly string[]): Promise<Photo[]> {
+  const file = async (name: string) => {
+    const answer = await fetch(`/demo/${name}.jpg`)
+    if (!answer.ok) throw new Error(`${name}: ${answer.status}`)
+    return answer.blob()
+  }
+  const got = await Promise.allSettled(
+    ids.map(async (id) => ({ id, photo: await file(id), thumb: await file(`${id}-small`) })),
+  )
+  return got.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : []))
 }
 
 /** Takes everything away. It can be taken back until it is forgotten. */

@@ -1,0 +1,129 @@
+import { parseAsString, useQueryState } from 'nuqs'
+import { type AgainAt, placesAgain } from '@/core/builds'
+import type { Accident } from '@/core/model/accident'
+import type { Build, BuildStep, Part } from '@/core/model/build'
+import { useProject, useRun } from '@/state/hooks'
+import { forgetAccident } from '@/store/actions/accidents'
+import { newId } from '@/store/newId'
+import { Button } from '@/ui/Button'
+import { Thumb } from '../shared/picture/Thumb'
+import type { ShownPart } from './judged'
+import { KeepAccident } from './KeepAccident'
+import { PartSection } from './PartSection'
+import type { EditBuild } from './useBuildEdits'
+
+/** Accidents on a part that were liked, and where each would fit again. */
+export function Accidents({
+  build,
+  part,
+  judged,
+  edit,
+}: {
+  build: Build
+  part: Part
+  judged: ShownPart
+  edit: EditBuild
+}) {
+  const { accidents = [] } = useProject()
+  const [keeping, keep] = useQueryState('keep', parseAsString)
+  const own = accidents.filter((one) => one.build === build.id && one.part === part.id)
+  return (
+    <PartSection heading="Happy accidents" said={own.length > 0 || keeping !== null}>
+      {own.length === 0 && keeping === null && (
+        <p className="text-sm text-soft">
+          Something came out better than it was meant? Keep it, and it can be done again elsewhere.
+        </p>
+      )}
+      <ul>
+        {own.map((accident) => (
+          <AccidentRow
+            key={accident.id}
+            build={build}
+            accident={accident}
+            judged={judged}
+            edit={edit}
+          />
+        ))}
+      </ul>
+      {keeping === null ? (
+        <Button size="small" className="mt-2" onClick={() => void keep('')}>
+          Keep one
+        </Button>
+      ) : (
+        <KeepAccident
+          build={build}
+          part={part}
+          judged={judged}
+          said={keeping}
+          onDone={() => void keep(null)}
+        />
+      )}
+    </PartSection>
+  )
+}
+
+function AccidentRow({
+  build,
+  accident,
+  judged,
+  edit,
+}: {
+  build: Build
+  accident: Accident
+  judged: ShownPart
+  edit: EditBuild
+}) {
+  const run = useRun()
+  const places = placesAgain(build, accident)
+  const { name, cause, picture } = accident
+  const again = ({ zone }: AgainAt) => {
+    const steps = accident.steps.map(
+      (step): BuildStep => ({
+        ...step,
+        id: newId(),
+        parts: [zone.part],
+        zones: [zone.id],
+        cause: name,
+      }),
+    )
+    void edit(`Again: ${name}, ${zone.name}`, {
+      do: 'insert',
+      before: nextOpen(build, zone.part, judged),
+      steps,
+    })
+  }
+  return (
+    <li className="flex gap-4 border-t border-rule py-3">
+      {picture && <Thumb id={picture} say={name} className="h-24 w-32 shrink-0" />}
+      <div className="min-w-0">
+        <h3 className="font-semibold">{name}</h3>
+        {cause && <p className="text-sm">{cause}</p>}
+        <div className="mt-1 flex flex-wrap items-center gap-2">
+          {places.map((place) => (
+            <Button key={place.zone.id} size="small" title={place.why} onClick={() => again(place)}>
+              Again: {place.zone.name}
+              {place.mirrored && ', mirrored'}
+            </Button>
+          ))}
+          {places.length === 0 && (
+            <span className="text-sm text-soft">
+              Say the zones of the build, and where it fits is told here.
+            </span>
+          )}
+          <Button size="small" look="quiet" onClick={() => void run(forgetAccident, accident)}>
+            Forget it
+          </Button>
+        </div>
+      </div>
+    </li>
+  )
+}
+
+/** The first step of a part that is still to do; null: none is, so it goes last. */
+function nextOpen(build: Build, part: string, { plan }: ShownPart): { step: string } | null {
+  const done = new Set(plan.steps.flatMap(({ step, status }) => (status === 'done' ? [step] : [])))
+  const own = build.steps.filter((step) => step.parts.includes(part))
+  const last = own.findLastIndex(({ id }) => done.has(id))
+  const next = own[last + 1]
+  return next ? { step: next.id } : null
+}
