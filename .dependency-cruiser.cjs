@@ -56,7 +56,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|minisearch|three|three-mesh-bvh)(/|$)',
+          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|image-size|minisearch|three|three-mesh-bvh)(/|$)',
         ],
       },
     },
@@ -76,7 +76,7 @@ module.exports = {
     // lies in screens/shared.
     layer('screens', '^src/screens/([^/]+)/', [
       '^src/(core|state|ui)/',
-      '^src/store/(actions/|undo|documents|newId|reason|store)',
+      '^src/store/(actions/|photos/|undo|documents|newId|reason|store)',
       '^src/screens/($1|shared)/',
     ]),
     layer('app', '^src/app/', ['^src/(app|screens)/', '^src/ui/', '^src/core/(room|model)/']),

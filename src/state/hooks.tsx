@@ -12,6 +12,7 @@ import {
 import type { PartPlan } from '@/core/builds'
 import type { Project } from '@/core/model/project'
 import type { StockState } from '@/core/stock'
+import { photoOf } from '@/store/photos/photos'
 import { reasonOf } from '@/store/reason'
 import { browserStore, type Store } from '@/store/store'
 import type { DamagedRow } from '@/store/tables'
@@ -21,6 +22,7 @@ import { type Bench, benchOf } from './bench'
 import type { Told } from './messages'
 import type { Planned } from './plan'
 import { useReadable } from './readable'
+import { PhotosContext, type ReadPhoto } from './usePhoto'
 
 const BenchContext = createContext<Bench | null>(null)
 
@@ -51,12 +53,18 @@ export function BenchProvider({
       made.store.db.close()
     }
   }, [])
+  const readPhoto = useMemo<ReadPhoto | null>(
+    () => bench && ((id, size) => photoOf(bench.store, id, size)),
+    [bench],
+  )
   if (!bench) return loading
   return (
     <BenchContext value={bench}>
-      <WhenReady loading={loading} failed={failed}>
-        {children}
-      </WhenReady>
+      <PhotosContext value={readPhoto}>
+        <WhenReady loading={loading} failed={failed}>
+          {children}
+        </WhenReady>
+      </PhotosContext>
     </BenchContext>
   )
 }

@@ -3,8 +3,6 @@ import { useEffect, useState } from 'react'
 import type { PictureWorker } from '@/workers/pictureMessages'
 import { type Host, hostWorker } from './host'
 
-export type { Prepared } from '@/workers/pictureMessages'
-
 /** What opens pictures in the background. */
 export type PictureDesk = Host<PictureWorker>
 

@@ -1,25 +1,30 @@
 'use client'
-import { useEffect, useState } from 'react'
-import { photoOf } from '@/store/photos/photos'
-import type { Store } from '@/store/store'
+import { createContext, useContext, useEffect, useState } from 'react'
+
+/** Reads a kept picture, or the small one of it; null: it isn't in this browser. */
+export type ReadPhoto = (id: string, size: 'photos' | 'thumbs') => Promise<Blob | null>
+
+/** How pictures are read: from the store of the bench. */
+export const PhotosContext = createContext<ReadPhoto | null>(null)
 
 /** A kept picture as it lies in the browser: still looked for, not here, or found. */
 export type PhotoFound = Blob | 'looking' | 'lost'
 
-/** @param id null: none is looked for */
-export function usePhoto(store: Store, id: string | null, size: 'photos' | 'thumbs'): PhotoFound {
+/** @param id of the picture's row */
+export function usePhoto(id: string, size: 'photos' | 'thumbs'): PhotoFound {
+  const read = useContext(PhotosContext)
   const [found, setFound] = useState<PhotoFound>('looking')
   useEffect(() => {
-    if (id === null) return
+    if (!read) return
     let wanted = true
     setFound('looking')
-    photoOf(store, id, size)
+    read(id, size)
       .then((blob) => wanted && setFound(blob ?? 'lost'))
       .catch(() => wanted && setFound('lost'))
     return () => {
       wanted = false
     }
-  }, [store, id, size])
+  }, [read, id, size])
   return found
 }
 

@@ -1,7 +1,7 @@
 import type { BriefPoint, PointState } from '../model/brief'
 import type { Build } from '../model/build'
+import { newestOf } from '../model/newestPicture'
 import type { Picture } from '../model/picture'
-import { newestOf } from '../pictures/newestFirst'
 
 /** A point of a brief with the picture that shows how it stands: its own, or the newest of the build. */
 export type ReviewedPoint = { point: BriefPoint; picture: Picture | null }

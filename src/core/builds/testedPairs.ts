@@ -2,8 +2,6 @@ import { isAct } from '../model/isAct'
 import type { ActStep, Step } from '../model/sequence'
 import type { TestPiece } from '../model/testPiece'
 import type { Family } from '../model/vocabulary'
-import type { RuleName } from '../stack/rules/finding'
-import { RULESET } from '../stack/rules/rules'
 import { resolveStep } from '../stack/state/resolvedStep'
 import { pairKey } from '../stack/state/stepContext'
 
@@ -75,8 +73,3 @@ const OF_A_BUILD = [
   'endsAfter',
   'tested',
 ] as const
-
-/** Is a test piece what a rule asks for? */
-export function asksTestPiece(rule: string): boolean {
-  return RULESET.byName.get(rule as RuleName)?.subject === 'trial'
-}

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { asksTestPiece, type PartRemedy } from '@/core/builds'
+import type { PartRemedy } from '@/core/builds'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark, severityLook } from '@/ui/Severity'
@@ -87,19 +87,29 @@ export function FindingRow({
             Accept anyway
           </button>
         )}
-        {asksTestPiece(finding.rule) && (
-          <Link href={test} className="inline-flex min-h-8 items-center text-sm text-act underline">
-            Make a test piece
-          </Link>
-        )}
-        <Link href={seen} className="inline-flex min-h-8 items-center text-sm text-act underline">
-          See what it does
-        </Link>
+        <Ways finding={finding} seen={seen} test={test} />
         <RuleLink rule={finding.rule} />
       </div>
       {accepting && <Accept onAccept={onAccept} onClose={() => setAccepting(false)} />}
     </Boundary>
   )
+}
+
+/** Where more can be done about it than here. */
+function Ways({ finding, seen, test }: { finding: ShownFinding; seen: string; test: string }) {
+  const ways = [
+    ...(finding.subject === 'trial' ? [{ say: 'Make a test piece', href: test }] : []),
+    { say: 'See what it does', href: seen },
+  ]
+  return ways.map(({ say, href }) => (
+    <Link
+      key={say}
+      href={href}
+      className="inline-flex min-h-8 items-center text-sm text-act underline"
+    >
+      {say}
+    </Link>
+  ))
 }
 
 function Follow({ findings }: { findings: readonly ShownFinding[] }) {

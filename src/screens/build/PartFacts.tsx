@@ -14,7 +14,6 @@ import { clockTime } from '@/ui/time'
 import { focusFirstError, numberOf, readForm } from '../shared/forms'
 import { useNow } from '../shared/now'
 import { capital, MILESTONE_WORDS } from '../shared/words'
-import { Accidents } from './Accidents'
 import { Decals } from './Decals'
 import { Holding } from './Holding'
 import { Joining } from './Joining'
@@ -62,7 +61,6 @@ export function PartFacts({
       <Preparation build={build} part={part} edit={edit} />
       <Decals build={build} part={part} edit={edit} />
       <Wear build={build} part={part} judged={judged} edit={edit} />
-      <Accidents build={build} part={part} judged={judged} edit={edit} />
       <Holding
         key={JSON.stringify([part.holder, part.weightG, part.volumeCm3])}
         build={build}

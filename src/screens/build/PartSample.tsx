@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button'
 import { useNow } from '../shared/now'
 import { panelHref } from '../shared/panelHref'
 import { testHref } from '../shared/testHref'
+import { Accidents } from './Accidents'
 import { AddStep } from './AddStep'
 import { followers } from './AllFindings'
 import { CutThrough } from './CutThrough'
@@ -91,6 +92,7 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
         known={adding.from.known}
         edit={edits.edit}
       />
+      <Accidents build={build} part={part} judged={judged} edit={edits.edit} />
     </div>
   )
 }

@@ -1,9 +1,8 @@
 'use client'
 import { parseAsString, useQueryStates } from 'nuqs'
 import { useCallback, useEffect, useState } from 'react'
-
+import { newestFirst } from '@/core/model/newestPicture'
 import { aligned, type PicturePoint } from '@/core/pictures/align'
-import { newestFirst } from '@/core/pictures/newestFirst'
 import { useProject, useStore } from '@/state/hooks'
 import { usePictureDesk } from '@/state/pictureDesk'
 import { photoOf } from '@/store/photos/photos'

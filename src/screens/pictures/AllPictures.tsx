@@ -1,6 +1,6 @@
 import { parseAsString, useQueryState } from 'nuqs'
 import { useEffect, useState } from 'react'
-import { newestFirst } from '@/core/pictures/newestFirst'
+import { newestFirst } from '@/core/model/newestPicture'
 import { useProject, useStore } from '@/state/hooks'
 import type { PictureDesk } from '@/state/pictureDesk'
 import { sweepPhotos } from '@/store/photos/photos'

@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react'
 import type { Picture } from '@/core/model/picture'
-import { useStore } from '@/state/hooks'
 import { usePhoto } from '@/state/usePhoto'
 import { reasonOf } from '@/store/reason'
 import { type ShownPicture, showPicture } from '../shared/picture/shown'
@@ -10,7 +9,7 @@ export function useShown({ id, name }: Picture): {
   picture: ShownPicture | null
   failed: string | null
 } {
-  const photo = usePhoto(useStore(), id, 'photos')
+  const photo = usePhoto(id, 'photos')
   const [picture, setPicture] = useState<ShownPicture | null>(null)
   const [failed, setFailed] = useState<string | null>(null)
   // biome-ignore lint/correctness/useExhaustiveDependencies: another name is the same picture

@@ -1,5 +1,5 @@
+import { newestFirst } from '@/core/model/newestPicture'
 import type { TestPiece } from '@/core/model/testPiece'
-import { newestFirst } from '@/core/pictures/newestFirst'
 import { useProject, useRun } from '@/state/hooks'
 import { changeTried, chooseTried } from '@/store/actions/tests'
 import { Button } from '@/ui/Button'

@@ -1,10 +1,9 @@
-import { useStore } from '@/state/hooks'
 import { useBlobUrl, usePhoto } from '@/state/usePhoto'
 import { cx } from '@/ui/cx'
 
 /** A kept picture, small, whole within its box on the neutral surround. */
 export function Thumb({ id, say, className }: { id: string; say: string; className: string }) {
-  const photo = usePhoto(useStore(), id, 'thumbs')
+  const photo = usePhoto(id, 'thumbs')
   const url = useBlobUrl(photo)
   return (
     <span className={cx('grid place-items-center overflow-hidden bg-surround', className)}>

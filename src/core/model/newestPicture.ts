@@ -1,4 +1,4 @@
-import type { Picture } from '../model/picture'
+import type { Picture } from './picture'
 
 /** Pictures by when they were taken, the newest first. */
 export function newestFirst(pictures: readonly Picture[]): Picture[] {
