@@ -29,8 +29,9 @@ const DIGGER = [
   { do: 'prime' },
   { do: 'base', family: 'alcohol-acrylic', colour: '#5B6B3A', coats: ['light', 'light'] },
   { do: 'clear', family: 'acrylic-pu', sheen: 'satin' },
-  { do: 'chip-sponge', colour: '#3A2A22', amount: 0.05 },
-  { do: 'rust-wash', amount: 0.06 },
+  { do: 'chip-sponge', colour: '#3A2A22', amount: 0.12 },
+  { do: 'chip-brush', colour: '#6B3A22', amount: 0.1 },
+  { do: 'rust-wash', amount: 0.2 },
 ]
 
 const SHOTS: readonly Shot[] = [
@@ -47,7 +48,7 @@ const SHOTS: readonly Shot[] = [
     panel: { layout: 'armour', seed: 8 },
     steps: [
       ...DIGGER,
-      { do: 'streak', amount: 0.5 },
+      { do: 'streak', amount: 0.9 },
       { do: 'streak-drag' },
       { do: 'dust', amount: 0.4 },
     ],
@@ -57,17 +58,17 @@ const SHOTS: readonly Shot[] = [
   },
   {
     id: 'demo-spoon-1',
-    panel: { layout: 'engine', seed: 5 },
+    panel: { layout: 'armour', seed: 5 },
     steps: [...GANNET, { do: 'streak', amount: 0.2 }, { do: 'streak-drag' }],
-    scale: 144,
+    scale: 72,
     cast: [1, 0.97, 0.9],
     tilt: 0.5,
   },
   {
     id: 'demo-spoon-2',
-    panel: { layout: 'engine', seed: 5 },
-    steps: [...GANNET, { do: 'streak', amount: 0.7 }, { do: 'streak-drag' }],
-    scale: 144,
+    panel: { layout: 'armour', seed: 5 },
+    steps: [...GANNET, { do: 'streak', amount: 1 }, { do: 'streak-drag' }],
+    scale: 72,
     cast: [1, 0.97, 0.9],
     tilt: -0.4,
   },

@@ -91,7 +91,7 @@ const SHOTS = [
   },
   {
     name: 'faults',
-    path: '/faults?of=gannets-lament%2Fhull-port&seen=wash-wont-clean',
+    path: '/faults?of=gannets-lament%2Fhull-port&seen=white-frost',
     size: DESK,
     before: (page) => page.getByRole('region', { name: 'What it came from' }).waitFor(),
   },
@@ -108,7 +108,12 @@ const SHOTS = [
     theme: 'dark',
     before: (page) => toCore(page),
   },
-  { name: 'build-card', path: '/builds/gannets-lament?card=', size: DESK },
+  {
+    name: 'picture',
+    path: '/pictures?id=demo-digger',
+    size: DESK,
+    before: (page) => page.getByRole('application', { name: /digger/ }).waitFor(),
+  },
   {
     name: 'part-dark',
     path: '/builds/lantern-wardens?part=hound',

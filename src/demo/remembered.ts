@@ -40,12 +40,12 @@ export function demoPictures(now: number): Picture[] {
     {
       ...{ id: 'demo-digger', name: 'A digger in a yard', at: at(6 * DAY), kind: 'reference' },
       ...{ ...SIZE, build: 'ploughman-6', part: 'armour', grey: CARD },
-      known: { from: [0.34, 0.2], to: [0.66, 0.2], mm: 1100, real: true },
+      known: { from: [0.24, 0.14], to: [0.77, 0.17], mm: 1100, real: true },
       pins: [
-        pin('edge', [0.36, 0.34], {
+        pin('edge', [0.245, 0.3], {
           ...{ effect: 'chip', zone: 'armour-edges', mm: 0.4, strength: 0.6, tone: '#4A4238' },
         }),
-        pin('run', [0.52, 0.72], {
+        pin('run', [0.46, 0.77], {
           ...{ effect: 'streak', zone: 'armour-outside', direction: 92, mm: 5, state: 'waived' },
           why: 'It works indoors',
         }),

@@ -8,16 +8,21 @@ import { isFor } from './zoneRegions'
 /** A pin with the picture that it is in. */
 export type PinSeen = { picture: Picture; pin: PhotoPin }
 
-/** What of the wear map a pin stands for; null: it is no wear. Source: handbook 13.1, 12.8. */
-const WORN: Record<PinEffect, WearEffect | null> = {
-  rust: 'rust',
-  chip: 'chips',
-  streak: 'streaks',
-  stain: 'streaks',
-  soot: 'soot',
-  chalk: 'fading',
-  decal: null,
-  missing: null,
+/** What a pin stands for: wear of the map, or a place for a decal. Source: handbook 13.1, 12.8. */
+const PIN_TABLE: Record<PinEffect, { worn?: WearEffect; place?: true }> = {
+  rust: { worn: 'rust' },
+  chip: { worn: 'chips' },
+  streak: { worn: 'streaks' },
+  stain: { worn: 'streaks' },
+  soot: { worn: 'soot' },
+  chalk: { worn: 'fading' },
+  decal: { place: true },
+  missing: {},
+}
+
+/** Does a pin ask for a decal? */
+export function wantsDecal({ effect }: PhotoPin): boolean {
+  return PIN_TABLE[effect].place === true
 }
 
 /** The pins of a build's pictures by zone, those of no zone last; zones in the build's order. Source: handbook 13.1. */
@@ -60,7 +65,9 @@ export function pinnedSteps(
     const effect = WEAR_EFFECTS.find((one) => WEAR_TABLE[one].made.includes(act.do))
     const own = wanted.flatMap(({ pin }) => {
       const zone = zones.find(({ id }) => id === pin.zone)
-      return effect && zone && WORN[pin.effect] === effect && isFor(act, zone, zones) ? [pin] : []
+      return effect && zone && PIN_TABLE[pin.effect].worn === effect && isFor(act, zone, zones)
+        ? [pin]
+        : []
     })
     return effect && own.length > 0
       ? [{ step: act, fields: fieldsOf(own, WEAR_TABLE[effect].most) }]

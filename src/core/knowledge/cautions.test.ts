@@ -27,6 +27,9 @@ test.each([
   { step: { do: 'glue-clear', adhesive: 'cyanoacrylate' }, ids: ['cyanoacrylate'] },
   { step: { do: 'decal' }, ids: [] },
   { step: { do: 'detail', minutes: 60 }, ids: ['long-session'] },
+  { step: { do: 'chip-brush', markMm: 0.4 }, ids: [] },
+  { step: { do: 'chip-brush', markMm: 0.2 }, ids: ['small-marks'] },
+  { step: { do: 'chip-brush', markMm: 0.1 }, ids: ['tiny-marks'] },
 ] as { step: ActStep; ids: string[] }[])('$step.do $step.family: $ids', ({ step, ids }) => {
   expect(told(step)).toEqual(ids)
 })

@@ -31,6 +31,10 @@ const BLADES: readonly Act[] = ['scribe', 'scratch', 'drill']
 const POWDERS: readonly Act[] = ['powder', 'powder-fix']
 /** From so many minutes on, one act is long for eyes and hands. */
 const LONG = 45
+/** Marks smaller than this, mm, want a lens; smaller than that, a strong one. */
+const FINE_MM = 0.3
+const TINY_MM = 0.12
+const isSmall = ({ markMm }: ActStep, than: number) => markMm !== undefined && markMm < than
 const sprayed = (tool: Tool) => TOOL_ENERGY[tool].sprayed
 const paints = (work: CautionWork) => work.family !== null || work.solvent !== null
 
@@ -122,7 +126,20 @@ export const CAUTIONS: readonly Caution[] = [
     when: 'long sessions',
     general: true,
     applies: ({ step }) => (step.minutes ?? 0) >= LONG,
-    show: 'Long or fine work: magnify, rest eyes and hands, fresh air; a headache or a smell means stop.',
+    show: 'Long work: put it down every twenty minutes, look far away, loosen the hands; fresh air; a headache or a smell means stop.',
+  },
+  {
+    id: 'small-marks',
+    when: 'marks under 0.3 mm by hand',
+    applies: ({ step, tool }) =>
+      isSmall(step, FINE_MM) && !isSmall(step, TINY_MM) && !sprayed(tool),
+    show: 'Marks of this size want to be seen twice as large, under a lens or a magnifying visor: a bare eye sets them down some 0.3 mm off. Rest both wrists, and look far away every twenty minutes.',
+  },
+  {
+    id: 'tiny-marks',
+    when: 'marks under 0.12 mm by hand',
+    applies: ({ step, tool }) => isSmall(step, TINY_MM) && !sprayed(tool),
+    show: 'These marks are finer than an eye resolves at arm’s length: four times magnified, with the hand laid on the bench, and never for longer than twenty minutes.',
   },
   {
     id: 'others',

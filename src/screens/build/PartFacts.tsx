@@ -40,7 +40,7 @@ export function PartFacts({
   known: Known
   edit: EditBuild
 }) {
-  const { shelf = [], meshes = [] } = useProject()
+  const { shelf = [], meshes = [], pictures = [] } = useProject()
   const now = useNow(60_000)
   const mesh = meshes.find(({ id }) => id === part.mesh)
   const { answer: along } = useAsked(
@@ -60,7 +60,7 @@ export function PartFacts({
       <Masks build={build} part={part} edit={edit} />
       <Preparation build={build} part={part} edit={edit} />
       <Decals build={build} part={part} edit={edit} />
-      <Wear build={build} part={part} judged={judged} edit={edit} />
+      <Wear build={build} part={part} judged={judged} pictures={pictures} edit={edit} />
       <Holding
         key={JSON.stringify([part.holder, part.weightG, part.volumeCm3])}
         build={build}

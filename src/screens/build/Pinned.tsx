@@ -1,11 +1,13 @@
 import Link from 'next/link'
-import { pinnedSteps, pinsByZone, wearEdit } from '@/core/builds'
+import { pinnedSteps, pinsByZone, placeEdit, wantsDecal, wearEdit } from '@/core/builds'
 import { PIN_STATE_WORDS, PIN_WORDS } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
-import { useProject } from '@/state/hooks'
+import type { PhotoPin, Picture } from '@/core/model/picture'
+import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { number } from '@/ui/units'
+import { panelHref } from '../shared/panelHref'
 import { Thumb } from '../shared/picture/Thumb'
 import { stepName } from '../shared/words'
 import { PartSection } from './PartSection'
@@ -14,14 +16,15 @@ import type { EditBuild } from './useBuildEdits'
 /** What was pinned in the pictures of a build, zone by zone, and that put into the steps. */
 export function Pinned({
   build,
+  pictures,
   isOpen,
   edit,
 }: {
   build: Build
+  pictures: readonly Picture[]
   isOpen: (step: string) => boolean
   edit: EditBuild
 }) {
-  const { pictures = [] } = useProject()
   const rows = pinsByZone(build, pictures)
   if (rows.length === 0) return null
   const steps = pinnedSteps(build, pictures, isOpen)
@@ -51,6 +54,7 @@ export function Pinned({
                       {pin.why && `: ${pin.why}`}
                     </span>
                   </span>
+                  <PinWay build={build} zone={zone} pin={pin} edit={edit} />
                 </li>
               ))}
             </ul>
@@ -70,3 +74,45 @@ export function Pinned({
     </PartSection>
   )
 }
+
+/** What a pin leads to: a decal becomes a place for one, the others are tried on the panel. */
+function PinWay({
+  build,
+  zone: id,
+  pin,
+  edit,
+}: {
+  build: Build
+  zone: string | null
+  pin: PhotoPin
+  edit: EditBuild
+}) {
+  const zone = build.zones?.find((one) => one.id === id)
+  if (!zone || pin.state !== 'wanted') return null
+  if (!wantsDecal(pin))
+    return (
+      <Link
+        href={panelHref({ build: build.id, part: zone.part, zone: zone.id })}
+        className="inline-flex min-h-8 items-center text-sm text-act underline"
+      >
+        On the panel
+      </Link>
+    )
+  const place = {
+    ...{ id: newId(), part: zone.part, zone: zone.id, name: `Decal, ${zone.name}` },
+    ...{ widthMm: pin.mm ?? USUAL_DECAL_MM, heightMm: pin.mm ?? USUAL_DECAL_MM },
+  }
+  return (
+    <Button
+      size="small"
+      onClick={() =>
+        void edit(`Decal wanted: ${place.name}`, (now) => placeEdit(now, place.id, place))
+      }
+    >
+      A decal goes here
+    </Button>
+  )
+}
+
+/** So large is a decal that nobody measured. */
+const USUAL_DECAL_MM = 5

@@ -2,6 +2,7 @@ import { useMemo } from 'react'
 import { type WearMap, wearEdit, wearOf, wornSteps, zonesOf } from '@/core/builds'
 import { WEAR_EFFECT_TABLE } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
+import type { Picture } from '@/core/model/picture'
 import { Button } from '@/ui/Button'
 import { number } from '@/ui/units'
 import { capital, stepName } from '../shared/words'
@@ -16,11 +17,13 @@ export function Wear({
   build,
   part,
   judged,
+  pictures,
   edit,
 }: {
   build: Build
   part: Part
   judged: ShownPart
+  pictures: readonly Picture[]
   edit: EditBuild
 }) {
   const map = useMemo(() => wearOf(build), [build])
@@ -33,7 +36,9 @@ export function Wear({
       ),
     [judged],
   )
-  const pinned = <Pinned build={build} isOpen={(step) => open.has(step)} edit={edit} />
+  const pinned = (
+    <Pinned build={build} pictures={pictures} isOpen={(step) => open.has(step)} edit={edit} />
+  )
   if (!map || zonesOf(build, part.id).length === 0) return pinned
   const steps = wornSteps(build, map, (step) => open.has(step))
   return (

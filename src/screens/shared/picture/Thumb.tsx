@@ -6,15 +6,10 @@ export function Thumb({ id, say, className }: { id: string; say: string; classNa
   const photo = usePhoto(id, 'thumbs')
   const url = useBlobUrl(photo)
   return (
-    <span className={cx('grid place-items-center overflow-hidden bg-surround', className)}>
+    <span className={cx('flex items-center justify-center overflow-hidden bg-surround', className)}>
       {url && (
         // biome-ignore lint/performance/noImgElement: it lies in this browser, not on a server
-        <img
-          src={url}
-          alt={say}
-          decoding="async"
-          className="max-h-full max-w-full object-contain"
-        />
+        <img src={url} alt={say} decoding="async" className="size-full min-h-0 object-contain" />
       )}
       {photo === 'lost' && <span className="p-2 text-sm text-ink">not in this browser</span>}
     </span>
