@@ -17,6 +17,7 @@ export const SCREENS = [
   '/faults',
   '/faults?seen=white-frost',
   '/pictures',
+  '/pictures?id=demo-digger',
   '/tests',
   '/compare',
   '/shelf',

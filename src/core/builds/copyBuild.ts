@@ -12,6 +12,10 @@ export function copyBuild(build: Build, name: string, newId: () => string): Buil
     part.spots ? { ...part, spots: part.spots.map(({ state, ...spot }) => spot) } : part,
   )
   const places = build.decalPlaces?.map(({ laid, looked, ...place }) => place)
+  const points = build.brief?.points?.map(({ why, picture, ...point }) => ({
+    ...point,
+    state: 'wanted' as const,
+  }))
   return {
     ...kept,
     id,
@@ -19,6 +23,7 @@ export function copyBuild(build: Build, name: string, newId: () => string): Buil
     parts,
     steps,
     ...(places ? { decalPlaces: places } : {}),
+    ...(points ? { brief: { ...build.brief, points } } : {}),
   }
 }
 

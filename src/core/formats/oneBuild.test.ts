@@ -20,6 +20,12 @@ it('a build by itself is a whole project, with all that was logged of it and not
   expect(own.acts?.length).toBe(acts.filter((act) => act.build === id).length + 2)
   expect(readProject(JSON.parse(JSON.stringify(own))).ok).toBe(true)
   expect(() => oneBuild(DEMO, 'gone')).toThrow('gone')
+  const ids = (rows: readonly { id: string }[] = []) => rows.map((row) => row.id)
+  const digger = oneBuild(DEMO, 'ploughman-6')
+  expect(ids(digger.pictures)).toEqual(['demo-digger', 'demo-tide'])
+  expect(ids(digger.accidents)).toEqual(['demo-accident'])
+  expect(ids(digger.tests)).toEqual([])
+  expect(ids(oneBuild(DEMO, 'lantern-wardens').meshes)).toEqual(ids(DEMO.meshes))
 })
 
 test.each([

@@ -3,8 +3,8 @@ import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
 
 /**
- * A build by itself: its steps, what it is painted from, its mixes, its pins, and everything that was logged of it, acts that
- * take back or correct included.
+ * A build by itself: its steps, what it is painted from, its mixes, its pins, the meshes that it is drawn by, what was photographed, tried and
+ * liked of it, and everything that was logged of it, acts that take back or correct included.
  *
  * @throws RangeError if the project has no such build
  */
@@ -27,7 +27,20 @@ export function oneBuild(project: Project, id: string): Project {
     mixes,
     acts: actsOf(project.acts ?? [], id),
     pins: (project.pins ?? []).filter((pin) => pin.id.startsWith(`${id}/`)),
+    meshes: (project.meshes ?? []).filter((mesh) =>
+      build.parts.some((one) => one.mesh === mesh.id),
+    ),
+    pictures: ofBuild(project.pictures, id),
+    tests: ofBuild(project.tests, id),
+    accidents: ofBuild(project.accidents, id),
   }
+}
+
+function ofBuild<T extends { build?: string | undefined }>(
+  rows: readonly T[] = [],
+  id: string,
+): T[] {
+  return rows.filter(({ build }) => build === id)
 }
 
 function actsOf(acts: readonly LoggedAct[], build: string): LoggedAct[] {

@@ -8,12 +8,13 @@ import { saidScale } from '@/core/formats/text/saidScale'
 import { writePlan } from '@/core/formats/text/writePlan'
 import { type Build, buildSchema } from '@/core/model/build'
 import type { Project } from '@/core/model/project'
-import { useProject, useRun, useSay } from '@/state/hooks'
+import { useProject, useRun, useSay, useStore } from '@/state/hooks'
 import { addBuild, editBuild, removeBuild } from '@/store/actions/builds'
 import { newId } from '@/store/newId'
+import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { saveFile } from '@/ui/saveFile'
+import { saveBlob, saveFile } from '@/ui/saveFile'
 import { localDay } from '@/ui/time'
 import { focusFirstError, readForm } from '../shared/forms'
 import { useArchive } from '../shared/useArchive'
@@ -122,6 +123,7 @@ function BuildActs({ build }: { build: Build }) {
   const project = useProject()
   const run = useRun()
   const say = useSay()
+  const store = useStore()
   const router = useRouter()
   const set = (fields: Record<string, unknown>, label: string) =>
     void run(editBuild, build.id, { do: 'set', fields }, label)
@@ -142,6 +144,17 @@ function BuildActs({ build }: { build: Build }) {
   }
   const save = (name: string, what: Project) =>
     saveFile(name, `${JSON.stringify(what, null, 2)}\n`, 'application/json')
+  const alone = async () => {
+    const own = oneBuild(project, build.id)
+    const ids = (own.pictures ?? []).map(({ id }) => id)
+    if (ids.length === 0) return save(`${build.id}.json`, own)
+    const { packed } = await import('@/store/photos/archive')
+    try {
+      saveBlob(`${build.id}.zip`, await packed(store, JSON.stringify(own, null, 2), ids))
+    } catch (error) {
+      say(`Nothing was exported: ${reasonOf(error)}`)
+    }
+  }
   const remove = async () => {
     if (await run(removeBuild, build.id)) router.push('/builds')
   }
@@ -161,9 +174,7 @@ function BuildActs({ build }: { build: Build }) {
       <Button onClick={archive}>{build.shelved ? 'Bring it back' : 'Archive it'}</Button>
       <Button onClick={() => void copy()}>Duplicate the build</Button>
       <Button onClick={() => void words()}>Copy it as words</Button>
-      <Button onClick={() => save(`${build.id}.json`, oneBuild(project, build.id))}>
-        Export it alone
-      </Button>
+      <Button onClick={() => void alone()}>Export it alone</Button>
       <Button onClick={() => save(`${build.id}-recipe.json`, recipeOf(project, build.id, newId))}>
         Export its recipe
       </Button>

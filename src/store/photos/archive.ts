@@ -35,9 +35,19 @@ export async function exportArchive(
   store: Store,
   tell: (done: number, all: number) => void = () => undefined,
 ): Promise<Blob> {
-  const zip = new ZipWriter(new BlobWriter('application/zip'), AS_IT_IS)
-  await zip.add('project.json', new TextReader(await exportProject(store)))
   const ids = await store.db.pictures.toCollection().primaryKeys()
+  return packed(store, await exportProject(store), ids, tell)
+}
+
+/** A project's text with pictures beside it; those that aren't in this browser are left out. */
+export async function packed(
+  store: Store,
+  text: string,
+  ids: readonly string[],
+  tell: (done: number, all: number) => void = () => undefined,
+): Promise<Blob> {
+  const zip = new ZipWriter(new BlobWriter('application/zip'), AS_IT_IS)
+  await zip.add('project.json', new TextReader(text))
   for (const [i, id] of ids.entries()) {
     const photo = await photoOf(store, id)
     // Pictures are as small as they get.

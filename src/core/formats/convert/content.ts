@@ -33,8 +33,8 @@ export type FileToRead = {
   newId: () => string
 }
 
-/** Largest unpacked project of an archive, bytes: more is refused before it is unpacked. */
-const LARGEST = 200_000_000
+/** Largest unpacked archive with its pictures, bytes: more is refused before it is unpacked. */
+const LARGEST = 1_500_000_000
 
 /**
  * Reads any open format: a project, alone or packed with its photos, a sequence, a plan in words, a shelf as CSV, a palette, a
