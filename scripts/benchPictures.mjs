@@ -1,6 +1,8 @@
 // What 200 pictures of 12 million pixels cost in the browser: kept, shown, exported, imported; and whether the bench and a build open as
 // quickly as they do without them. The yardstick is the same act with one picture, or with none. `npm run build` comes first.
-import { statSync } from 'node:fs'
+import { mkdtempSync, rmSync, statSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
 import { startServer } from './server.mjs'
@@ -60,10 +62,16 @@ async function opened(page, url, done) {
 }
 
 const server = await startServer({ demo: true })
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+// What lies in a browser that forgets is held in its memory: people's browsers write it to the disk.
+const profile = mkdtempSync(join(tmpdir(), 'tectoria-pictures-'))
+const context = await chromium.launchPersistentContext(profile, {
+  executablePath: CHROMIUM,
+  args: CHROMIUM_ARGS,
+  timezoneId: 'Europe/Lisbon',
+  locale: 'en-GB',
+})
 try {
-  const context = await browser.newContext({ timezoneId: 'Europe/Lisbon', locale: 'en-GB' })
-  const page = await context.newPage()
+  const [page] = context.pages()
   page.setDefaultTimeout(600_000)
   await page.clock.setFixedTime(NOW)
   await page.goto(server.url)
@@ -75,12 +83,13 @@ try {
   ]
   const before = []
   for (const [, path, done] of screens) before.push(await opened(page, server.url + path, done))
+  const eight = []
+  for (let k = 0; k < 8; k++) eight.push(await photo(page, k))
   const keep = async (from, count) => {
     for (let i = from; i < from + count; i += 8) {
-      const files = []
-      for (let k = i; k < Math.min(i + 8, from + count); k++) files.push(await photo(page, k))
+      const files = eight.slice(0, Math.min(8, from + count - i))
       const had = Number(
-        /(\d+) pictures?/.exec(await page.getByRole('status').first().innerText())?.[1],
+        /(\d+) pictures?/.exec(await page.getByRole('status').first().textContent())?.[1],
       )
       spent += await timed(async () => {
         await page.getByLabel('Add pictures').setInputFiles(files)
@@ -107,7 +116,11 @@ try {
   let file
   const packing = await timed(async () => {
     await page.getByRole('button', { name: 'Export everything' }).click()
-    file = await (await waiting).path()
+    const failed = page.getByText('Nothing was exported').waitFor()
+    failed.catch(() => undefined)
+    const got = await Promise.race([waiting, failed])
+    if (!got) throw new Error(await page.getByText('Nothing was exported').textContent())
+    file = await got.path()
   })
   const mb = statSync(file).size / 1e6
   console.log(`exported: ${(packing / MANY / each).toFixed(2)} of keeping, ${mb.toFixed(0)} MB`)
@@ -117,6 +130,7 @@ try {
   })
   console.log(`looked at again: ${(looking / MANY / each).toFixed(2)} of keeping`)
 } finally {
-  await browser.close()
+  await context.close()
+  rmSync(profile, { recursive: true, force: true })
   server.stop()
 }

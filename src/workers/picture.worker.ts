@@ -1,5 +1,6 @@
 import { expose } from 'comlink'
 import { isBareJpeg } from '@/core/pictures/bareJpeg'
+import { countedPixels } from '@/core/pictures/countedPixels'
 import { LONG_SIDE, refusedPicture, sizeWithin } from '@/core/pictures/pictureFile'
 import type { PictureWorker } from './pictureMessages'
 
@@ -23,6 +24,7 @@ async function drawn(bitmap: ImageBitmap, side: number): Promise<Blob> {
 }
 
 const worker: PictureWorker = {
+  counted: countedPixels,
   prepare: async (name, file) => {
     const head = new Uint8Array(await file.slice(0, HEAD).arrayBuffer())
     const refused = refusedPicture(name, head, file.size)

@@ -1,6 +1,7 @@
 import { byteOfLight, LIGHT_OF_BYTE } from '../colour/bytesOfLight'
 import { patchLight, whiteBalance } from '../colour/picture'
 import { deltaE00, type Lab, labOf } from '../colour/spectrum'
+import { countedPixels } from './countedPixels'
 import { labsOfPixels } from './pixels'
 import { grownBetween } from './share'
 
@@ -57,4 +58,22 @@ test.each([
   [0, 0.01, false],
 ])('a share of %d that comes to %d stands still: %s', (before, after, still) => {
   expect(grownBetween(before, after).still).toBe(still)
+})
+
+test('a face is counted by its pixels, and a large one by fewer of them', () => {
+  const dark = [46, 30, 22, 255]
+  const pale = [143, 160, 122, 255]
+  const face = (count: number) =>
+    Uint8ClampedArray.from(
+      Array.from({ length: count }, (_, i) => (i % 11 === 0 ? dark : pale)).flat(),
+    )
+  const of = (pixel: number[]) => Uint8ClampedArray.from([...pixel, ...pixel])
+  for (const count of [1100, 250_000]) {
+    const { share, from, to } = countedPixels({ face: face(count), is: of(dark), isnt: of(pale) })
+    expect(share).toBeCloseTo(1 / 11, 2)
+    expect([from, to]).toEqual([share, share])
+  }
+  expect(() =>
+    countedPixels({ face: face(11), is: new Uint8ClampedArray(0), isnt: of(pale) }),
+  ).toThrow(RangeError)
 })

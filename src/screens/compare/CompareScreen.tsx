@@ -68,7 +68,7 @@ function usePairs() {
     return showPicture(file.name, photo)
   }
   return {
-    ...{ pictures, failed, points, many, take },
+    ...{ desk, pictures, failed, points, many, take },
     found: aligned(pairs),
     open: (side: Side, file: File) => show(side, open(file)),
     mirror: () => {
@@ -93,7 +93,8 @@ function usePairs() {
 
 /** Two pictures of one thing, laid on each other by places that are in both: kept ones, or files that are only looked at. */
 export function CompareScreen() {
-  const { pictures, failed, points, many, found, open, take, mirror, add, takeBack } = usePairs()
+  const { desk, pictures, failed, points, many, found, open, take, mirror, add, takeBack } =
+    usePairs()
   const { first, second } = pictures
   const marks = (side: Side): Marked[] => points[side].map((at, i) => ({ at, say: String(i + 1) }))
   return (
@@ -152,7 +153,7 @@ export function CompareScreen() {
         })}
       </div>
       {first && second && typeof found !== 'string' && (
-        <Laid first={first} second={second} warp={found.warp} />
+        <Laid desk={desk} first={first} second={second} warp={found.warp} />
       )}
     </div>
   )

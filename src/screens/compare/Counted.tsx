@@ -1,7 +1,8 @@
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { inverse, type PicturePoint, type Warp, warped } from '@/core/pictures/align'
-import { labsOfPixels } from '@/core/pictures/pixels'
-import { countedShare, grownBetween } from '@/core/pictures/share'
+import type { FacePixels } from '@/core/pictures/countedPixels'
+import { type CountedShare, grownBetween } from '@/core/pictures/share'
+import type { PictureDesk } from '@/state/pictureDesk'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { number } from '@/ui/units'
@@ -18,25 +19,46 @@ type Kind = (typeof KINDS)[number]['id']
 type Places = Record<Kind, PicturePoint[]>
 const NONE: Places = { face: [], is: [], isnt: [] }
 
-/** So many pixels of a face are counted at the most. */
-const MOST = 120_000
-
-/** Which share of a face is it: the face between two corners, by places that were tapped. Null: too few were. */
-function countedIn(picture: ShownPicture, { face: [a, b], is, isnt }: Places) {
+/** The pixels of a face between two corners, and of places that were tapped. Null: too few were. */
+function pixelsOf(picture: ShownPicture, { face: [a, b], is, isnt }: Places): FacePixels | null {
   if (!a || !b || is.length === 0 || isnt.length === 0) return null
-  const pixels = faceBetween(picture, a, b)
-  const every = Math.max(1, Math.ceil(pixels.length / 4 / MOST))
-  const colours = (of: readonly PicturePoint[]) =>
-    of.flatMap((at) => labsOfPixels(patchAt(picture, at)))
-  return countedShare(labsOfPixels(pixels, undefined, every), colours(is), colours(isnt))
+  const face = faceBetween(picture, a, b)
+  if (face.length === 0) return null
+  const of = (places: readonly PicturePoint[]) =>
+    Uint8ClampedArray.from(places.flatMap((at) => [...patchAt(picture, at)]))
+  return { face, is: of(is), isnt: of(isnt) }
+}
+
+/** What of a face is it, counted in the background; null while too little is tapped, or it is counted. */
+function useCounted(
+  desk: PictureDesk,
+  picture: ShownPicture,
+  places: Places | null,
+): CountedShare | null {
+  const [counted, setCounted] = useState<CountedShare | null>(null)
+  useEffect(() => {
+    const pixels = places && pixelsOf(picture, places)
+    if (!pixels) return setCounted(null)
+    let wanted = true
+    desk
+      .ask((worker) => worker.counted(pixels))
+      .then((found) => wanted && setCounted(found))
+      .catch(() => wanted && setCounted(null))
+    return () => {
+      wanted = false
+    }
+  }, [desk, picture, places])
+  return counted
 }
 
 /** Which share of a face is chipped, rusted or stained, by colours that one taps, in both pictures; and whether it grew. */
 export function Counted({
+  desk,
   first,
   second,
   warp,
 }: {
+  desk: PictureDesk
   first: ShownPicture
   second: ShownPicture
   warp: Warp
@@ -44,14 +66,14 @@ export function Counted({
   const [kind, setKind] = useState<Kind>('face')
   const [places, setPlaces] = useState<Places>(NONE)
   const [meant, setMeant] = useState('')
-  const counted = useMemo(() => countedIn(first, places), [first, places])
-  const then = useMemo(() => {
+  const counted = useCounted(desk, first, places)
+  const there = useMemo((): Places | null => {
     const back = inverse(warp)
     if (!back) return null
-    const there = (of: readonly PicturePoint[]) => of.map((at) => warped(back, at))
-    const { face, is, isnt } = places
-    return countedIn(second, { face: there(face), is: there(is), isnt: there(isnt) })
-  }, [second, warp, places])
+    const of = (all: readonly PicturePoint[]) => all.map((at) => warped(back, at))
+    return { face: of(places.face), is: of(places.is), isnt: of(places.isnt) }
+  }, [warp, places])
+  const then = useCounted(desk, second, there)
   const want = Number(meant.replace(',', '.')) / 100
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">

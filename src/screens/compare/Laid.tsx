@@ -1,5 +1,6 @@
 import { type ReactNode, useRef, useState } from 'react'
 import type { Warp } from '@/core/pictures/align'
+import type { PictureDesk } from '@/state/pictureDesk'
 import { Button } from '@/ui/Button'
 import { useWidth } from '@/ui/useWidth'
 import { Views } from '@/ui/Views'
@@ -19,10 +20,12 @@ type Way = (typeof WAYS)[number]['id']
 
 /** Two pictures that lie on each other. */
 export function Laid({
+  desk,
   first,
   second,
   warp,
 }: {
+  desk: PictureDesk
   first: ShownPicture
   second: ShownPicture
   warp: Warp
@@ -47,7 +50,7 @@ export function Laid({
         )}
         {way === 'blink' && <Blink first={first} second={second} warp={warp} />}
         {way === 'differ' && <Differences first={first} second={second} warp={warp} />}
-        {way === 'count' && <Counted first={first} second={second} warp={warp} />}
+        {way === 'count' && <Counted desk={desk} first={first} second={second} warp={warp} />}
       </div>
     </section>
   )
