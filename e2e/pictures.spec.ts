@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import type { Page } from '@playwright/test'
+import type { Browser, Locator, Page } from '@playwright/test'
 import { expect, goTo, openAt, openDemo, test } from './support'
 
 /** Says "turned a quarter to the right" and a place, as cameras write it. */
@@ -41,6 +41,21 @@ async function photo(page: Page, width: number, height: number): Promise<Buffer>
 
 const file = (name: string, buffer: Buffer) => ({ name, mimeType: 'image/jpeg', buffer })
 
+/** Taps a place of a picture, shares of its width and height. */
+async function tapOn(picture: Locator, x: number, y: number): Promise<void> {
+  const box = await picture.boundingBox()
+  if (!box) throw new Error('no picture')
+  await picture.click({ position: { x: box.width * x, y: box.height * y } })
+}
+
+/** The settings in a browser of its own. */
+async function openedElsewhere(browser: Browser, url: string): Promise<Page> {
+  const context = await browser.newContext({ timezoneId: 'Europe/Lisbon', locale: 'en-GB' })
+  const page = await context.newPage()
+  await openAt(page, new URL('/settings', url).href)
+  return page
+}
+
 /** The archive that is exported. */
 async function archive(page: Page): Promise<string> {
   await goTo(page, 'Settings')
@@ -75,6 +90,7 @@ async function keptBytes(page: Page): Promise<{ text: string; width: number; hei
 
 test('a phone’s picture is straightened, loses its place, is pinned, measured and read, and comes back from the file as it was', async ({
   page,
+  browser,
 }) => {
   test.slow()
   await openDemo(page)
@@ -89,11 +105,7 @@ test('a phone’s picture is straightened, loses its place, is pinned, measured 
 
   const picture = page.getByRole('application', { name: /Port side/ })
   await expect(picture).toBeVisible()
-  const tap = async (x: number, y: number) => {
-    const box = await picture.boundingBox()
-    if (!box) throw new Error('no picture')
-    await picture.click({ position: { x: box.width * x, y: box.height * y } })
-  }
+  const tap = (x: number, y: number) => tapOn(picture, x, y)
   const tool = (name: string) => page.getByRole('radio', { name }).click()
   // Upright, what lay on the left is above.
   await tool('Read a colour')
@@ -128,14 +140,15 @@ test('a phone’s picture is straightened, loses its place, is pinned, measured 
   await expect(page.getByText(/off by ΔE00 2 or less/)).toBeVisible()
   const colour = await page.getByText(/^#[0-9A-F]{6}$/).textContent()
   const before = await archive(page)
-  await page.getByRole('button', { name: 'Wipe everything' }).click()
-  await page.getByRole('button', { name: 'Wipe it' }).click()
-  await page.getByRole('button', { name: 'Forget what can be undone' }).click()
-  await page.getByLabel('Import a file').setInputFiles(before)
-  await page.getByRole('button', { name: 'Import it' }).click()
-  await expect(page.getByRole('button', { name: 'Import it' })).toHaveCount(0)
+  // In another browser, which has nothing of it.
+  const other = await openedElsewhere(browser, page.url())
+  await other.getByLabel('Import a file').setInputFiles(before)
+  await expect(other.getByRole('row', { name: /pictures 6 0 0/ })).toBeVisible()
+  await expect(other.getByText(/in the file: only what is known/)).toHaveCount(0)
+  await other.getByRole('button', { name: 'Import it' }).click()
+  await expect(other.getByText('Imported')).toBeVisible()
   const { strFromU8, unzipSync } = await import('fflate')
-  const [was, is] = [before, await archive(page)].map((path) => unzipSync(readFileSync(path)))
+  const [was, is] = [before, await archive(other)].map((path) => unzipSync(readFileSync(path)))
   const photos = (zip: typeof was) =>
     Object.keys(zip ?? {}).filter((name) => name !== 'project.json')
   expect(photos(is)).toEqual(photos(was))
@@ -145,19 +158,15 @@ test('a phone’s picture is straightened, loses its place, is pinned, measured 
     JSON.parse(strFromU8(zip?.['project.json'] as Uint8Array)).pictures
   expect(rows(is)).toEqual(rows(was))
 
-  await goTo(page, 'Pictures')
-  await page.getByRole('link', { name: /Port side/ }).click()
-  await expect(picture).toBeVisible()
-  await tool('Read a colour')
-  await tap(0.5, 0.8)
-  await expect(page.getByText(colour ?? '-')).toBeVisible()
-  await page.getByRole('link', { name: 'Mix it' }).click()
-  await expect(
-    page
-      .getByLabel('The colour to mix')
-      .or(page.getByText(colour ?? '-'))
-      .first(),
-  ).toBeVisible()
+  await goTo(other, 'Pictures')
+  await other.getByRole('link', { name: /Port side/ }).click()
+  await expect(other.getByRole('application', { name: /Port side/ })).toBeVisible()
+  await other.getByRole('radio', { name: 'Read a colour' }).click()
+  await tapOn(other.getByRole('application', { name: /Port side/ }), 0.5, 0.8)
+  await expect(other.getByText(colour ?? '-')).toBeVisible()
+  await other.getByRole('link', { name: 'Mix it' }).click()
+  await expect(other).toHaveURL(/\/colour\?target=%23[0-9A-F]{6}/)
+  await other.context().close()
 })
 
 test('what is no picture is told in a sentence, and the others are kept', async ({ page }) => {

@@ -24,6 +24,14 @@ export type ChosenFile =
       without: number
     }
 
+/** Whatever it is called, an archive begins like this. */
+const ARCHIVE = [0x50, 0x4b, 0x03, 0x04] as const
+
+async function beginsAs(file: Blob, bytes: readonly number[]): Promise<boolean> {
+  const head = new Uint8Array(await file.slice(0, bytes.length).arrayBuffer())
+  return bytes.every((byte, i) => head[i] === byte)
+}
+
 function refused(name: string, path: string, found: string, expected: string): ChosenFile {
   return { kind: 'refused', name, problems: [{ path, found, expected }] }
 }
@@ -40,7 +48,7 @@ export async function readFile(
   tell: (chosen: ChosenFile) => void,
 ): Promise<ChosenFile> {
   const { name } = file
-  const isArchive = /\.zip$/i.test(name)
+  const isArchive = await beginsAs(file, ARCHIVE)
   const most = isArchive ? LARGEST.archive : LARGEST.file
   if (file.size > most)
     return refused(
