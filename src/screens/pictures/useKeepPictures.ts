@@ -45,8 +45,9 @@ export function useKeepPictures(desk: PictureDesk, own: Partial<Picture>) {
         (error: unknown) => why.push(reasonOf(error)),
       )
       if (ready.length >= AT_ONCE) {
-        if (!(await run(addPictures, ready))) break
+        const kept = await run(addPictures, ready)
         ready = []
+        if (!kept) break
       }
     }
     if (ready.length > 0) await run(addPictures, ready)

@@ -121,6 +121,7 @@ export function wipe(store: Store): Promise<Written> {
 /** Forgets what could be taken back or done again, for good. */
 export async function forgetChanges(store: Store): Promise<Written> {
   await store.db.changes.clear()
-  await sweepPhotos(store)
+  // Whoever wiped everything and forgets that means the pictures too, those of a minute ago as well.
+  await sweepPhotos(store, 0)
   return { ok: true, label: 'Forgotten: nothing can be undone any more', undo: false }
 }

@@ -1,4 +1,5 @@
 import type { Picture } from '@/core/model/picture'
+import { forgetChanges } from '../actions/documents'
 import { addPictures, changePins, removePicture } from '../actions/pictures'
 import { exportProject } from '../documents'
 import type { Store } from '../store'
@@ -63,6 +64,14 @@ test('a removed picture comes back, until it can’t be taken back any more', as
   expect(await photoOf(store, 'a')).toBeNull()
   expect(await photoOf(store, 'a', 'thumbs')).toBeNull()
   expect(await photoOf(store, 'b')).not.toBeNull()
+})
+
+test('whoever wipes everything and forgets it leaves no picture behind', async () => {
+  await addPictures(store, both('a', 'b'))
+  await removePicture(store, 'a', 'Hull a')
+  await forgetChanges(store)
+  expect(await photoOf(store, 'a')).toBeNull()
+  expect(await photoOf(store, 'b', 'thumbs')).not.toBeNull()
 })
 
 test('pins are changed as they are now', async () => {

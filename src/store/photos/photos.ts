@@ -24,8 +24,12 @@ export async function photoOf(
   return (await db.table(size).get(id))?.blob ?? null
 }
 
-/** Takes pictures away that no row names, nor any change that could be taken back. */
-export async function sweepPhotos({ db, now }: Store): Promise<number> {
+/**
+ * Takes pictures away that no row names, nor any change that could be taken back.
+ *
+ * @param young what is younger is spared, ms
+ */
+export async function sweepPhotos({ db, now }: Store, young = YOUNG_MS): Promise<number> {
   const [ids, changes] = await Promise.all([
     db.pictures.toCollection().primaryKeys(),
     db.changes.toArray(),
@@ -34,7 +38,7 @@ export async function sweepPhotos({ db, now }: Store): Promise<number> {
   for (const { rows } of changes)
     for (const { table, id } of rows) if (table === 'pictures') named.add(id)
   const lost = await db.photos
-    .filter(({ id, at }) => !named.has(id) && now() - at > YOUNG_MS)
+    .filter(({ id, at }) => !named.has(id) && now() - at >= young)
     .primaryKeys()
   await dropPhotos({ db }, lost)
   return lost.length
