@@ -22,8 +22,8 @@ const AS_IT_IS = {
   useWebWorkers: false,
 } as const
 
-/** Largest text of a project, and most entries, that an archive is read with. */
-const MOST = { text: 200_000_000, entries: 20_000 } as const
+/** Largest text of a project and largest picture, unpacked, and most entries, that an archive is read with. */
+const MOST = { text: 200_000_000, photo: 60_000_000, entries: 20_000 } as const
 
 /**
  * Everything in one file: the project, and the pictures beside it, one after the other.
@@ -78,6 +78,13 @@ export async function openArchive(file: Blob): Promise<Archive> {
   const text = files.find(({ filename }) => filename === 'project.json')
   if (text && text.uncompressedSize > MOST.text)
     throw new Error(`its project.json has ${text.uncompressedSize} bytes: at most ${MOST.text}`)
+  const large = files.find(
+    ({ filename, uncompressedSize }) => IN_PLACE.test(filename) && uncompressedSize > MOST.photo,
+  )
+  if (large)
+    throw new Error(
+      `${large.filename} has ${Math.round(large.uncompressedSize / 1e6)} MB unpacked: at most ${MOST.photo / 1e6}`,
+    )
   const photos = new Map(
     files.flatMap((entry) => {
       const id = IN_PLACE.exec(entry.filename)?.[1]

@@ -1,3 +1,4 @@
+import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js'
 import type { Picture } from '@/core/model/picture'
 import { forgetChanges } from '../actions/documents'
 import { addPictures, changePins, removePicture } from '../actions/pictures'
@@ -98,6 +99,14 @@ test('an archive has the pictures byte for byte', async () => {
   expect([...archive.photos.keys()]).toEqual(['a', 'b'])
   expect(await textOf((await archive.photos.get('b')?.()) ?? null)).toBe('photo of b'.repeat(200))
   await archive.close()
+})
+
+test('a picture that swells when it is unpacked is refused before it is', async () => {
+  const zip = new ZipWriter(new BlobWriter('application/zip'), { useWebWorkers: false })
+  await zip.add('photos/a.jpg', new BlobReader(new Blob([new Uint8Array(61_000_000)])))
+  const file = await zip.close()
+  expect(file.size).toBeLessThan(1_000_000)
+  await expect(openArchive(file)).rejects.toThrow(/photos\/a\.jpg has 61 MB unpacked: at most 60/)
 })
 
 test('what is no archive is told', async () => {
