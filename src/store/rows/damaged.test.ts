@@ -36,6 +36,21 @@ const DAMAGED: Record<string, { row: { id: string } & Record<string, unknown>; p
   },
   tools: { row: { id: 'x', kind: 'needle', name: '' }, path: 'name' },
   meshes: { row: { id: 'x', name: 'hull.stl', triangles: 0 }, path: 'triangles' },
+  pictures: {
+    row: {
+      ...{ id: 'x', name: 'P', at: '2026-03-01T10:00:00Z', kind: 'model', width: 4, height: 3 },
+      pins: [{ id: 'p', at: [0.5, 7], effect: 'rust', state: 'wanted' }],
+    },
+    path: 'pins[0].at[1]',
+  },
+  tests: {
+    row: { id: 'x', name: 'T', at: '2026-03-01T10:00:00Z', on: 'wall', areaCm2: 4, tried: [] },
+    path: 'on',
+  },
+  accidents: {
+    row: { id: 'x', name: 'A', at: '2026-03-01T10:00:00Z', build: 'b', part: 'p', steps: [] },
+    path: 'steps',
+  },
   single: {
     row: { id: 'sessions', value: { zone: 'Nowhere/Land', pattern: [] } },
     path: 'value.zone',
