@@ -1,6 +1,7 @@
-import { WEAR_EFFECTS, WEAR_TABLE } from '../knowledge/wearMap'
+import { wearLeftBy } from '../knowledge/wearMap'
 import type { Accident } from '../model/accident'
 import type { Build, BuildStep } from '../model/build'
+import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
 import { sameValue } from '../model/sameValue'
 import type { Zone } from '../model/zone'
@@ -34,9 +35,7 @@ export function placesAgain(build: Build, accident: Accident): AgainAt[] {
 
 /** What the wear map gives the accident's effect on each zone, 0 to 1. */
 function scoresOf(build: Build, { steps }: Accident): ReadonlyMap<string, number> {
-  const effect = WEAR_EFFECTS.find((one) =>
-    steps.some((step) => WEAR_TABLE[one].made.includes(step.do)),
-  )
+  const effect = steps.map((step) => wearLeftBy(step.do)).find((one) => one !== undefined)
   const map = effect && wearOf(build)
   if (!map) return new Map()
   return new Map(
@@ -73,6 +72,35 @@ function isLaid({ steps }: Build, accident: Accident, zone: Zone): boolean {
       step.zones?.includes(zone.id) === true &&
       accident.steps.some((own) => sameValue(actOf(step), own)),
   )
+}
+
+/**
+ * Lays an accident's acts once more on a zone, behind everything that is done there.
+ *
+ * @param isDone is a step done on the zone's part?
+ */
+export function againEdit(
+  build: Build,
+  { name, steps }: Accident,
+  zone: Zone,
+  isDone: (step: string) => boolean,
+  newId: () => string,
+): Edit {
+  const own = build.steps.filter((step) => step.parts.includes(zone.part))
+  const next = own[own.findLastIndex(({ id }) => isDone(id)) + 1]
+  return {
+    do: 'insert',
+    before: next ? { step: next.id } : null,
+    steps: steps.map(
+      (step): BuildStep => ({
+        ...step,
+        id: newId(),
+        parts: [zone.part],
+        zones: [zone.id],
+        cause: name,
+      }),
+    ),
+  }
 }
 
 /** Of a step of a build what makes it again. */

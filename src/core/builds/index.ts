@@ -1,4 +1,4 @@
-export { type AgainAt, actOf, placesAgain } from './accidents'
+export { type AgainAt, actOf, againEdit, placesAgain } from './accidents'
 export type { Chosen, Proposal } from './addTechnique'
 export { type BenchState, stateOf } from './benchState'
 export { briefReview, type ReviewedPoint, wantsWhy } from './brief'

@@ -1,4 +1,4 @@
-import { WEAR_EFFECTS, WEAR_TABLE, type WearEffect } from '../knowledge/wearMap'
+import { WEAR_TABLE, type WearEffect, wearLeftBy } from '../knowledge/wearMap'
 import type { Build, BuildAct } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { PhotoPin, Picture, PinEffect } from '../model/picture'
@@ -62,7 +62,7 @@ export function pinnedSteps(
   return build.steps.flatMap((step): WornStep[] => {
     if (!isAct(step) || !isOpen(step.id)) return []
     const act = step as BuildAct
-    const effect = WEAR_EFFECTS.find((one) => WEAR_TABLE[one].made.includes(act.do))
+    const effect = wearLeftBy(act.do)
     const own = wanted.flatMap(({ pin }) => {
       const zone = zones.find(({ id }) => id === pin.zone)
       return effect && zone && PIN_TABLE[pin.effect].worn === effect && isFor(act, zone, zones)

@@ -4,7 +4,7 @@ import type { Picture } from '../model/picture'
 import type { ActStep, Step } from '../model/sequence'
 import type { TestPiece } from '../model/testPiece'
 import { pairKey } from '../stack/state/stepContext'
-import { actOf, placesAgain } from './accidents'
+import { actOf, againEdit, placesAgain } from './accidents'
 import { briefReview } from './brief'
 import { pairsOf, stepsToTry, testedPairs } from './testedPairs'
 
@@ -143,6 +143,33 @@ test('an accident is offered where it fits, the mirror told, and not where it is
     ],
   } as Build
   expect(placesAgain(laid, ACCIDENT).map(({ zone }) => zone.id)).not.toContain('foot')
+})
+
+test('it is laid again behind what is done on the zone’s own part', () => {
+  const zone = { id: 'cab', part: 'cab', name: 'Cab' } as NonNullable<Build['zones']>[number]
+  const build = {
+    ...BUILD,
+    parts: [...BUILD.parts, { id: 'cab', name: 'Cab', substrate: 'polystyrene' }],
+    steps: [
+      { id: 'c1', parts: ['cab'], do: 'prime' },
+      ...BUILD.steps,
+      { id: 'c2', parts: ['cab'], do: 'seal' },
+    ],
+  } as unknown as Build
+  const edit = (done: string[]) =>
+    againEdit(
+      build,
+      ACCIDENT,
+      zone,
+      (step) => done.includes(step),
+      () => 'new',
+    )
+  const steps = [
+    { ...ACCIDENT.steps[0], id: 'new', parts: ['cab'], zones: ['cab'], cause: ACCIDENT.name },
+  ]
+  expect(edit(['c1', 's1'])).toEqual({ do: 'insert', before: { step: 'c2' }, steps })
+  expect(edit(['c1', 'c2'])).toEqual({ do: 'insert', before: null, steps })
+  expect(edit([])).toMatchObject({ before: { step: 'c1' } })
 })
 
 test('what makes it again is what was done and how much, not where or why', () => {

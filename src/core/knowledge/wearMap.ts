@@ -160,6 +160,11 @@ export const WEAR_TABLE: Record<WearEffect, WearEffectRow> = {
   },
 }
 
+/** What of wear an act leaves; undefined: none. */
+export function wearLeftBy(act: Act): WearEffect | undefined {
+  return WEAR_EFFECTS.find((one) => WEAR_TABLE[one].made.includes(act))
+}
+
 /** What an event is called, and what it adds where it was, at full strength. */
 export type WearEventRow = {
   say: string

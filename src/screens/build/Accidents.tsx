@@ -1,13 +1,13 @@
 import { parseAsString, useQueryState } from 'nuqs'
-import { type AgainAt, placesAgain } from '@/core/builds'
+import { type AgainAt, againEdit, placesAgain } from '@/core/builds'
 import type { Accident } from '@/core/model/accident'
-import type { Build, BuildStep, Part } from '@/core/model/build'
-import { useProject, useRun } from '@/state/hooks'
+import type { Build, Part } from '@/core/model/build'
+import { useParts, useProject, useRun } from '@/state/hooks'
 import { forgetAccident } from '@/store/actions/accidents'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { Thumb } from '../shared/picture/Thumb'
-import type { ShownPart } from './judged'
+import { doneIn, type ShownPart } from './judged'
 import { KeepAccident } from './KeepAccident'
 import { PartSection } from './PartSection'
 import type { EditBuild } from './useBuildEdits'
@@ -36,13 +36,7 @@ export function Accidents({
       )}
       <ul>
         {own.map((accident) => (
-          <AccidentRow
-            key={accident.id}
-            build={build}
-            accident={accident}
-            judged={judged}
-            edit={edit}
-          />
+          <AccidentRow key={accident.id} build={build} accident={accident} edit={edit} />
         ))}
       </ul>
       {keeping === null ? (
@@ -65,32 +59,22 @@ export function Accidents({
 function AccidentRow({
   build,
   accident,
-  judged,
   edit,
 }: {
   build: Build
   accident: Accident
-  judged: ShownPart
   edit: EditBuild
 }) {
   const run = useRun()
+  const plans = useParts()
   const places = placesAgain(build, accident)
   const { name, cause, picture } = accident
   const again = ({ zone }: AgainAt) => {
-    const steps = accident.steps.map(
-      (step): BuildStep => ({
-        ...step,
-        id: newId(),
-        parts: [zone.part],
-        zones: [zone.id],
-        cause: name,
-      }),
+    const plan = plans.find((one) => one.build === build.id && one.part === zone.part)
+    const done = doneIn(plan)
+    void edit(`Again: ${name}, ${zone.name}`, (now) =>
+      againEdit(now, accident, zone, (step) => done.has(step), newId),
     )
-    void edit(`Again: ${name}, ${zone.name}`, {
-      do: 'insert',
-      before: nextOpen(build, zone.part, judged),
-      steps,
-    })
   }
   return (
     <li className="flex gap-4 border-t border-rule py-3">
@@ -117,13 +101,4 @@ function AccidentRow({
       </div>
     </li>
   )
-}
-
-/** The first step of a part that is still to do; null: none is, so it goes last. */
-function nextOpen(build: Build, part: string, { plan }: ShownPart): { step: string } | null {
-  const done = new Set(plan.steps.flatMap(({ step, status }) => (status === 'done' ? [step] : [])))
-  const own = build.steps.filter((step) => step.parts.includes(part))
-  const last = own.findLastIndex(({ id }) => done.has(id))
-  const next = own[last + 1]
-  return next ? { step: next.id } : null
 }

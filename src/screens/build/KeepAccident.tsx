@@ -11,7 +11,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { useTyped } from '../shared/useTyped'
 import { stepName } from '../shared/words'
-import type { ShownPart } from './judged'
+import { doneIn, type ShownPart } from './judged'
 
 /** Keeps an accident: what it is called, which step made it, where, and what caused it. */
 export function KeepAccident({
@@ -31,9 +31,7 @@ export function KeepAccident({
   const run = useRun()
   const { pictures = [] } = useProject()
   const acts = build.steps.filter((step) => step.parts.includes(part.id) && isAct(step))
-  const done = new Set(
-    judged.plan.steps.flatMap(({ step, status }) => (status === 'done' ? [step] : [])),
-  )
+  const done = doneIn(judged.plan)
   const [step, setStep] = useState(acts.findLast(({ id }) => done.has(id))?.id ?? acts[0]?.id ?? '')
   const [zone, setZone] = useState('')
   const { field, typed, read, form } = useTyped({ name: said.slice(0, 120), cause: '' })

@@ -18,3 +18,8 @@ export function withoutWays(plan: PartPlan): ShownPart {
     section: [],
   }
 }
+
+/** The steps that are done on a part, by its plan; without one, none. */
+export function doneIn(plan: Pick<PartPlan, 'steps'> | undefined): ReadonlySet<string> {
+  return new Set(plan?.steps.flatMap(({ step, status }) => (status === 'done' ? [step] : [])))
+}
