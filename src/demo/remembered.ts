@@ -8,15 +8,6 @@ import type { TestPiece } from '@/core/model/testPiece'
 const MINUTE = 60_000
 const DAY = 24 * 60 * MINUTE
 
-/** The demo's pictures as they lie beside the page: panels that our own engine painted, as a camera sees them. */
-export const DEMO_PHOTOS = [
-  'demo-hull',
-  'demo-digger',
-  'demo-spoon-1',
-  'demo-spoon-2',
-  'demo-tide',
-] as const
-
 const SIZE = { width: 960, height: 600 }
 /** The grey card lies in the corner. */
 const CARD = { at: [0.94, 0.93] as [number, number], l: 50 }
@@ -29,7 +20,11 @@ const pin = (id: string, at: [number, number], fields: Partial<PhotoPin>): Photo
   ...fields,
 })
 
-/** What is known of the demo's pictures. @param now epoch milliseconds */
+/**
+ * What is known of the demo's pictures, which lie beside the page by their ids: panels that our own engine painted, as a camera sees them.
+ *
+ * @param now epoch milliseconds
+ */
 export function demoPictures(now: number): Picture[] {
   const at = (ago: number) => new Date(now - ago).toISOString()
   return [

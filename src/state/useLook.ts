@@ -82,14 +82,16 @@ export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false
       setLooked((before) =>
         before.whole || newest.current === null ? before : { ...before, seen, failed: null },
       )
-    const better = () => quickly({ ...look, first: false }, show, failed)
-    if (first) {
-      const then = (seen: PanelSeen) => {
-        show(seen)
-        if (newest.current === look) better()
-      }
-      quickly({ ...look, first }, then, failed)
-    } else better()
+    const lay = (first: boolean) =>
+      quickly(
+        { ...look, first },
+        (seen) => {
+          show(seen)
+          if (first && newest.current === look) lay(false)
+        },
+        failed,
+      )
+    lay(first)
     const rests = setTimeout(
       () => wholly({ look, tellsMoved, tell }, () => undefined, failed),
       RESTS,

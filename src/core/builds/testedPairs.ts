@@ -1,3 +1,5 @@
+import { bare } from '../model/bare'
+import type { BuildAct } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { ActStep, Step } from '../model/sequence'
 import type { TestPiece } from '../model/testPiece'
@@ -49,27 +51,13 @@ export function stepsToTry(before: readonly Step[], step: ActStep): ActStep[] {
     (one): one is ActStep => isAct(one) && resolveStep(one, null).row.kind === 'film',
   )
   const whole = films.findLastIndex((one) => resolveStep(one, null).coverage === 'whole')
-  return [...films.slice(Math.max(0, whole)), step].map(bare)
+  return [...films.slice(Math.max(0, whole)), step].map(actAlone)
 }
 
-/** A step of a build as an act alone. */
-function bare(step: ActStep): ActStep {
-  const own = step as ActStep & Partial<Record<(typeof OF_A_BUILD)[number], unknown>>
-  return Object.fromEntries(
-    Object.entries(own).filter(([field]) => !(OF_A_BUILD as readonly string[]).includes(field)),
-  ) as ActStep
+/** A step of a build as an act alone: from no bottle, on no zone, taken as it is by nobody. */
+function actAlone(step: ActStep): ActStep {
+  const { zones, accepted, mix, bottle, thinner, together, split, tested, ...act } = bare(
+    step as BuildAct,
+  ) as BuildAct
+  return act as ActStep
 }
-
-const OF_A_BUILD = [
-  'id',
-  'parts',
-  'zones',
-  'accepted',
-  'mix',
-  'bottle',
-  'thinner',
-  'together',
-  'split',
-  'endsAfter',
-  'tested',
-] as const

@@ -18,6 +18,7 @@ export {
   colourOfLight,
   levelOf,
   levelOfLightness,
+  patchColour,
   patchLight,
   patchUnsure,
   type WhiteBalance,

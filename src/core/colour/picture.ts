@@ -96,3 +96,22 @@ export function patchUnsure(pixels: Uint8ClampedArray, balanced: boolean): numbe
   }
   return Math.hypot(camera, Math.sqrt(sum / Math.max(1, count)))
 }
+
+/**
+ * The colour of a patch as it is in truth, as far as a grey said, and how far off that may be, ΔE00.
+ *
+ * @param balance null: no grey was set
+ * @returns null where nothing of the patch is opaque
+ * Source: N85; handbook 13.1.
+ */
+export function patchColour(
+  pixels: Uint8ClampedArray,
+  balance: WhiteBalance | null,
+): { colour: string; unsure: number } | null {
+  const light = patchLight(pixels)
+  if (!light) return null
+  return {
+    colour: colourOfLight(light, balance ?? undefined),
+    unsure: patchUnsure(pixels, balance !== null),
+  }
+}

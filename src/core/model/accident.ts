@@ -1,6 +1,6 @@
 import * as v from 'valibot'
 import { idField, instantField, nameField, noteField } from './fields'
-import { actStepSchema } from './sequence'
+import { actsField } from './sequence'
 
 /** An accident that was liked: where it came up, what made it, and the acts that make it again. Source: docs/formats.md, handbook 13.5. */
 export const accidentSchema = v.looseObject({
@@ -14,11 +14,7 @@ export const accidentSchema = v.looseObject({
   step: v.optional(idField),
   picture: v.optional(idField),
   cause: noteField,
-  steps: v.pipe(
-    v.array(actStepSchema),
-    v.minLength(1, 'a list of 1 to 20 acts'),
-    v.maxLength(20, 'a list of 1 to 20 acts'),
-  ),
+  steps: actsField(20),
 })
 
 /** An accident that was liked. */

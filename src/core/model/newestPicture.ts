@@ -1,8 +1,8 @@
 import type { Picture } from './picture'
 
-/** Pictures by when they were taken, the newest first. */
-export function newestFirst(pictures: readonly Picture[]): Picture[] {
-  return [...pictures].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
+/** Rows by their instants, the newest first. */
+export function newestFirst<T extends { at: string }>(rows: readonly T[]): T[] {
+  return [...rows].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
 }
 
 /** The newest picture of a build, and of one of its parts if that is asked; undefined: there is none. */

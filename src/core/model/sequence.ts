@@ -171,6 +171,12 @@ export const waitStepSchema = v.looseObject({
   note: noteField,
 })
 
+/** So many acts, one after the other: what is kept of them outside of a build. */
+export function actsField(most: number) {
+  const many = `a list of 1 to ${most} acts`
+  return v.pipe(v.array(actStepSchema), v.minLength(1, many), v.maxLength(most, many))
+}
+
 /** A step is a wait when it says `wait`, otherwise an act. */
 export const stepSchema = v.lazy((input) =>
   typeof input === 'object' && input !== null && 'wait' in input && !('do' in input)

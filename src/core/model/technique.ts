@@ -1,7 +1,7 @@
 import * as v from 'valibot'
 import { idField, nameField } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
-import { actStepSchema } from './sequence'
+import { actsField } from './sequence'
 
 /** The format of one technique of the modeller's own. Described in docs/formats.md. */
 export const TECHNIQUE_FORMAT = 'tectoria-technique'
@@ -14,11 +14,7 @@ export const ownTechniqueSchema = v.looseObject({
   id: idField,
   name: nameField,
   purpose: v.optional(v.pipe(v.string(), v.maxLength(400, 'a purpose of up to 400 characters'))),
-  steps: v.pipe(
-    v.array(actStepSchema),
-    v.minLength(1, 'a list of 1 to 60 acts'),
-    v.maxLength(60, 'a list of 1 to 60 acts'),
-  ),
+  steps: actsField(60),
 })
 
 /** A technique of the modeller's own. */

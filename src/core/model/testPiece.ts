@@ -8,7 +8,7 @@ import {
   ranged,
   wholeRanged,
 } from './fields'
-import { actStepSchema } from './sequence'
+import { actsField } from './sequence'
 
 /** What a test piece is. Source: handbook 13.3. */
 export const TEST_GROUNDS = ['spoon', 'card', 'scrap', 'inside'] as const
@@ -19,11 +19,7 @@ export type TestGround = (typeof TEST_GROUNDS)[number]
 /** One of what was tried beside each other. */
 const triedSchema = v.looseObject({
   id: idField,
-  steps: v.pipe(
-    v.array(actStepSchema),
-    v.minLength(1, 'a list of 1 to 60 acts'),
-    v.maxLength(60, 'a list of 1 to 60 acts'),
-  ),
+  steps: actsField(60),
   picture: v.optional(idField),
   /** The colour that was read from it. */
   swatch: v.optional(hexField),

@@ -156,8 +156,7 @@ function lit(
   const out = again ? again.rgb.slice() : new Uint8Array(samples.count * 3)
   const changed = again && samples.grid ? besideToo(again.changed, samples.grid) : null
   const metal = metals(samples, state)
-  const relief = reliefOf(samples, state, again)
-  const facing = facingOf(samples, state, relief, seedOf(seed, 0, 'grain'), changed)
+  const facing = facingOf(samples, state, seedOf(seed, 0, 'grain'), changed, again)
   const lights = maskedLights(state, flatly)
   const { open } = samples
   const lampWays = lampOver(samples)
@@ -273,13 +272,13 @@ function smooth(t: number): number {
 function facingOf(
   samples: Samples,
   state: PanelState,
-  relief: Float32Array,
   seed: number,
   changed: Changed | null,
+  again: Again | undefined,
 ): Pick<Samples, 'nx' | 'ny' | 'nz'> {
   const { grid } = samples
   if (!grid) return samples
-  const { dx, dy } = slopesOf(relief, grid)
+  const { dx, dy } = slopesOf(reliefOf(samples, state, again), grid)
   const grainX = grainOver(samples, grid, seed, GRAIN.matt)
   const grainY = grainOver(samples, grid, seed + 1, GRAIN.matt)
   const peelX = grainOver(samples, grid, seed + 2, GRAIN.peel)

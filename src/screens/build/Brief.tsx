@@ -9,6 +9,7 @@ import {
   POINT_STATES,
 } from '@/core/model/brief'
 import type { Build } from '@/core/model/build'
+import { changedRow } from '@/core/model/changedRow'
 import { useProject, useRun } from '@/state/hooks'
 import { startTimer } from '@/store/actions/bench'
 import { editBuild } from '@/store/actions/builds'
@@ -104,9 +105,7 @@ function PointRow({ reviewed: { point, picture }, put }: { reviewed: ReviewedPoi
     put(
       (now) => ({
         ...now,
-        points: (now.points ?? []).map((one) =>
-          one.id === point.id ? { ...one, ...fields } : one,
-        ),
+        points: changedRow(now.points ?? [], point.id, fields),
       }),
       label,
     )

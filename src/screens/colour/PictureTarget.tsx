@@ -1,13 +1,7 @@
 'use client'
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react'
-import {
-  colourOfLight,
-  patchLight,
-  patchUnsure,
-  type WhiteBalance,
-  whiteBalance,
-} from '@/core/colour'
+import { patchColour, patchLight, type WhiteBalance, whiteBalance } from '@/core/colour'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
@@ -103,15 +97,16 @@ function usePatchLight(onChoose: (colour: string) => void) {
   const [unsure, setUnsure] = useState<number | null>(null)
   const take = (patch: Uint8ClampedArray | undefined) => {
     const light = patch ? patchLight(patch) : null
-    if (!patch || !light) return
+    const read = patch ? patchColour(patch, balance) : null
+    if (!light || !read) return
     if (neutral) {
       const found = whiteBalance(light)
       setDark(found === null)
       setBalance(found)
       setNeutral(false)
     } else {
-      setUnsure(patchUnsure(patch, balance !== null))
-      onChoose(colourOfLight(light, balance ?? undefined))
+      setUnsure(read.unsure)
+      onChoose(read.colour)
     }
   }
   return { neutral, setNeutral, balance, setBalance, dark, unsure, take }

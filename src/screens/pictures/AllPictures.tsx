@@ -65,20 +65,20 @@ export function AllPictures({ desk, isGone }: { desk: PictureDesk; isGone: boole
   )
 }
 
-/** What is to be told of the browser's room; asked again when there are more pictures. What nothing names any more is thrown away first. */
+/** What is to be told of the browser's room, asked again when there are more pictures. What nothing names any more is thrown away once. */
 function useRoom(count: number): string | null {
   const store = useStore()
   const [told, setTold] = useState<string | null>(null)
+  useEffect(() => {
+    sweepPhotos(store).catch(() => undefined)
+  }, [store])
   // biome-ignore lint/correctness/useExhaustiveDependencies: another number of pictures takes another room
   useEffect(() => {
     let wanted = true
-    sweepPhotos(store)
-      .then(roomHere)
-      .then((room) => wanted && setTold(roomWords(room)))
-      .catch(() => undefined)
+    void roomHere().then((room) => wanted && setTold(roomWords(room)))
     return () => {
       wanted = false
     }
-  }, [store, count])
+  }, [count])
   return told
 }

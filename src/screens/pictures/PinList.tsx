@@ -1,4 +1,5 @@
 import { PIN_STATE_WORDS, PIN_WORDS } from '@/core/knowledge'
+import { changedRow } from '@/core/model/changedRow'
 import { type PhotoPin, PIN_STATES, type Picture, type PinState } from '@/core/model/picture'
 import { useRun } from '@/state/hooks'
 import { changePins } from '@/store/actions/pictures'
@@ -124,7 +125,7 @@ function PinFields({
             void run(
               changePins,
               picture.id,
-              (now) => now.filter(({ id }) => id !== pin.id),
+              (now) => changedRow(now, pin.id, null),
               'Took a pin out',
             )
           }

@@ -1,12 +1,12 @@
 import { useState } from 'react'
 import {
-  colourOfLight,
   levelOfLightness,
+  patchColour,
   patchLight,
-  patchUnsure,
   type WhiteBalance,
   whiteBalance,
 } from '@/core/colour'
+import { changedRow } from '@/core/model/changedRow'
 import type { PhotoPin, Picture, PinEffect } from '@/core/model/picture'
 import type { PicturePoint } from '@/core/pictures/align'
 import { modelMm, wayBetween } from '@/core/pictures/known'
@@ -48,21 +48,11 @@ export function usePictureTools(picture: Picture, shown: ShownPicture | null) {
   const pin = pins.find(({ id }) => id === chosen) ?? null
   const toneAt = (at: At): ReadColour | null => {
     const patch = shown && patchAt(shown, pointOf(shown, at))
-    const light = patch && patchLight(patch)
-    if (!patch || !light) return null
-    return {
-      colour: colourOfLight(light, balance ?? undefined),
-      unsure: patchUnsure(patch, balance !== null),
-      at,
-    }
+    const found = patch && patchColour(patch, balance)
+    return found && { ...found, at }
   }
   const setPin = (id: string, fields: Partial<PhotoPin>, label: string) =>
-    run(
-      changePins,
-      picture.id,
-      (now) => now.map((one) => (one.id === id ? { ...one, ...fields } : one)),
-      label,
-    )
+    run(changePins, picture.id, (now) => changedRow(now, id, fields), label)
   const put = (at: At) => {
     const tone = toneAt(at)?.colour
     const made: PhotoPin = { id: newId(), at, effect, state: 'wanted', ...(tone ? { tone } : {}) }

@@ -1,6 +1,7 @@
 'use client'
 import { parseAsString, useQueryState } from 'nuqs'
 import { Suspense } from 'react'
+import { newestFirst } from '@/core/model/newestPicture'
 import { useProject } from '@/state/hooks'
 import { NewTest } from './NewTest'
 import { TestRow } from './TestRow'
@@ -17,7 +18,6 @@ export function TestsScreen() {
 function Tests() {
   const { tests = [] } = useProject()
   const [asked, ask] = useQueryState('for', parseAsString)
-  const newest = [...tests].sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
   return (
     <div className="p-4 lg:p-6">
       <h1 className="font-display text-4xl font-semibold">Test pieces</h1>
@@ -26,11 +26,11 @@ function Tests() {
         paints and solvents, on a surface up to ten times as large.
       </p>
       <NewTest key={asked ?? ''} asked={asked} onDone={() => void ask(null)} />
-      {newest.length === 0 ? (
+      {tests.length === 0 ? (
         <p className="mt-6 text-soft">None yet.</p>
       ) : (
         <ul aria-label="Test pieces" className="mt-6">
-          {newest.map((piece) => (
+          {newestFirst(tests).map((piece) => (
             <TestRow key={piece.id} piece={piece} />
           ))}
         </ul>

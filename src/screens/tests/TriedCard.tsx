@@ -1,3 +1,4 @@
+import { changedRow } from '@/core/model/changedRow'
 import { newestFirst } from '@/core/model/newestPicture'
 import type { TestPiece } from '@/core/model/testPiece'
 import { useProject, useRun } from '@/state/hooks'
@@ -17,12 +18,7 @@ export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Trie
   const { pictures = [] } = useProject()
   const isChosen = piece.chosen === tried.id
   const set = (fields: Partial<Tried>, label: string) =>
-    void run(
-      changeTried,
-      piece.id,
-      (now) => now.map((one) => (one.id === tried.id ? { ...one, ...fields } : one)),
-      label,
-    )
+    void run(changeTried, piece.id, (now) => changedRow(now, tried.id, fields), label)
   return (
     <li className={cx('border-t-4 bg-raised p-3', isChosen ? 'border-act' : 'border-rule')}>
       <div className="flex items-center justify-between gap-2">

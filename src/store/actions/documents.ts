@@ -3,9 +3,7 @@ import { levelsHoldFrom } from '@/core/log'
 import type { Project } from '@/core/model/project'
 import { PROJECT_LISTS } from '@/core/model/projectLists'
 import { KNOWN_FIELDS } from '../documents'
-import { dropPhotos, keepPhotos, type Photo, sweepPhotos } from '../photos/photos'
-import { fullWords } from '../photos/room'
-import { reasonOf } from '../reason'
+import { keptWith, type Photo, sweepPhotos } from '../photos/photos'
 import type { Store } from '../store'
 import { DATA_TABLES, type Write } from '../tables'
 import { transact, type Written } from '../transact'
@@ -39,24 +37,13 @@ export function importProject(store: Store, project: Project, label: string): Pr
 }
 
 /** Takes a project in with its pictures: they come first, and go again where the rows can't be written. */
-export async function importWithPhotos(
+export function importWithPhotos(
   store: Store,
   project: Project,
   photos: readonly Photo[],
   label: string,
 ): Promise<Written> {
-  const known = new Set(await store.db.photos.toCollection().primaryKeys())
-  try {
-    await keepPhotos(store, photos)
-  } catch (error) {
-    return { ok: false, why: fullWords(error) ?? `Nothing was imported: ${reasonOf(error)}` }
-  }
-  const written = await importProject(store, project, label)
-  if (!written.ok) {
-    const added = photos.flatMap(({ id }) => (known.has(id) ? [] : [id]))
-    await dropPhotos(store, added)
-  }
-  return written
+  return keptWith(store, photos, 'Nothing was imported', () => importProject(store, project, label))
 }
 
 /** Set once the demo was put on an empty bench: wiped, it stays away. */
@@ -76,12 +63,11 @@ export async function shouldLoadDemo({ db }: Store): Promise<boolean> {
 export async function loadDemo(store: Store): Promise<Written> {
   // Nobody else needs it: it isn't in the page until it is asked for.
   const { demoProject } = await import('@/demo/demo')
-  const { DEMO_PHOTOS } = await import('@/demo/remembered')
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
   const file: unknown = JSON.parse(JSON.stringify(demoProject(store.now(), zone)))
   const parsed = readProject(file)
   if (!parsed.ok) throw new Error(`loadDemo: ${JSON.stringify(parsed.problems[0])}`)
-  const photos = await demoPhotos(DEMO_PHOTOS)
+  const photos = await demoPhotos((parsed.value.pictures ?? []).map(({ id }) => id))
   const written = await importWithPhotos(store, parsed.value, photos, 'Loaded the demo bench')
   if (written.ok) localStorage.setItem(LOADED, 'yes')
   return written

@@ -1,36 +1,23 @@
 import type { Picture } from '@/core/model/picture'
-import { dropPhotos, keepPhotos, type Photo } from '../photos/photos'
-import { fullWords } from '../photos/room'
-import { reasonOf } from '../reason'
+import { keptWith, type Photo } from '../photos/photos'
 import type { Store } from '../store'
 import { transact, type Written } from '../transact'
 import { away, change, type Fields, GONE, put } from './rows'
 
 /** Keeps new pictures: they themselves, then what is known of them; all or none. */
-export async function addPictures(
+export function addPictures(
   store: Store,
   added: readonly { row: Picture; photo: Photo }[],
 ): Promise<Written> {
   const first = added[0]?.row.name ?? ''
   const label = added.length === 1 ? `Kept: ${first}` : `Kept: ${added.length} pictures`
-  try {
-    await keepPhotos(
-      store,
-      added.map(({ photo }) => photo),
-    )
-  } catch (error) {
-    return { ok: false, why: fullWords(error) ?? `Nothing was kept: ${reasonOf(error)}` }
-  }
-  const written = await transact(store, async () => ({
-    label,
-    writes: added.map(({ row }) => put('pictures', row)),
-  }))
-  if (!written.ok)
-    await dropPhotos(
-      store,
-      added.map(({ row }) => row.id),
-    )
-  return written
+  const photos = added.map(({ photo }) => photo)
+  return keptWith(store, photos, 'Nothing was kept', () =>
+    transact(store, async () => ({
+      label,
+      writes: added.map(({ row }) => put('pictures', row)),
+    })),
+  )
 }
 
 /** Changes what is known of a picture. */

@@ -13,7 +13,7 @@ export async function roomHere(): Promise<BrowserRoom | null> {
 }
 
 /** How many pictures more there is room for, about. */
-export function picturesMore({ used, most }: BrowserRoom): number {
+function picturesMore({ used, most }: BrowserRoom): number {
   return Math.max(0, Math.floor((most - used) / PICTURE))
 }
 
