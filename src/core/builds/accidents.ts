@@ -3,6 +3,7 @@ import type { Accident } from '../model/accident'
 import type { Build, BuildStep } from '../model/build'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
+import type { Picture } from '../model/picture'
 import { sameValue } from '../model/sameValue'
 import type { Zone } from '../model/zone'
 import { wearOf } from './wear'
@@ -17,10 +18,14 @@ const OFFERED = 3
 const WEIGHS = { facing: 1, height: 0.6, wear: 0.8, map: 1.2 } as const
 
 /** The places of a build that an accident fits best, the best first; where it was laid already is left out. Source: handbook 13.5, 12.8. */
-export function placesAgain(build: Build, accident: Accident): AgainAt[] {
+export function placesAgain(
+  build: Build,
+  accident: Accident,
+  pictures: readonly Picture[] = [],
+): AgainAt[] {
   const { zones = [] } = build
   const own = zones.find(({ id }) => id === accident.zone)
-  const scores = scoresOf(build, accident)
+  const scores = scoresOf(build, accident, pictures)
   return zones
     .filter((zone) => zone.id !== accident.zone && !isLaid(build, accident, zone))
     .map((zone) => ({ zone, score: likeness(zone, own) + WEIGHS.map * (scores.get(zone.id) ?? 0) }))
@@ -34,9 +39,13 @@ export function placesAgain(build: Build, accident: Accident): AgainAt[] {
 }
 
 /** What the wear map gives the accident's effect on each zone, 0 to 1. */
-function scoresOf(build: Build, { steps }: Accident): ReadonlyMap<string, number> {
+function scoresOf(
+  build: Build,
+  { steps }: Accident,
+  pictures: readonly Picture[],
+): ReadonlyMap<string, number> {
   const effect = steps.map((step) => wearLeftBy(step.do)).find((one) => one !== undefined)
-  const map = effect && wearOf(build)
+  const map = effect && wearOf(build, pictures)
   if (!map) return new Map()
   return new Map(
     map.zones.map(({ zone, effects }) => [

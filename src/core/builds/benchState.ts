@@ -1,12 +1,15 @@
 import type { ClimateSeries } from '../drying/series'
 import type { Project } from '../model/project'
+import { sameValue } from '../model/sameValue'
 import type { TestPiece } from '../model/testPiece'
+import type { Act } from '../model/vocabulary'
 import { airAsRead, differFrom, type Room } from '../room/climateSeries'
 import { correctionOf, learntFrom, type Observed, ratiosOf } from '../room/corrections'
 import type { Corrections } from '../stack/simulate/simulation'
+import type { TestPieces } from '../stack/state/testPieces'
 import { type StockState, stockStateOf } from '../stock/stockState'
 import { type HandsMinutes, handsLearnt, handsMinutes } from './handsOn'
-import { type TestedPairs, testedPairs } from './testedPairs'
+import { testedOn } from './testedOn'
 import { type PairsKnown, pairsKnown } from './usedPairs'
 
 const MINUTE = 60_000
@@ -21,8 +24,10 @@ export type BenchState = StockState & {
   correction: Corrections
   /** Pairs of film and solvent that were put together before; undefined while the log is too young to ask. */
   usedPairs: ReadonlySet<string> | undefined
-  /** Pairs that came out well on test pieces, and how large a surface they are good for, cm². */
-  tested: TestedPairs
+  /** What came out well on test pieces. */
+  tested: TestPieces
+  /** Acts that the modeller is new at. */
+  newAt: ReadonlySet<Act>
   /** How long the hands take for an act on a part. */
   hands: HandsMinutes
   known: { learnt: string; hands: string; pairs: PairsKnown; asRead: ClimateSeries }
@@ -44,8 +49,18 @@ export function stateOf(given: Project, before?: BenchState): BenchState {
   const known = { learnt, hands: pace, pairs, asRead: airAsRead(stock.room) }
   const { tests = NO_TESTS } = stock.project
   const tested =
-    before && (before.project.tests ?? NO_TESTS) === tests ? before.tested : testedPairs(tests)
-  return { ...stock, correction, usedPairs: pairs.used, tested, hands, known }
+    before && (before.project.tests ?? NO_TESTS) === tests ? before.tested : testedOn(tests)
+  const newAt =
+    before && sameNew(before.project, stock.project) ? before.newAt : newTo(stock.project)
+  return { ...stock, correction, usedPairs: pairs.used, tested, newAt, hands, known }
+}
+
+function newTo({ sessions }: Project): ReadonlySet<Act> {
+  return new Set(sessions?.newAt)
+}
+
+function sameNew(before: Project, now: Project): boolean {
+  return sameValue(before.sessions?.newAt, now.sessions?.newAt)
 }
 
 /** Was the air of what was observed the same before? */

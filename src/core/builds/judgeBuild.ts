@@ -78,7 +78,8 @@ function sameFacts({ options: old }: PartSimulation, options: PartSimulation['op
     same('correction') &&
     same('shelf') &&
     same('usedPairs') &&
-    same('testedPairs') &&
+    same('testPieces') &&
+    same('newAt') &&
     same('areaCm2') &&
     old.regions?.key === options.regions?.key &&
     old.facts?.size === options.facts?.size &&

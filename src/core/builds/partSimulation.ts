@@ -45,7 +45,8 @@ export function simulatePart(
     shelf: state.project.shelf ?? NO_SHELF,
     ...(regions ? { regions: regionsOf(regions) } : {}),
     ...(state.usedPairs ? { usedPairs: state.usedPairs } : {}),
-    testedPairs: state.tested,
+    testPieces: state.tested,
+    newAt: state.newAt,
     ...(part.areaCm2 === undefined ? {} : { areaCm2: part.areaCm2 }),
   }
   const sequence = sequenceOf(build, part, steps)

@@ -1,7 +1,9 @@
 import type { Build } from '../model/build'
 import type { PhotoPin, Picture } from '../model/picture'
 import { modelMm, wayBetween } from '../pictures/known'
-import { pinnedSteps, pinsByZone } from './pins'
+import { pinnedSteps } from './pinnedSteps'
+import { pinsByZone } from './pins'
+import { wearOf } from './wear'
 
 const BUILD = {
   id: 'b',
@@ -75,6 +77,46 @@ test.each<[string, Partial<PhotoPin>[], object[]]>([
 ])('%s', (_, pins, said) => {
   const steps = pinnedSteps(BUILD, [picture(...pins)], open)
   expect(steps.map(({ step, fields }) => ({ step: step.id, fields }))).toEqual(said)
+})
+
+const SIZED = {
+  ...BUILD,
+  parts: [{ ...BUILD.parts[0], areaCm2: 100 }],
+  zones: [
+    { id: 'top', name: 'Top', part: 'hull', areaCm2: 25, facing: 'up' },
+    { id: 'side', name: 'Side', part: 'hull', areaCm2: 75, facing: 'side' },
+  ],
+} as Build
+
+test('a pin beats what the wear map would say, and what it says is what the steps get', () => {
+  const pictures = [
+    picture(
+      { mm: 0.5, strength: 0.8, direction: 40 },
+      { effect: 'soot', zone: 'side' },
+      { effect: 'streak', zone: 'side', strength: 0 },
+    ),
+  ]
+  const of = (map: ReturnType<typeof wearOf>, zone: string, effect: string) =>
+    map?.zones.find((one) => one.zone === zone)?.effects.find((one) => one.effect === effect)
+  const [bare, pinned] = [wearOf(SIZED), wearOf(SIZED, pictures)]
+  const chips = of(pinned, 'top', 'chips')
+  expect(chips).toMatchObject({
+    score: 0.8,
+    medianMm: 0.5,
+    direction: 40,
+    cause: 'as in the picture',
+  })
+  expect(of(bare, 'top', 'chips')?.score).toBeLessThan(0.8)
+  expect([of(bare, 'side', 'soot')?.score, of(pinned, 'side', 'soot')?.score]).toEqual([0, 0.5])
+  expect(of(bare, 'side', 'streaks')?.score).toBe(0.5)
+  expect(of(pinned, 'side', 'streaks')?.score).toBe(0)
+  expect(of(pinned, 'side', 'chips')).toEqual(of(bare, 'side', 'chips'))
+  for (const { planned, allowed } of pinned?.budgets ?? [])
+    expect(planned).toBeLessThanOrEqual(allowed + 1e-9)
+  const [step] = pinnedSteps(SIZED, pictures, open)
+  expect(step?.step.id).toBe('s1')
+  expect(step?.fields.amount).toBeCloseTo((chips?.share ?? 0) * 0.25, 3)
+  expect(step?.fields.markMm).toBe(0.5)
 })
 
 test('a step that is done keeps what it was done with', () => {

@@ -1,9 +1,7 @@
-import { WEAR_TABLE, type WearEffect, wearLeftBy } from '../knowledge/wearMap'
-import type { Build, BuildAct } from '../model/build'
-import { isAct } from '../model/isAct'
+import type { WearEffect } from '../knowledge/wearMap'
+import type { Build } from '../model/build'
 import type { PhotoPin, Picture, PinEffect } from '../model/picture'
-import type { WornStep } from './wear'
-import { isFor } from './zoneRegions'
+import type { PinnedWear } from '../places/wearMap'
 
 /** A pin with the picture that it is in. */
 export type PinSeen = { picture: Picture; pin: PhotoPin }
@@ -44,64 +42,42 @@ export function pinsByZone(
 }
 
 /**
- * What the pins of pictures say of the steps that leave such wear: marks as large and going as they were seen, and as strong.
- * A pin counts for the steps of its zone that are still to do; an arrow in a picture beats the way that things fall.
+ * What the pins of pictures that are still wanted say of wear: zone by zone and effect by effect, in the middle of all that were
+ * set.
  *
- * @param isOpen is a step still to do?
- * Source: handbook 13.1.
+ * Source: handbook 13.1, 12.8.
  */
-export function pinnedSteps(
-  build: Build,
-  pictures: readonly Picture[],
-  isOpen: (step: string) => boolean,
-): WornStep[] {
-  const { zones = [] } = build
-  const wanted = pinsByZone(build, pictures)
-    .flatMap(({ pins }) => pins)
-    .filter(({ pin }) => pin.state === 'wanted')
-  return build.steps.flatMap((step): WornStep[] => {
-    if (!isAct(step) || !isOpen(step.id)) return []
-    const act = step as BuildAct
-    const effect = wearLeftBy(act.do)
-    const own = wanted.flatMap(({ pin }) => {
-      const zone = zones.find(({ id }) => id === pin.zone)
-      return effect && zone && PIN_TABLE[pin.effect].worn === effect && isFor(act, zone, zones)
-        ? [pin]
-        : []
+export function pinnedWear(build: Build, pictures: readonly Picture[]): PinnedWear[] {
+  return pinsByZone(build, pictures).flatMap(({ zone, pins }) => {
+    const wanted = pins.flatMap(({ pin }) => (pin.state === 'wanted' ? [pin] : []))
+    const effects = new Set(wanted.flatMap(({ effect }) => PIN_TABLE[effect].worn ?? []))
+    if (zone === null) return []
+    return [...effects].map((effect): PinnedWear => {
+      const own = wanted.filter((pin) => PIN_TABLE[pin.effect].worn === effect)
+      const told = (of: (pin: PhotoPin) => number | undefined) =>
+        own.flatMap((pin) => of(pin) ?? [])
+      const ways = told(({ direction }) => direction)
+      return {
+        zone,
+        effect,
+        strength: middle(told(({ strength }) => strength)),
+        mm: middle(told(({ mm }) => mm)),
+        direction: ways.length > 0 ? Math.round(meanWay(ways)) % 360 : null,
+      }
     })
-    return effect && own.length > 0
-      ? [{ step: act, fields: fieldsOf(own, WEAR_TABLE[effect].most) }]
-      : []
   })
 }
 
-/** @param most the share of a face that there may be of it */
-function fieldsOf(pins: readonly PhotoPin[], most: number): WornStep['fields'] {
-  const told = (of: (pin: PhotoPin) => number | undefined) =>
-    pins.flatMap((pin) => of(pin) ?? []).sort((a, b) => a - b)
-  const [sizes, strengths] = [told(({ mm }) => mm), told(({ strength }) => strength)]
-  const ways = told(({ direction }) => direction)
-  return {
-    cause: 'as in the picture',
-    ...(sizes.length > 0 ? { markMm: within(middle(sizes), 0.01, 100, 2) } : {}),
-    ...(strengths.length > 0 ? { amount: within(middle(strengths) * most, 0.001, 1, 3) } : {}),
-    ...(ways.length > 0 ? { direction: within(meanWay(ways), 0, 359, 0) } : {}),
-  }
-}
-
-function middle(sorted: readonly number[]): number {
-  return sorted[Math.floor((sorted.length - 1) / 2)] as number
+/** The middle of numbers, the lower one of two; null: there are none. */
+export function middle(of: readonly number[]): number | null {
+  const sorted = [...of].sort((a, b) => a - b)
+  return sorted[Math.floor((sorted.length - 1) / 2)] ?? null
 }
 
 /** The mean of directions, degrees: 350 and 10 come to 0. */
-function meanWay(ways: readonly number[]): number {
+export function meanWay(ways: readonly number[]): number {
   const turn = Math.PI / 180
   const x = ways.reduce((sum, way) => sum + Math.cos(way * turn), 0)
   const y = ways.reduce((sum, way) => sum + Math.sin(way * turn), 0)
   return (Math.atan2(y, x) / turn + 360) % 360
-}
-
-function within(value: number, least: number, most: number, digits: number): number {
-  const held = Math.min(most, Math.max(least, value))
-  return Math.round(held * 10 ** digits) / 10 ** digits
 }

@@ -3,10 +3,12 @@ import type { Build } from '../model/build'
 import type { Picture } from '../model/picture'
 import type { ActStep, Step } from '../model/sequence'
 import type { TestPiece } from '../model/testPiece'
+import type { Act } from '../model/vocabulary'
 import { pairKey } from '../stack/state/stepContext'
+import type { TestedOn } from '../stack/state/testPieces'
 import { actOf, againEdit, placesAgain } from './accidents'
 import { briefReview } from './brief'
-import { pairsOf, stepsToTry, testedPairs } from './testedPairs'
+import { pairsOf, stepsToTry, testedOn } from './testedOn'
 
 const ENAMEL: ActStep[] = [
   { do: 'base', family: 'enamel', colour: '#5B6B3A' },
@@ -37,25 +39,46 @@ test('a pair is each solvent with the films that lie open', () => {
   expect([...pairsOf(LACQUER)]).toEqual([OTHER])
 })
 
-test.each<[string, Partial<TestPiece>[], [string, number][]]>([
+const LINED = { tool: 'brush', sheen: 'semi-gloss' } as const
+const CLEAR = { tool: 'airbrush', sheen: 'matt' } as const
+
+test.each<[string, Partial<TestPiece>[], [string, TestedOn[]][], [Act, TestedOn[]][]]>([
   [
     'all that was tried, for ten times its area',
     [{}],
     [
-      [PAIR, 40],
-      [OTHER, 40],
+      [PAIR, [{ areaCm2: 40, ...LINED }]],
+      [OTHER, [{ areaCm2: 40, ...CLEAR }]],
+    ],
+    [
+      ['line', [{ areaCm2: 40, ...LINED }]],
+      ['clear', [{ areaCm2: 40, ...CLEAR }]],
     ],
   ],
-  ['the chosen one alone', [{ chosen: 'b' }], [[OTHER, 40]]],
-  ['nothing where it came out badly', [{ result: 'bad' }], []],
-  ['the larger of two', [{ chosen: 'a' }, { chosen: 'a', areaCm2: 9 }], [[PAIR, 90]]],
-])('a test piece is good for %s', (_, pieces, good) => {
-  expect([...testedPairs(pieces.map(piece))]).toEqual(good)
+  [
+    'the chosen one alone',
+    [{ chosen: 'b' }],
+    [[OTHER, [{ areaCm2: 40, ...CLEAR }]]],
+    [['clear', [{ areaCm2: 40, ...CLEAR }]]],
+  ],
+  ['nothing where it came out badly', [{ result: 'bad' }], [], []],
+  [
+    'what each of two says',
+    [{ chosen: 'a' }, { chosen: 'a', areaCm2: 9 }],
+    [[PAIR, [40, 90].map((areaCm2) => ({ areaCm2, ...LINED }))]],
+    [['line', [40, 90].map((areaCm2) => ({ areaCm2, ...LINED }))]],
+  ],
+])('a test piece is good for %s', (_, pieces, pairs, acts) => {
+  const good = testedOn(pieces.map(piece))
+  expect([...good.pairs]).toEqual(pairs)
+  expect([...good.acts]).toEqual(acts)
 })
 
-test('nothing is good before it is said', () => {
+test('nothing is good before it is said; an act on bare plastic is good for bare plastic', () => {
   const { result: _, ...unsaid } = piece({})
-  expect(testedPairs([unsaid]).size).toBe(0)
+  expect(testedOn([unsaid]).pairs.size).toBe(0)
+  const bare = testedOn([piece({ tried: [{ id: 'a', steps: [{ do: 'prime' }] }] })])
+  expect(bare.acts.get('prime')).toEqual([{ areaCm2: 40, tool: 'airbrush', sheen: null }])
 })
 
 test('what is tried is the step and the films that it comes on, as acts alone', () => {

@@ -86,6 +86,7 @@ function keptOf(answer: Answer, build: Build, part: Part, before: Kept | undefin
     state.project.mixes,
     state.usedPairs,
     state.tested,
+    state.newAt,
     state.hands,
   ]
   const from = before && alike(before.read, read) ? before.from : followsFrom(state, build, part)
@@ -116,6 +117,7 @@ function followsFrom(state: BenchState, build: Build, part: Part): unknown[] {
     build.school,
     state.usedPairs,
     state.tested,
+    state.newAt,
     partLogOf(state.log, build.id, part.id),
     ...entries.map(({ step }) => step),
     ...steps,

@@ -3,7 +3,7 @@ import type { Build } from '../model/build'
 import { isAct } from '../model/isAct'
 import type { Project } from '../model/project'
 import type { Step } from '../model/sequence'
-import { pairsOf } from './testedPairs'
+import { pairsOf } from './testedOn'
 
 /** A log of fewer finished steps than this has no experience to ask. */
 const YOUNG = 10

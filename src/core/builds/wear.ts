@@ -3,9 +3,11 @@ import { WEAR_TABLE } from '../knowledge/wearMap'
 import type { Build, BuildAct } from '../model/build'
 import type { Edit } from '../model/edit'
 import { isAct } from '../model/isAct'
+import type { Picture } from '../model/picture'
 import type { Zone } from '../model/zone'
 import { type WearMap, type WornEffect, wearMap } from '../places/wearMap'
 import { resolveStep } from '../stack/state/resolvedStep'
+import { pinnedWear } from './pins'
 import { edgesOfZone } from './zoneEdges'
 import { isFor, zoneArea, zonesOf } from './zoneRegions'
 
@@ -17,8 +19,13 @@ const EDGE_BAND = 1
 /** The same story wears it the same way. */
 const SEED = 1
 
-/** Where wear goes on a build: what each of its zones gets of every effect. Null: it has no zones. Source: handbook 12.8. */
-export function wearOf(build: Build): WearMap | null {
+/**
+ * Where wear goes on a build: what each of its zones gets of every effect, as its pictures have it where something is pinned.
+ *
+ * @returns null: it has no zones
+ * Source: handbook 12.8, 13.1.
+ */
+export function wearOf(build: Build, pictures: readonly Picture[] = []): WearMap | null {
   const zones = build.parts.flatMap((part) => {
     const own = zonesOf(build, part.id)
     return own.map((zone) => ({ zone, areaCm2: zoneArea(zone, part, own) }))
@@ -30,6 +37,7 @@ export function wearOf(build: Build): WearMap | null {
     seed: SEED,
     wear: build.school?.wear,
     chipContrast: chipContrast(build),
+    pins: pinnedWear(build, pictures),
     zones: sized.map(({ zone, areaCm2 }) => ({
       id: zone.id,
       areaCm2,

@@ -27,7 +27,7 @@ export {
 export { colourSaid, isColourWord } from './saidColour'
 export { underSheen } from './sheen'
 export { deltaE00, hexOf, type Lab, labOf } from './spectrum'
-export { fitHiding } from './swatch'
+export { fitHiding, type SwatchFit } from './swatch'
 export { thicknessOf } from './thickness'
 export { interleaved, type Variety, varietyOf } from './variety'
 export { faceFor, nearestPass, type Veil, type VeilStep, veilSteps } from './veils'

@@ -5,7 +5,7 @@ import type { Paint } from './optics'
 import { colourOfLight, patchLight, patchUnsure, whiteBalance } from './picture'
 import { surfaceReflection, underSheen } from './sheen'
 import { deltaE00, hexOf, labOf } from './spectrum'
-import { fitHiding } from './swatch'
+import { fitHiding, type SwatchFit } from './swatch'
 
 test.each([
   [12, 0],
@@ -92,7 +92,11 @@ describe('a patch of a picture', () => {
   })
 })
 
-test.each([1.5, 4, 12])('a swatch of a paint that hides in %d coats gives that back', (hiding) => {
+test.each<[number, SwatchFit['worth']]>([
+  [1.5, 'open'],
+  [4, 'firm'],
+  [12, 'firm'],
+])('a swatch of a paint that hides in %d coats gives that back', (hiding, worth) => {
   const film = { masstone: '#A8231F', hiding, thickness: 2 }
   const seen = hexOf(colourOver('#222223', [film]))
   const swatch = { ground: '#222223', coats: 2, thickness: 1, seen }
@@ -100,4 +104,16 @@ test.each([1.5, 4, 12])('a swatch of a paint that hides in %d coats gives that b
   expect(Math.abs(fit.hiding / hiding - 1)).toBeLessThan(0.05)
   expect(fit.after).toBeLessThan(0.3)
   expect(fit.after).toBeLessThan(fit.before)
+  expect(fit.worth).toBe(worth)
+  expect(fit.span[0]).toBeLessThanOrEqual(hiding)
+  expect(fit.span[1]).toBeGreaterThanOrEqual(hiding * 0.95)
+})
+
+test.each<[string, string, number, number, SwatchFit['worth']]>([
+  ['a swatch that covers can’t tell how well it hides', '#A8231F', 40, 2, 'open'],
+  ['one read without a grey tells less than one with it', '#8C201D', 1, 8, 'open'],
+  ['a green swatch of a red paint is of another paint', '#2F7A3C', 1, 2, 'strange'],
+])('%s', (_, seen, coats, unsure, worth) => {
+  const swatch = { ground: '#222223', coats, thickness: 1, seen, unsure }
+  expect(fitHiding({ masstone: '#A8231F' }, swatch).worth).toBe(worth)
 })

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
 import { dateField, instantField, wholeRanged } from './fields'
+import { ACTS } from './vocabulary'
 
 /** Days of the week as files name them, Monday first. */
 export const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
@@ -59,6 +60,8 @@ export const sessionsSchema = v.looseObject({
   dryingPlaces: v.optional(wholeRanged(1, 100, 'places')),
   /** Clean-out of the airbrush between different paints, minutes. */
   changeoverMinutes: v.optional(wholeRanged(0, 120, 'minutes')),
+  /** Acts that the modeller is new at: each asks for a test piece. Source: handbook 13.3. */
+  newAt: v.optional(v.array(v.picklist(ACTS))),
 })
 
 /** Times at the bench that were read. */

@@ -23,6 +23,8 @@ const triedSchema = v.looseObject({
   picture: v.optional(idField),
   /** The colour that was read from it. */
   swatch: v.optional(hexField),
+  /** How far off that may be, ΔE00. */
+  unsure: v.optional(ranged(0, 50, 'ΔE00')),
   note: noteField,
 })
 

@@ -1,9 +1,8 @@
-import { CLEAR_HIDING } from '../colour/hiding'
 import { thicknessOf } from '../colour/thickness'
 import { WET_MICRONS } from '../knowledge/limits'
 import type { ActStep } from '../model/sequence'
 import type { Role, WHERE } from '../model/vocabulary'
-import { PRIMER } from '../stack/state/filmColours'
+import { hidingMeant, PRIMER } from '../stack/state/filmColours'
 import type { ResolvedStep } from '../stack/state/resolvedStep'
 import { noiseOver, seedOf } from '../surface/noise'
 import { RECESS_FROM, type Samples } from '../surface/samples'
@@ -98,8 +97,10 @@ const USUAL_INK: Partial<Record<ActStep['do'], string>> = {
 
 /** The paint of a step. */
 export function inkOf({ step, resolved }: ActContext): Ink {
-  const hiding = step.hiding ?? (resolved.role === 'clear-colour' ? CLEAR_HIDING : undefined)
-  return { colour: step.colour ?? USUAL_INK[step.do] ?? PRIMER, hiding }
+  return {
+    colour: step.colour ?? USUAL_INK[step.do] ?? PRIMER,
+    hiding: hidingMeant(step, resolved.role),
+  }
 }
 
 /** All coats of a step as one film on an open face, X. Source: handbook 5.1. */

@@ -3,7 +3,7 @@ import { patchLight, whiteBalance } from '../colour/picture'
 import { deltaE00, type Lab, labOf } from '../colour/spectrum'
 import { countedPixels } from './countedPixels'
 import { labsOfPixels } from './pixels'
-import { grownBetween } from './share'
+import { type Growth, grownBetween } from './share'
 
 const bytes = (hex: string): [number, number, number] =>
   [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16)) as [number, number, number]
@@ -57,7 +57,25 @@ test.each([
   [0, 0, true],
   [0, 0.01, false],
 ])('a share of %d that comes to %d stands still: %s', (before, after, still) => {
-  expect(grownBetween(before, after).still).toBe(still)
+  const { still: found, perDay } = grownBetween(
+    { share: before, at: null },
+    { share: after, at: null },
+  )
+  expect([found, perDay]).toEqual([still, null])
+})
+
+test.each<[string, number, number, Partial<Growth>]>([
+  ['three days later', 0, 3, { by: 0.3, days: 3, perDay: 0.1, backwards: false }],
+  ['three days before', 3, 0, { by: -0.3 / 1.3, days: 3, perDay: -0.1 / 1.3, backwards: true }],
+  ['an hour later', 0, 1 / 24, { by: 0.3, days: null, perDay: null, backwards: false }],
+])('growth is told by day: the second look %s', (_, from, to, said) => {
+  const at = (day: number) => Date.parse('2026-03-14T19:00:00Z') + day * 86_400_000
+  const growth = grownBetween({ share: 0.1, at: at(from) }, { share: 0.13, at: at(to) })
+  for (const [field, value] of Object.entries(said)) {
+    const found = growth[field as keyof Growth]
+    if (typeof value === 'number') expect(found).toBeCloseTo(value, 9)
+    else expect(found).toBe(value)
+  }
 })
 
 test('a face is counted by its pixels, and a large one by fewer of them', () => {

@@ -46,10 +46,37 @@ export function countedShare(
 /** Rust that grew by less than so much of itself between two looks stands still: it may be sealed. Source: handbook 13.1. */
 const STILL = 0.05
 
-/** How much a share grew between two looks, as a part of what it was, and whether it stands still. */
-export function grownBetween(before: number, after: number): { by: number; still: boolean } {
-  const by = before > 0 ? (after - before) / before : after > 0 ? 1 : 0
-  return { by, still: Math.abs(by) < STILL }
+/** Looks nearer to each other than this say nothing by day. */
+const LEAST_DAYS = 0.25
+
+/** What was counted of a face, and when that was, epoch milliseconds; null: nobody knows. */
+export type CountedLook = { share: number; at: number | null }
+
+/** How a share grew from one look to the later one, whichever comes first. */
+export type Growth = {
+  /** As a part of what it was. */
+  by: number
+  /** The same by day; null where the looks have no days between them. */
+  perDay: number | null
+  days: number | null
+  still: boolean
+  /** The second look is the earlier one. */
+  backwards: boolean
+}
+
+/** How a share grew between two looks. @param one and `other` in the order that they are told, where nobody knows when they were */
+export function grownBetween(one: CountedLook, other: CountedLook): Growth {
+  const backwards = one.at !== null && other.at !== null && other.at < one.at
+  const [before, after] = backwards ? [other, one] : [one, other]
+  const by =
+    before.share > 0 ? (after.share - before.share) / before.share : after.share > 0 ? 1 : 0
+  const days =
+    before.at === null || after.at === null ? null : (after.at - before.at) / (24 * 3_600_000)
+  const dated = days !== null && days >= LEAST_DAYS ? days : null
+  return {
+    ...{ by, days: dated, backwards, still: Math.abs(by) < STILL },
+    perDay: dated === null ? null : by / dated,
+  }
 }
 
 const ROUNDS = 6

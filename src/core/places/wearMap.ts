@@ -36,6 +36,18 @@ export type WornZone = {
 /** Something that happened, how strongly (0 to 1), and where; null: all over. */
 export type StoryEvent = { event: WearEvent; zone: string | null; strength: number }
 
+/** What was pinned in pictures of an effect on a zone: it beats what the map would say. Null: not said. Source: handbook 12.8, 13.1. */
+export type PinnedWear = {
+  zone: string
+  effect: WearEffect
+  /** 0 to 1. */
+  strength: number | null
+  /** Of its marks, on the model. */
+  mm: number | null
+  /** Degrees clockwise from +x. */
+  direction: number | null
+}
+
 /** A story, its zones, and what holds it in. */
 export type WearProblem = {
   scale: number
@@ -45,6 +57,7 @@ export type WearProblem = {
   story: readonly StoryEvent[]
   /** How far chips stand out, ΔE00; null: a usual share. */
   chipContrast: number | null
+  pins?: readonly PinnedWear[]
 }
 
 /** How much of an effect a zone gets; sizes null where it has no marks. */
@@ -160,6 +173,12 @@ function addedBy({ event, strength }: StoryEvent, effect: WearEffect): number {
   return (WEAR_EVENT_TABLE[event].adds[effect] ?? 0) * strength
 }
 
+/** So strong is what was pinned without saying how strong, where nothing else brings it. */
+const PINNED = 0.5
+
+/** Why something is where a pin says it. */
+export const AS_PINNED = 'as in the picture'
+
 function wornBy(
   problem: WearProblem,
   zone: WornZone,
@@ -167,14 +186,16 @@ function wornBy(
   place: readonly [number, number],
 ): WornEffect {
   const row = WEAR_TABLE[effect]
-  const score = wearScore(effect, zone, problem.story)
+  const pin = problem.pins?.find((one) => one.zone === zone.id && one.effect === effect)
+  const told = wearScore(effect, zone, problem.story)
+  const score = pin ? (pin.strength ?? (told || PINNED)) : told
   const share = score * wearBudget(effect, problem)
   return {
     effect,
     score,
-    ...marksOf(row, share, zone, problem, place),
-    direction: directionOf(row, zone),
-    cause: causeOf(row, effect, zone, problem.story),
+    ...marksOf(row, share, zone, problem, place, pin?.mm ?? null),
+    direction: pin?.direction ?? directionOf(row, zone),
+    cause: pin ? AS_PINNED : causeOf(row, effect, zone, problem.story),
   }
 }
 
@@ -185,10 +206,11 @@ function marksOf(
   { areaCm2 }: WornZone,
   { scale, seed }: WearProblem,
   [zone, effect]: readonly [number, number],
+  pinnedMm: number | null,
 ): Pick<WornEffect, 'share' | 'count' | 'medianMmReal' | 'medianMm'> {
   if (!mark) return { share, count: null, medianMmReal: null, medianMm: null }
   const uneven = 0.9 + 0.2 * chance(seed, zone, effect)
-  const medianMm = Math.max(NEEDLE_MARK, (mark.mm * uneven) / scale)
+  const medianMm = Math.max(NEEDLE_MARK, pinnedMm ?? (mark.mm * uneven) / scale)
   const wide = mark.wide === undefined ? null : Math.max(NEEDLE_MARK, mark.wide / scale)
   const cover = wide === null ? (Math.PI / 4) * medianMm ** 2 * MARK_MEAN : medianMm * wide
   const zoneMm2 = areaCm2 * 100

@@ -7,11 +7,11 @@ import type { ActStep, Step } from '../model/sequence'
 import type { Family } from '../model/vocabulary'
 import { bottlesFor } from './paintFor'
 
-/** Families of a shelf of which a bottle carries figures of its own sheet. */
+/** Families of a shelf of which a bottle carries figures of its own: of its sheet, or of a swatch. */
 const familiesKnown = new WeakMap<readonly Bottle[], ReadonlySet<Family>>()
 
-function hasSheet({ product, reworkHours }: Bottle): boolean {
-  return product !== undefined || reworkHours !== undefined
+function hasSheet({ product, reworkHours, hiding }: Bottle): boolean {
+  return product !== undefined || reworkHours !== undefined || hiding !== undefined
 }
 
 function familiesWithSheets(shelf: readonly Bottle[]): ReadonlySet<Family> {
@@ -34,7 +34,7 @@ export function unpainted(step: Step): Step {
 
 /**
  * A step of a build as it is walked: without what ties it to the build and, where it names no product, with the sheet of the
- * bottle that it would be painted from.
+ * bottle that it would be painted from and with how well that hides by its swatch.
  *
  * Source: handbook 2, "the maker's data sheet wins".
  */
@@ -75,11 +75,12 @@ export function madeOf(step: ActStep, made: ActStep): Step {
 const NONE: readonly Bottle[] = []
 
 function withSheet(step: ActStep, bottle: Bottle | undefined): Step {
-  const { product, reworkHours } = bottle ?? {}
-  if (product === undefined && reworkHours === undefined) return step
+  const { product, reworkHours, hiding } = bottle ?? {}
+  if (!bottle || !hasSheet(bottle)) return step
   return {
     ...step,
     ...(product ? { product } : {}),
     ...(reworkHours === undefined || step.reworkHours !== undefined ? {} : { reworkHours }),
+    ...(hiding === undefined || step.hiding !== undefined ? {} : { hiding }),
   }
 }

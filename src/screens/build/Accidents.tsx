@@ -67,7 +67,8 @@ function AccidentRow({
 }) {
   const run = useRun()
   const plans = useParts()
-  const places = placesAgain(build, accident)
+  const { pictures } = useProject()
+  const places = placesAgain(build, accident, pictures)
   const { name, cause, picture } = accident
   const again = ({ zone }: AgainAt) => {
     const plan = plans.find((one) => one.build === build.id && one.part === zone.part)

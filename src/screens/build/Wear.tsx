@@ -26,7 +26,7 @@ export function Wear({
   pictures: readonly Picture[]
   edit: EditBuild
 }) {
-  const map = useMemo(() => wearOf(build), [build])
+  const map = useMemo(() => wearOf(build, pictures), [build, pictures])
   const open = useMemo(
     () =>
       new Set(

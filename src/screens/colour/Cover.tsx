@@ -19,8 +19,9 @@ import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SelectField } from '@/ui/Field'
 import { number } from '@/ui/units'
+import { isWithin, numberOf } from '../shared/forms'
 import { familyName } from '../shared/words'
-import { useAddress } from './address'
+import { colourOf, useAddress } from './address'
 import { CoatStrip, sayCover } from './CoatStrip'
 import { ColourField } from './ColourField'
 import { COATS_LAID, coatLaid, colouredPaints } from './coats'
@@ -45,6 +46,7 @@ export function Cover() {
   const own = getColour('over', '#8B8C8B')
   const coat = coatLaid(get('coat', 'light'))
   const shade = getColour('shade', '#222223')
+  const read = readColour(colourOf(get('seen', '')), get('off', ''))
   const film = thicknessOf(coat.wetUm, bottle ? paintLaid(bottle, coat.share) : coat.share)
   const rows = useMemo(
     () => (bottle ? rowsOf(bottle, own, project.shelf ?? [], film) : []),
@@ -87,7 +89,7 @@ export function Cover() {
           {thinnedWords(bottle)}A colour covers when it differs from its own opaque look by less
           than ΔE00 1.5; the figure under each step is that difference.
         </p>
-        <SwatchSeen key={bottle.id} bottle={bottle} over={own} film={film} />
+        <SwatchSeen key={bottle.id} bottle={bottle} over={own} film={film} read={read} />
       </div>
       <div>
         <Shading bottle={bottle} own={own} shade={shade} film={film} />
@@ -112,6 +114,12 @@ export function Cover() {
       </div>
     </div>
   )
+}
+
+/** A colour that was read from a picture, as the address brings it. */
+function readColour(colour: string | null, off: string) {
+  const unsure = numberOf(off)
+  return colour ? { colour, unsure: isWithin(unsure, 0, 50) ? unsure : 0 } : null
 }
 
 /** How much of a shading is left after each coat. */

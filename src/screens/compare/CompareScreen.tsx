@@ -10,6 +10,7 @@ import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { FileButton } from '@/ui/FileButton'
+import { openPicture } from '../shared/picture/openPicture'
 import { type Marked, PointPicture } from '../shared/picture/PointPicture'
 import { mirrored, type ShownPicture, showPicture } from '../shared/picture/shown'
 import { Laid } from './Laid'
@@ -29,6 +30,8 @@ function usePairs() {
   const desk = usePictureDesk()
   const [asked] = useQueryStates({ first: parseAsString, second: parseAsString })
   const [pictures, setPictures] = useState<Partial<Record<Side, ShownPicture>>>({})
+  const { pictures: kept = [] } = useProject()
+  const [ids, setIds] = useState<Partial<Record<Side, string>>>({})
   const [failed, setFailed] = useState<string | null>(null)
   const [points, setPoints] = useState<Record<Side, PicturePoint[]>>({ first: [], second: [] })
   const many = Math.min(points.first.length, points.second.length)
@@ -36,10 +39,11 @@ function usePairs() {
     from: points.second[i] as PicturePoint,
     to: points.first[i] as PicturePoint,
   }))
-  const show = useCallback((side: Side, picture: Promise<ShownPicture>) => {
+  const show = useCallback((side: Side, picture: Promise<ShownPicture>, id?: string) => {
     setFailed(null)
     picture
       .then((shown) => {
+        setIds((before) => ({ ...before, [side]: id }))
         setPictures((before) => ({ ...before, [side]: shown }))
         setPoints({ first: [], second: [] })
       })
@@ -53,6 +57,7 @@ function usePairs() {
           if (!blob) throw new Error('This picture isn’t in this browser any more')
           return showPicture(SAYS[side], blob)
         }),
+        id,
       ),
     [show, store],
   )
@@ -63,17 +68,17 @@ function usePairs() {
   useEffect(() => {
     if (second) take('second', second)
   }, [second, take])
-  const open = async (file: File) => {
-    const { photo } = await desk.ask((worker) => worker.prepare(file.name, file))
-    return showPicture(file.name, photo)
-  }
   return {
     ...{ desk, pictures, failed, points, many, take },
     found: aligned(pairs),
-    open: (side: Side, file: File) => show(side, open(file)),
+    takenAt: (side: Side) => {
+      const row = kept.find(({ id }) => id === ids[side])
+      return row ? Date.parse(row.at) : null
+    },
+    open: (side: Side, file: File) => show(side, openPicture(desk, file)),
     mirror: () => {
       const { second } = pictures
-      if (second) show('second', Promise.resolve(mirrored(second)))
+      if (second) show('second', Promise.resolve(mirrored(second)), ids.second)
     },
     add: (side: Side, at: PicturePoint) =>
       setPoints((before) => {
@@ -93,8 +98,8 @@ function usePairs() {
 
 /** Two pictures of one thing, laid on each other by places that are in both: kept ones, or files that are only looked at. */
 export function CompareScreen() {
-  const { desk, pictures, failed, points, many, found, open, take, mirror, add, takeBack } =
-    usePairs()
+  const { desk, pictures, failed, points, many, found, takenAt, ...way } = usePairs()
+  const { open, take, mirror, add, takeBack } = way
   const { first, second } = pictures
   const marks = (side: Side): Marked[] => points[side].map((at, i) => ({ at, say: String(i + 1) }))
   return (
@@ -153,7 +158,13 @@ export function CompareScreen() {
         })}
       </div>
       {first && second && typeof found !== 'string' && (
-        <Laid desk={desk} first={first} second={second} warp={found.warp} />
+        <Laid
+          desk={desk}
+          first={first}
+          second={second}
+          warp={found.warp}
+          looks={[takenAt('first'), takenAt('second')]}
+        />
       )}
     </div>
   )

@@ -1,14 +1,14 @@
 import { useEffect, useMemo, useState } from 'react'
 import { inverse, type PicturePoint, type Warp, warped } from '@/core/pictures/align'
 import type { FacePixels } from '@/core/pictures/countedPixels'
-import { type CountedShare, grownBetween } from '@/core/pictures/share'
+import { type CountedShare, type Growth, grownBetween, type CountedLook } from '@/core/pictures/share'
 import type { PictureDesk } from '@/state/pictureDesk'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { number } from '@/ui/units'
 import { Views } from '@/ui/Views'
 import { PointPicture } from '../shared/picture/PointPicture'
-import { faceBetween, patchAt, type ShownPicture } from '../shared/picture/shown'
+import { faceBetween, faceThrough, patchAt, type ShownPicture } from '../shared/picture/shown'
 
 const KINDS = [
   { id: 'face', say: 'Two corners of the face', short: 'face' },
@@ -19,13 +19,23 @@ type Kind = (typeof KINDS)[number]['id']
 type Places = Record<Kind, PicturePoint[]>
 const NONE: Places = { face: [], is: [], isnt: [] }
 
-/** The pixels of a face between two corners, and of places that were tapped. Null: too few were. */
-function pixelsOf(picture: ShownPicture, { face: [a, b], is, isnt }: Places): FacePixels | null {
+/**
+ * The pixels of a face between two corners, and of places that were tapped. Null: too few were.
+ *
+ * @param warp takes the places onto the picture; null: they are its own
+ */
+function pixelsOf(
+  picture: ShownPicture,
+  { face: [a, b], is, isnt }: Places,
+  warp: Warp | null,
+): FacePixels | null {
   if (!a || !b || is.length === 0 || isnt.length === 0) return null
-  const face = faceBetween(picture, a, b)
+  const face = warp ? faceThrough(picture, a, b, warp) : faceBetween(picture, a, b)
   if (face.length === 0) return null
   const of = (places: readonly PicturePoint[]) =>
-    Uint8ClampedArray.from(places.flatMap((at) => [...patchAt(picture, at)]))
+    Uint8ClampedArray.from(
+      places.flatMap((at) => [...patchAt(picture, warp ? warped(warp, at) : at)]),
+    )
   return { face, is: of(is), isnt: of(isnt) }
 }
 
@@ -33,11 +43,12 @@ function pixelsOf(picture: ShownPicture, { face: [a, b], is, isnt }: Places): Fa
 function useCounted(
   desk: PictureDesk,
   picture: ShownPicture,
-  places: Places | null,
+  places: Places,
+  warp: Warp | null,
 ): CountedShare | null {
   const [counted, setCounted] = useState<CountedShare | null>(null)
   useEffect(() => {
-    const pixels = places && pixelsOf(picture, places)
+    const pixels = pixelsOf(picture, places, warp)
     if (!pixels) return setCounted(null)
     let wanted = true
     desk
@@ -47,7 +58,7 @@ function useCounted(
     return () => {
       wanted = false
     }
-  }, [desk, picture, places])
+  }, [desk, picture, places, warp])
   return counted
 }
 
@@ -57,23 +68,21 @@ export function Counted({
   first,
   second,
   warp,
+  looks,
 }: {
   desk: PictureDesk
   first: ShownPicture
   second: ShownPicture
   warp: Warp
+  /** When each was taken, epoch milliseconds; null: nobody knows. */
+  looks: readonly [number | null, number | null]
 }) {
   const [kind, setKind] = useState<Kind>('face')
   const [places, setPlaces] = useState<Places>(NONE)
   const [meant, setMeant] = useState('')
-  const counted = useCounted(desk, first, places)
-  const there = useMemo((): Places | null => {
-    const back = inverse(warp)
-    if (!back) return null
-    const of = (all: readonly PicturePoint[]) => all.map((at) => warped(back, at))
-    return { face: of(places.face), is: of(places.is), isnt: of(places.isnt) }
-  }, [warp, places])
-  const then = useCounted(desk, second, there)
+  const counted = useCounted(desk, first, places, null)
+  const back = useMemo(() => inverse(warp), [warp])
+  const then = useCounted(desk, second, back ? places : NONE, back)
   const want = Number(meant.replace(',', '.')) / 100
   return (
     <div className="grid gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -102,7 +111,12 @@ export function Counted({
             </span>
           </p>
         )}
-        {counted && then && <Grown before={counted.share} after={then.share} />}
+        {counted && then && (
+          <Grown
+            one={{ share: counted.share, at: looks[0] }}
+            other={{ share: then.share, at: looks[1] }}
+          />
+        )}
         <div className="mt-3 max-w-40">
           <TextField
             label="Meant"
@@ -120,17 +134,26 @@ export function Counted({
   )
 }
 
-/** What the second picture has of it, and whether that grew between the two. */
-function Grown({ before, after }: { before: number; after: number }) {
-  const { by, still } = grownBetween(before, after)
+/** What the second picture has of it, and how that grew from the earlier look to the later one. */
+function Grown({ one, other }: { one: CountedLook; other: CountedLook }) {
+  const growth = grownBetween(one, other)
   return (
     <p className="mt-2 text-sm">
-      The second has {number(after * 100, 1)} %:{' '}
-      {still
-        ? 'it stands still. Rust may be sealed now.'
-        : `${by > 0 ? 'it grew' : 'it shrank'} by ${number(Math.abs(by) * 100, 0)} % of itself.`}
+      The second has {number(other.share * 100, 1)} %: {grownWords(growth)}
     </p>
   )
+}
+
+function grownWords({ by, perDay, days, still, backwards }: Growth): string {
+  const since = days === null ? '' : ` in ${number(days, 1)} ${days === 1 ? 'day' : 'days'}`
+  if (still) return `it stands still${since}. Rust may be sealed now.`
+  const way = by > 0 ? 'it grew' : 'it shrank'
+  const daily =
+    perDay === null || days === null || days <= 1
+      ? ''
+      : `, ${number(Math.abs(perDay) * 100, 1)} % a day`
+  const order = backwards ? ' The second was taken first.' : ''
+  return `${way} by ${number(Math.abs(by) * 100, 0)} % of itself${since}${daily}.${order}`
 }
 
 /** Near enough to what was meant, as a share of it. */

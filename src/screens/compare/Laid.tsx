@@ -24,11 +24,14 @@ export function Laid({
   first,
   second,
   warp,
+  looks,
 }: {
   desk: PictureDesk
   first: ShownPicture
   second: ShownPicture
   warp: Warp
+  /** When each was taken, epoch milliseconds; null: nobody knows. */
+  looks: readonly [number | null, number | null]
 }) {
   const [way, setWay] = useState<Way>('wipe')
   return (
@@ -50,7 +53,9 @@ export function Laid({
         )}
         {way === 'blink' && <Blink first={first} second={second} warp={warp} />}
         {way === 'differ' && <Differences first={first} second={second} warp={warp} />}
-        {way === 'count' && <Counted desk={desk} first={first} second={second} warp={warp} />}
+        {way === 'count' && (
+          <Counted desk={desk} first={first} second={second} warp={warp} looks={looks} />
+        )}
       </div>
     </section>
   )

@@ -3,6 +3,7 @@ import { parseAsString, useQueryState } from 'nuqs'
 import { Suspense } from 'react'
 import { newestFirst } from '@/core/model/newestPicture'
 import { useProject } from '@/state/hooks'
+import { NewAt } from './NewAt'
 import { NewTest } from './NewTest'
 import { TestRow } from './TestRow'
 
@@ -23,7 +24,7 @@ function Tests() {
       <h1 className="font-display text-4xl font-semibold">Test pieces</h1>
       <p className="mt-1 max-w-prose text-soft">
         What was tried before it went onto the model. One that came out well answers for the same
-        paints and solvents, on a surface up to ten times as large.
+        paints, solvent, tool and sheen, on a surface up to ten times as large.
       </p>
       <NewTest key={asked ?? ''} asked={asked} onDone={() => void ask(null)} />
       {tests.length === 0 ? (
@@ -35,6 +36,7 @@ function Tests() {
           ))}
         </ul>
       )}
+      <NewAt />
     </div>
   )
 }

@@ -3,13 +3,14 @@ import { isAct } from '../../model/isAct'
 import type { Sequence, Step } from '../../model/sequence'
 import type { RegionId, Regions } from '../state/regions'
 import type { Setting } from '../state/stepContext'
+import { NO_TEST_PIECES } from '../state/testPieces'
 import { inOrder, judgeAhead, type Ruleset, worstOfEach } from './ruleset'
 import type { Drafted, SimulatedStep, SimulateOptions } from './simulation'
 
 /** What each region of a part is told of the sequence. */
 export type Settings = ReadonlyMap<RegionId, Setting>
 
-const NOTHING_TESTED: Setting['testedPairs'] = new Map()
+const NOTHING: Setting['newAt'] = new Set()
 
 /** What a sequence says of itself beside its steps. */
 export function settingOf(sequence: Sequence, options: SimulateOptions): Setting {
@@ -23,7 +24,8 @@ export function settingOf(sequence: Sequence, options: SimulateOptions): Setting
     sequence,
     shelf: options.shelf ?? [],
     usedPairs: options.usedPairs ?? null,
-    testedPairs: options.testedPairs ?? NOTHING_TESTED,
+    testPieces: options.testPieces ?? NO_TEST_PIECES,
+    newAt: options.newAt ?? NOTHING,
     areaCm2: options.areaCm2 ?? null,
   }
 }

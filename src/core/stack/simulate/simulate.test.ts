@@ -1,8 +1,10 @@
 import type { Step } from '../../model/sequence'
+import type { Act } from '../../model/vocabulary'
 import { check, judgeSequence } from '../check'
 import { closings } from '../questions/closings'
 import { stackOf } from '../state/regions'
 import { pairKey } from '../state/stepContext'
+import type { TestedOn } from '../state/testPieces'
 import { sequence } from '../tests/sequences'
 import { simulate } from './simulate'
 
@@ -168,6 +170,7 @@ describe('windows that close', () => {
 })
 
 describe('a log that knows some pairs', () => {
+  const PAIR = pairKey('enamel', 'spirit-mild')
   const steps: Step[] = [
     { do: 'base', family: 'enamel' },
     { wait: '30 h' },
@@ -185,17 +188,51 @@ describe('a log that knows some pairs', () => {
     expect(told(new Set())).toEqual([2, 4])
   })
 
-  it.each<[string, number | null, number[], RegExp | null]>([
-    ['large enough', 40, [], null],
-    ['of a surface that nobody measured', null, [], null],
-    ['too small', 400, [2, 4], /good for up to 40 cm², and this has 400: try it on a larger one/],
-  ])('is silent with a test piece, unless it was too small: %s', (_, areaCm2, steps, words) => {
-    const testedPairs = new Map([[pairKey('enamel', 'spirit-mild'), 40]])
+  const BRUSHED = { areaCm2: 40, tool: 'brush', sheen: 'semi-gloss' } as const
+  const WIPED = { ...BRUSHED, tool: 'damp-brush' } as const
+
+  it.each<[string, TestedOn[], number | null, number[], RegExp | null]>([
+    ['large enough', [BRUSHED, WIPED], 40, [], null],
+    ['of a surface that nobody measured', [BRUSHED, WIPED], null, [], null],
+    ['of the line alone', [BRUSHED], 40, [4], /done otherwise \(brush, on semi-gloss paint\)/],
+    [
+      'on gloss',
+      [{ ...BRUSHED, sheen: 'gloss' }],
+      40,
+      [2, 4],
+      /otherwise \(brush, on gloss paint\)/,
+    ],
+    [
+      'too small',
+      [BRUSHED, WIPED],
+      400,
+      [2, 4],
+      /up to 40 cm², and this has 400: try it on a larger/,
+    ],
+  ])('is silent where a test piece answers: %s', (_, pieces, areaCm2, steps, words) => {
+    const testPieces = { pairs: new Map([[PAIR, pieces]]), acts: new Map() }
     const own = areaCm2 === null ? {} : { areaCm2 }
-    const { drafts } = simulate(tested, { usedPairs: new Set(), testedPairs, ...own })
+    const { drafts } = simulate(tested, { usedPairs: new Set(), testPieces, ...own })
     const found = drafts.filter(({ draft, rule }) => rule === 'scrap-test-first' && draft)
     expect(found.map(({ step }) => step)).toEqual(steps)
     if (words) expect(found[0]?.draft.because).toMatch(words)
+  })
+
+  it.each<[string, TestedOn[] | undefined, number[]]>([
+    ['never tried', undefined, [2]],
+    ['tried as it is done', [BRUSHED], []],
+    ['tried on bare plastic', [{ ...BRUSHED, sheen: null }], [2]],
+    ['tried small', [{ ...BRUSHED, areaCm2: 1 }], [2]],
+  ])('an act that somebody is new at wants a test piece: %s', (_, pieces, steps) => {
+    const testPieces = {
+      pairs: new Map(),
+      acts: new Map<Act, TestedOn[]>(pieces ? [['line', pieces]] : []),
+    }
+    const newAt = new Set(['line'] as const)
+    const { drafts } = simulate(tested, { newAt, testPieces, areaCm2: 12 })
+    const found = drafts.filter(({ rule }) => rule === 'scrap-test-first')
+    expect(found.map(({ step }) => step)).toEqual(steps)
+    for (const { draft } of found) expect(draft.because).toMatch(/new at this \(panel lining\)/)
   })
 
   it('is silent for a pair that it knows, and where there is no log', () => {

@@ -2,11 +2,12 @@ import type { Pace } from '../../drying/clock'
 import type { ClimateSeries } from '../../drying/series'
 import type { FilmState } from '../../knowledge/reactions'
 import type { ActStep, Step } from '../../model/sequence'
-import type { Coat, Family, Sheen } from '../../model/vocabulary'
+import type { Act, Coat, Family, Sheen } from '../../model/vocabulary'
 import type { Draft, RuleName } from '../rules/finding'
 import type { RegionId, Regions, Stacks } from '../state/regions'
 import type { Since, Stack } from '../state/stack'
 import type { BottleAtHand, StepContext } from '../state/stepContext'
+import type { TestPieces } from '../state/testPieces'
 /** What lies on the part after a step. Minutes from the start. */
 export type TimelineEntry = {
   step: number
@@ -83,8 +84,9 @@ export type SimulateOptions = {
   shelf?: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows; left out: there is no log to ask. */
   usedPairs?: ReadonlySet<string>
-  /** Pairs that came out well on a test piece, and how large a surface that is good for, cm². */
-  testedPairs?: ReadonlyMap<string, number>
+  testPieces?: TestPieces
+  /** Acts that the modeller is new at. */
+  newAt?: ReadonlySet<Act>
   /** Of the surface, cm²; left out: nobody says. */
   areaCm2?: number
 }

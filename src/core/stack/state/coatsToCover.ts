@@ -5,7 +5,7 @@ import { groundOf, labInside, layer, opticsOf } from '../../colour/optics'
 import { remembered } from '../../colour/remembered'
 import { type Curve, deltaE00, hexOf, labOf } from '../../colour/spectrum'
 import type { Coat, Role } from '../../model/vocabulary'
-import { colourFilms, groundUnder, layerOf, shareMeant } from './filmColours'
+import { colourFilms, groundUnder, hidingMeant, layerOf, shareMeant } from './filmColours'
 import { isPaintedFrom } from './paintedFrom'
 import { isTransparent } from './stack'
 import type { BottleAtHand, StepContext } from './stepContext'
@@ -44,6 +44,7 @@ export function coatsToCover(context: StepContext): CoatsToCover | null {
     role: resolved.role,
     coats: resolved.coats,
     share: bottles[0] ? paintLaid(bottles[0], meant) : meant,
+    hiding: hidingMeant(step, resolved.role),
     swatch: swatchOf(bottles),
     undercoat: bottles.find((bottle) => bottle.undercoat)?.undercoat ?? null,
   }
@@ -56,6 +57,7 @@ type Laid = {
   role: Role | null
   coats: readonly Coat[]
   share: number
+  hiding: number | undefined
   swatch: ReturnType<typeof swatchOf>
   undercoat: string | null
 }
@@ -64,10 +66,13 @@ type Laid = {
 const answers = remembered<CoatsToCover>(500)
 
 function reckoned(
-  { colour, role, coats, share, swatch, undercoat }: Laid,
+  { colour, role, coats, share, hiding, swatch, undercoat }: Laid,
   ground: Curve,
 ): CoatsToCover {
-  const laid = (some: readonly Coat[]) => ({ ...layerOf(colour, role, some, share), ...swatch })
+  const laid = (some: readonly Coat[]) => ({
+    ...layerOf(colour, role, some, share, hiding),
+    ...swatch,
+  })
   const first = laid([coats[0] as Coat])
   const all = laid(coats)
   const [optics, own] = [opticsOf(first), labOf(colour)]

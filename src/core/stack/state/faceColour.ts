@@ -1,8 +1,7 @@
 import { groundOf, labInside, layer, opticsOf } from '../../colour/optics'
 import { type Curve, hexOf } from '../../colour/spectrum'
 import type { Step } from '../../model/sequence'
-import type { Film } from './film'
-import { coloursFace, layerOf, PRIMER, shareMeant } from './filmColours'
+import { coloursFace, type FaceFilm, filmLaid, PRIMER } from './filmColours'
 import { isTransparent } from './stack'
 
 /**
@@ -11,7 +10,7 @@ import { isTransparent } from './stack'
  * @returns #RRGGBB; null while nothing lies there, or where the colour of what hides isn't known
  * Source: handbook 5.2.
  */
-export function faceColour(films: readonly Film[], steps: readonly Step[]): string | null {
+export function faceColour(films: readonly FaceFilm[], steps: readonly Step[]): string | null {
   if (films.length === 0) return null
   let seen: Curve | null = groundOf(PRIMER)
   for (const film of films) {
@@ -21,8 +20,7 @@ export function faceColour(films: readonly Film[], steps: readonly Step[]): stri
       if (film.coverage === 'whole' && !isTransparent(film)) seen = null
     } else if (seen === null) seen = groundOf(colour)
     else {
-      const share = shareMeant(steps[film.step], film.role)
-      const laid = layerOf(colour, film.role, film.coats, share)
+      const laid = filmLaid(film, colour, steps)
       seen = layer(opticsOf(laid), laid.thickness, seen)
     }
   }

@@ -15,6 +15,12 @@ export const PRIMER = '#8B8C8B'
 /** Paint in a mix where its step doesn't say: a coat at half paint is the unit. Source: handbook 5.1. */
 const HALF = 0.5
 
+/** A film as far as the colour of a face goes. */
+export type FaceFilm = Pick<
+  Film,
+  'step' | 'act' | 'family' | 'role' | 'coverage' | 'coats' | 'colour'
+>
+
 /** The colour of the whole film that hides what is under it; null when nobody has said it, grey on bare plastic. */
 export function groundUnder(films: readonly Film[]): string | null {
   const whole = films.findLast((film) => film.coverage === 'whole' && !isTransparent(film))
@@ -29,23 +35,30 @@ export function shareMeant(step: Step | undefined, role: Role | null): number {
   return ready ?? HALF
 }
 
+/** How well the paint of a step hides, light coats: as it says, or its bottle; undefined: as is usual for its colour. Source: handbook 5.1. */
+export function hidingMeant(step: Step | undefined, role: Role | null): number | undefined {
+  if (step && isAct(step) && step.hiding !== undefined) return step.hiding
+  return role === 'clear-colour' ? CLEAR_HIDING : undefined
+}
+
 /** Coats of a colour as one film: of a wash over all only what stays on the face. Source: handbook 4.4, 5.1, 5.2. */
 export function layerOf(
   colour: string,
   role: Role | null,
   coats: readonly Coat[],
   share: number,
+  hiding: number | undefined,
 ): ColourFilm {
   const stays = role === 'wash' ? LEFT_ON_FACE : 1
   return {
     masstone: colour,
-    hiding: role === 'clear-colour' ? CLEAR_HIDING : undefined,
+    hiding,
     thickness: coats.reduce((sum, coat) => sum + thicknessOf(WET_MICRONS[coat] * stays, share), 0),
   }
 }
 
 /** Does it change the colour of a whole face? */
-export function coloursFace({ coverage, role, act, family }: Film): boolean {
+export function coloursFace({ coverage, role, act, family }: FaceFilm): boolean {
   if (role === 'clear' || role === 'release') return false
   return coverage === 'whole' || actRow(act, family).tints === true
 }
@@ -53,5 +66,14 @@ export function coloursFace({ coverage, role, act, family }: Film): boolean {
 /** What a film adds to the colour of the face: nothing where it is patchy, clear or of no known colour. */
 export function colourFilms(film: Film, steps: readonly Step[]): ColourFilm[] {
   if (!coloursFace(film) || !film.colour) return []
-  return [layerOf(film.colour, film.role, film.coats, shareMeant(steps[film.step], film.role))]
+  return [filmLaid(film, film.colour, steps)]
+}
+
+/** A film as it changes what is under it. @param colour its own, or one that stands for it */
+export function filmLaid(
+  { step, role, coats }: FaceFilm,
+  colour: string,
+  steps: readonly Step[],
+): ColourFilm {
+  return layerOf(colour, role, coats, shareMeant(steps[step], role), hidingMeant(steps[step], role))
 }

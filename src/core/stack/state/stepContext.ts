@@ -2,12 +2,13 @@ import type { LimitBreach } from '../../drying/limits'
 import type { ClimateSeries } from '../../drying/series'
 import type { Climate } from '../../model/climate'
 import type { ActStep, Product, School, Sequence, Step } from '../../model/sequence'
-import type { Family, Role, Sheen, Solvent, Substrate } from '../../model/vocabulary'
+import type { Act, Family, Role, Sheen, Solvent, Substrate } from '../../model/vocabulary'
 import type { Film } from './film'
 import type { RegionId } from './regions'
 import type { ResolvedStep } from './resolvedStep'
 import type { FilmEffect } from './solventEffects'
 import type { Stack } from './stack'
+import type { TestPieces } from './testPieces'
 
 /** A step about to be done on a stack at a minute: what every rule judges. */
 export type StepContext = {
@@ -56,8 +57,9 @@ export type Setting = {
   shelf: readonly BottleAtHand[]
   /** Pairs of film and solvent that the log knows, as `pairKey`; null: there is no log to ask. */
   usedPairs: ReadonlySet<string> | null
-  /** Pairs that came out well on a test piece, and how large a surface that is good for, cm². */
-  testedPairs: ReadonlyMap<string, number>
+  testPieces: TestPieces
+  /** Acts that the modeller is new at. */
+  newAt: ReadonlySet<Act>
   areaCm2: number | null
 }
 

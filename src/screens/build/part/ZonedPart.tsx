@@ -7,6 +7,7 @@ import type { Edit } from '@/core/model/edit'
 import type { Mesh } from '@/core/model/mesh'
 import type { Zone } from '@/core/model/zone'
 import { aboveLevel } from '@/core/shape/lasso'
+import { useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { panelHref } from '../../shared/panelHref'
@@ -39,7 +40,8 @@ export function ZonedPart({
   onChoose: (zone: string | null) => void
   edit: EditBuild
 }) {
-  const looks = useLooks(build, zones, along)
+  const { pictures } = useProject()
+  const looks = useLooks(build, pictures, zones, along)
   const [drawing, setDrawing] = useState(false)
   const zone = zones.find(({ id }) => id === chosen)
   const cut = async (name: string, triangles: readonly number[]) => {

@@ -1,8 +1,9 @@
 import { useMemo, useState } from 'react'
-import { type FacesAlong, faceAfter, wearOf } from '@/core/builds'
+import { type FacesAlong, faceAfter, type WearMap, wearOf } from '@/core/builds'
 import { WEAR_EFFECT_TABLE, type WearEffect } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
+import type { Picture } from '@/core/model/picture'
 import type { ActStep } from '@/core/model/sequence'
 import type { Zone } from '@/core/model/zone'
 import { stepName } from '../../shared/words'
@@ -13,14 +14,22 @@ const LITTLE = [222, 222, 222] as const
 const MUCH = [112, 52, 18] as const
 
 /** What the zones of a part are shown by, as it is chosen. */
-export function useLooks(build: Build, zones: readonly Zone[], along: FacesAlong | null): Looks {
+export function useLooks(
+  build: Build,
+  pictures: readonly Picture[] | undefined,
+  zones: readonly Zone[],
+  along: FacesAlong | null,
+): Looks {
   const steps = along?.steps ?? []
   const [upTo, setCount] = useState<number | null>(null)
   const [wear, setWear] = useState<WearEffect | ''>('')
   const count = Math.min(upTo ?? steps.length, steps.length)
   const looks = useMemo(
-    () => (wear ? wornLooks(build, zones, wear) : zones.map(({ id }) => lookOf(along, id, count))),
-    [build, zones, along, count, wear],
+    () =>
+      wear
+        ? wornLooks(wearOf(build, pictures), build, zones, wear)
+        : zones.map(({ id }) => lookOf(along, id, count)),
+    [build, pictures, zones, along, count, wear],
   )
   const said = wear ? `where ${WEAR_EFFECT_TABLE[wear].say} goes` : saidAfter(build, steps, count)
   return { looks, said, steps, count, setCount, wear, setWear }
@@ -34,8 +43,12 @@ function lookOf(along: FacesAlong | null, zone: string, count: number): ZoneLook
 }
 
 /** The darker a zone, the more of it. */
-function wornLooks(build: Build, zones: readonly Zone[], effect: WearEffect): ZoneLook[] {
-  const map = wearOf(build)
+function wornLooks(
+  map: WearMap | null,
+  build: Build,
+  zones: readonly Zone[],
+  effect: WearEffect,
+): ZoneLook[] {
   const shareOf = (id: string) =>
     map?.zones.find(({ zone }) => zone === id)?.effects.find((one) => one.effect === effect)
       ?.share ?? 0

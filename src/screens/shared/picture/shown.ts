@@ -1,3 +1,4 @@
+import { type PicturePoint, type Warp, warped } from '@/core/pictures/align'
 import { sizeWithin } from '@/core/pictures/pictureFile'
 
 /** A picture in hand, on a canvas that is read from. */
@@ -37,10 +38,7 @@ export function mirrored({ name, canvas }: ShownPicture): ShownPicture {
 }
 
 /** A patch of a picture about a place: its side is a fiftieth of the picture's. */
-export function patchAt(
-  { canvas }: ShownPicture,
-  { x, y }: { x: number; y: number },
-): Uint8ClampedArray {
+export function patchAt({ canvas }: ShownPicture, { x, y }: PicturePoint): Uint8ClampedArray {
   const half = Math.max(2, Math.round(canvas.width / 100))
   return pixelsIn(canvas, x - half, y - half, 2 * half, 2 * half)
 }
@@ -48,8 +46,8 @@ export function patchAt(
 /** Pixels of a rectangle between two corners. */
 export function faceBetween(
   { canvas }: ShownPicture,
-  a: { x: number; y: number },
-  b: { x: number; y: number },
+  a: PicturePoint,
+  b: PicturePoint,
 ): Uint8ClampedArray {
   return pixelsIn(
     canvas,
@@ -58,6 +56,27 @@ export function faceBetween(
     Math.abs(a.x - b.x),
     Math.abs(a.y - b.y),
   )
+}
+
+/** Pixels of the same rectangle as it lies on another picture, point by point. @param warp takes a place onto this picture */
+export function faceThrough(
+  { canvas }: ShownPicture,
+  a: PicturePoint,
+  b: PicturePoint,
+  warp: Warp,
+): Uint8ClampedArray {
+  const { width, height } = canvas
+  const all = pixelsIn(canvas, 0, 0, width, height)
+  const out: number[] = []
+  for (let y = Math.min(a.y, b.y); y < Math.max(a.y, b.y); y++)
+    for (let x = Math.min(a.x, b.x); x < Math.max(a.x, b.x); x++) {
+      const at = warped(warp, { x, y })
+      const [u, v] = [Math.round(at.x), Math.round(at.y)]
+      if (u < 0 || v < 0 || u >= width || v >= height) continue
+      const i = (v * width + u) * 4
+      out.push(...all.subarray(i, i + 4))
+    }
+  return Uint8ClampedArray.from(out)
 }
 
 function pixelsIn(canvas: HTMLCanvasElement, x: number, y: number, w: number, h: number) {

@@ -4,7 +4,14 @@ import { deltaE00 } from '../../../colour/spectrum'
 import { actRow } from '../../../knowledge/acts'
 import { isAct } from '../../../model/isAct'
 import { type Film, filmState } from '../../state/film'
-import { colourFilms, groundUnder, layerOf, shareMeant } from '../../state/filmColours'
+import {
+  colourFilms,
+  filmLaid,
+  groundUnder,
+  hidingMeant,
+  layerOf,
+  shareMeant,
+} from '../../state/filmColours'
 import { hasGrains } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
 import { coatsWord, theWork } from '../../state/words'
@@ -30,12 +37,7 @@ export const buriedPreshade: Rule = {
     const steps = context.setting.steps
     const above = stack.films.slice(at + 1).flatMap((film) => colourFilms(film, steps))
     if (ground === null || above === null || !shade.colour) return null
-    const laid = layerOf(
-      shade.colour,
-      shade.role,
-      shade.coats,
-      shareMeant(steps[shade.step], shade.role),
-    )
+    const laid = filmLaid(shade, shade.colour, steps)
     const before = contrast(ground, laid, above)
     const after = contrast(ground, laid, [...above, ...coatsOf(context)])
     if (before < GONE || after >= GONE) return null
@@ -52,7 +54,15 @@ export const buriedPreshade: Rule = {
 function coatsOf({ step, resolved }: StepContext, count = resolved.coats.length): ColourFilm[] {
   if (!step.colour) return []
   const { role, coats } = resolved
-  return [layerOf(step.colour, role, coats.slice(0, count), shareMeant(step, role))]
+  return [
+    layerOf(
+      step.colour,
+      role,
+      coats.slice(0, count),
+      shareMeant(step, role),
+      hidingMeant(step, role),
+    ),
+  ]
 }
 
 /** The same ones are asked for again at every judgement. */
