@@ -73,6 +73,17 @@ const SHOTS: readonly Shot[] = [
     tilt: -0.4,
   },
   {
+    id: 'demo-card',
+    panel: { layout: 'hull', seed: 4 },
+    steps: [
+      { do: 'prime' },
+      { do: 'base', family: 'alcohol-acrylic', colour: '#B98A2F', coats: ['light'], hiding: 3.5 },
+    ],
+    scale: 144,
+    cast: [1, 0.94, 0.84],
+    tilt: 0.6,
+  },
+  {
     id: 'demo-tide',
     panel: { layout: 'fender', seed: 2 },
     steps: DIGGER,

@@ -61,13 +61,17 @@ export function demoPictures(now: number): Picture[] {
       ...{ ...SIZE, build: 'gannets-lament', grey: CARD },
     },
     {
+      ...{ id: 'demo-card', name: 'Ochre, one coat', at: at(26 * 60 * MINUTE), kind: 'test' },
+      ...{ ...SIZE, build: 'ploughman-6', grey: CARD },
+    },
+    {
       ...{ id: 'demo-tide', name: 'The tide mark', at: at(5 * 60 * MINUTE), kind: 'model' },
       ...{ ...SIZE, build: 'ploughman-6', part: 'armour', grey: CARD },
     },
   ] satisfies Picture[]
 }
 
-/** A register of one test piece: two strengths of streaks, of which the weaker one was chosen. */
+/** A register: two strengths of streaks, of which the weaker one was chosen, and a card of one coat whose colour was read. */
 export function demoTests(now: number): TestPiece[] {
   const steps = (amount: number): TestPiece['tried'][number]['steps'] => [
     { do: 'clear', family: 'alcohol-acrylic', sheen: 'matt' },
@@ -87,6 +91,20 @@ export function demoTests(now: number): TestPiece[] {
       tried: [
         { id: 'demo-try-1', steps: steps(0.2), picture: 'demo-spoon-1', note: 'Reads as rain' },
         { id: 'demo-try-2', steps: steps(0.7), picture: 'demo-spoon-2', note: 'Reads as a wreck' },
+      ],
+    },
+    {
+      ...{ id: 'demo-swatch', name: 'Band Ochre over grey', on: 'card', areaCm2: 20 },
+      at: new Date(now - 26 * 60 * MINUTE).toISOString(),
+      tried: [
+        {
+          id: 'demo-try-3',
+          steps: [
+            { do: 'prime' },
+            { do: 'base', family: 'alcohol-acrylic', colour: '#B98A2F', coats: ['light'] },
+          ],
+          picture: 'demo-card',
+        },
       ],
     },
   ]

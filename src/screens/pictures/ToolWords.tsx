@@ -1,9 +1,12 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { PIN_WORDS } from '@/core/knowledge'
+import { changedRow } from '@/core/model/changedRow'
 import { PIN_EFFECTS, type Picture, type PinEffect } from '@/core/model/picture'
-import { useRun } from '@/state/hooks'
+import type { TestPiece } from '@/core/model/testPiece'
+import { useProject, useRun } from '@/state/hooks'
 import { changePicture } from '@/store/actions/pictures'
+import { changeTried } from '@/store/actions/tests'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { SelectField, TextField } from '@/ui/Field'
@@ -11,14 +14,14 @@ import { Swatch } from '@/ui/Swatch'
 import { number } from '@/ui/units'
 import { isWithin, numberOf } from '../shared/forms'
 import { panelHref } from '../shared/panelHref'
-import type { PictureTools } from './usePictureTools'
+import type { PictureTools, ReadColour } from './usePictureTools'
 
 /** What to tap next, and what came of it. */
 export function ToolWords({ picture, tools }: { picture: Picture; tools: PictureTools }) {
   return (
     <div className="mt-2 min-h-24">
       {tools.tool === 'pin' && <Pinning tools={tools} />}
-      {tools.tool === 'colour' && <Reading tools={tools} />}
+      {tools.tool === 'colour' && <Reading picture={picture} tools={tools} />}
       {tools.tool === 'grey' && <Grey picture={picture} isDark={tools.isDark} />}
       {tools.tool === 'length' && <Length picture={picture} tools={tools} />}
     </div>
@@ -52,7 +55,7 @@ function Pinning({
   )
 }
 
-function Reading({ tools: { read, balance } }: { tools: PictureTools }) {
+function Reading({ picture, tools: { read, balance } }: { picture: Picture; tools: PictureTools }) {
   if (!read) return <p className="text-sm text-soft">Tap a place to read its colour.</p>
   const colour = encodeURIComponent(read.colour)
   return (
@@ -67,12 +70,54 @@ function Reading({ tools: { read, balance } }: { tools: PictureTools }) {
           { say: 'Mix it', href: `/colour?target=${colour}` },
           { say: 'Choose its lining', href: `/colour?do=line&face=${colour}` },
           { say: 'See it on the panel', href: panelHref({ colour: read.colour }) },
+          {
+            say: 'It is a bottle’s swatch',
+            href: `/colour?do=cover&seen=${colour}&off=${read.unsure.toFixed(1)}`,
+          },
         ].map(({ say, href }) => (
           <Link key={say} href={href} className="key inline-flex min-h-11 items-center px-4">
             {say}
           </Link>
         ))}
       </span>
+      <TestSwatches picture={picture} read={read} isSet={balance !== null} />
+    </div>
+  )
+}
+
+/** Where the picture is of a test piece: the colour is kept as its swatch, once a grey has set it. */
+function TestSwatches({
+  picture,
+  read,
+  isSet,
+}: {
+  picture: Picture
+  read: ReadColour
+  isSet: boolean
+}) {
+  const run = useRun()
+  const { tests = [] } = useProject()
+  const of = tests.flatMap((piece) =>
+    piece.tried.flatMap((one, i) =>
+      one.picture === picture.id ? [{ piece, tried: one.id, nth: i + 1 }] : [],
+    ),
+  )
+  const keep = (piece: TestPiece, tried: string) =>
+    void run(
+      changeTried,
+      piece.id,
+      (now) => changedRow(now, tried, { swatch: read.colour, unsure: read.unsure }),
+      `The swatch of ${piece.name}`,
+    )
+  if (of.length === 0) return null
+  return (
+    <div className="flex basis-full flex-wrap items-center gap-2">
+      {of.map(({ piece, tried, nth }) => (
+        <Button key={tried} disabled={!isSet} onClick={() => keep(piece, tried)}>
+          Keep it as the swatch of {piece.name}, try {nth}
+        </Button>
+      ))}
+      {!isSet && <p className="text-sm">A swatch counts once a grey has set the light.</p>}
     </div>
   )
 }

@@ -1,3 +1,6 @@
+import Link from 'next/link'
+import { useMemo } from 'react'
+import { triedSwatch } from '@/core/builds'
 import { changedRow } from '@/core/model/changedRow'
 import { newestFirst } from '@/core/model/newestPicture'
 import type { TestPiece } from '@/core/model/testPiece'
@@ -7,8 +10,10 @@ import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { cx } from '@/ui/cx'
 import { TextField } from '@/ui/Field'
+import { Swatch } from '@/ui/Swatch'
 import { isWithin, numberOf } from '../shared/forms'
 import { Thumb } from '../shared/picture/Thumb'
+import { SwatchSays } from '../shared/SwatchSays'
 
 type Tried = TestPiece['tried'][number]
 
@@ -35,8 +40,12 @@ export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Trie
         </Button>
       </div>
       {tried.picture && (
-        <Thumb id={tried.picture} say={`Try ${nth}`} className="mt-2 h-32 w-full" />
+        <Link href={`/pictures?id=${tried.picture}`} className="mt-2 block">
+          <Thumb id={tried.picture} say={`Try ${nth}`} className="h-32 w-full" />
+          {!tried.swatch && <span className="text-sm underline">Read its colour</span>}
+        </Link>
       )}
+      {tried.swatch && <SwatchOfTried piece={piece} tried={tried} colour={tried.swatch} />}
       <div className="mt-2 grid grid-cols-2 gap-2">
         <Percent
           tried={tried}
@@ -74,6 +83,35 @@ export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Trie
         )}
       </div>
     </li>
+  )
+}
+
+/** The colour that was read from it, and what that says of the bottle. */
+function SwatchOfTried({
+  piece,
+  tried,
+  colour,
+}: {
+  piece: TestPiece
+  tried: Tried
+  colour: string
+}) {
+  const project = useProject()
+  const said = useMemo(() => triedSwatch(project, piece, tried), [project, piece, tried])
+  return (
+    <div className="mt-2">
+      <p className="flex items-center gap-2 text-sm">
+        <Swatch colour={colour} size="small" /> {colour}
+        {said && `: ${said.bottle.name}, ${said.coats} × over ${said.over}`}
+      </p>
+      {said && (
+        <SwatchSays
+          bottle={said.bottle}
+          fit={said.fit}
+          laid={`${said.coats} × over ${said.over} on ${piece.name} came out ${colour}`}
+        />
+      )}
+    </div>
   )
 }
 
