@@ -171,3 +171,47 @@ test('what was pinned goes into the plan, and the brief is walked with pictures 
   await goTo(page, 'Bench')
   await expect(page.getByText('Look at Gannet’s Lament again')).toBeVisible()
 })
+
+test('the colour of a test piece, set by the grey beside it, corrects its bottle', async ({
+  page,
+}) => {
+  test.slow()
+  await openDemo(page)
+  await page.goto('/tests')
+  const card = page.getByRole('listitem').filter({ hasText: 'Band Ochre over black' }).first()
+  await card.getByRole('link', { name: /Read its colour/ }).click()
+  await page.getByRole('radio', { name: 'Read a colour' }).click()
+  const picture = page.getByRole('application', { name: /^Ochre, one coat/ })
+  await picture.focus()
+  for (const key of ['ArrowLeft', 'ArrowUp']) await page.keyboard.press(`Shift+${key}`)
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: /^Keep it as the swatch of Band Ochre/ }).click()
+  await page.goto('/tests')
+  await expect(card.getByText(/Band Ochre, 1 × over #141415/)).toBeVisible()
+  // The picture was painted with an ochre that hides in 3.5 coats.
+  await card.getByRole('button', { name: 'Save it with the bottle' }).click()
+  await expect(card.getByRole('button', { name: 'Saved with the bottle' })).toBeDisabled()
+  const { shelf } = (await exported(page)) as { shelf: { name: string; hiding?: number }[] }
+  const hiding = shelf.find(({ name }) => name === 'Band Ochre')?.hiding ?? 0
+  expect(hiding).toBeGreaterThan(2.6)
+  expect(hiding).toBeLessThan(4.6)
+})
+
+test('who is new at something is asked for a test piece', async ({ page }) => {
+  test.slow()
+  await openDemo(page)
+  await page.goto('/tests')
+  await page.getByRole('combobox', { name: 'Add one' }).click()
+  await page.getByRole('option', { name: 'Panel lining', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Not new at Panel lining any more' })).toBeVisible()
+  const asked = page.getByText(/You are new at this \(panel lining\)/).first()
+  await page.goto('/builds/ploughman-6?part=armour')
+  await expect(asked).toBeVisible()
+  await page.goto('/tests')
+  const known = page.getByRole('button', { name: 'Not new at Panel lining any more' })
+  await known.click()
+  await expect(known).toHaveCount(0)
+  await page.goto('/builds/ploughman-6?part=armour')
+  await expect(page.getByRole('heading', { name: 'Ploughman 6' })).toBeVisible()
+  await expect(asked).toHaveCount(0)
+})

@@ -76,7 +76,7 @@ const SHOTS: readonly Shot[] = [
     id: 'demo-card',
     panel: { layout: 'hull', seed: 4 },
     steps: [
-      { do: 'prime' },
+      { do: 'base', family: 'lacquer', colour: '#141415', coats: ['wet', 'wet'] },
       { do: 'base', family: 'alcohol-acrylic', colour: '#B98A2F', coats: ['light'], hiding: 3.5 },
     ],
     scale: 144,

@@ -94,13 +94,13 @@ export function demoTests(now: number): TestPiece[] {
       ],
     },
     {
-      ...{ id: 'demo-swatch', name: 'Band Ochre over grey', on: 'card', areaCm2: 20 },
+      ...{ id: 'demo-swatch', name: 'Band Ochre over black', on: 'card', areaCm2: 20 },
       at: new Date(now - 26 * 60 * MINUTE).toISOString(),
       tried: [
         {
           id: 'demo-try-3',
           steps: [
-            { do: 'prime' },
+            { do: 'base', family: 'lacquer', colour: '#141415', coats: ['wet', 'wet'] },
             { do: 'base', family: 'alcohol-acrylic', colour: '#B98A2F', coats: ['light'] },
           ],
           picture: 'demo-card',

@@ -48,8 +48,8 @@ test.each([3, 9])('a red over white that hides in %d coats is told by its swatch
   const film = { masstone: '#A8231F', hiding, thickness: 1 }
   const found = tried([WHITE, RED], hexOf(colourOver('#F0F0EE', [film])))
   expect(found?.bottle.id).toBe('red')
-  expect(found?.fit.worth).toBe('firm')
-  expect(Math.abs((found?.fit.hiding ?? 0) / hiding - 1)).toBeLessThan(0.1)
+  expect(found?.fit?.worth).toBe('firm')
+  expect(Math.abs((found?.fit?.hiding ?? 0) / hiding - 1)).toBeLessThan(0.1)
 })
 
 test('how much a wash stains is told by what stays of it on a face', () => {
@@ -57,11 +57,14 @@ test('how much a wash stains is told by what stays of it on a face', () => {
   const film = { masstone: '#3A2A1E', hiding: 0.4, thickness }
   const found = tried([WHITE, STAIN], hexOf(colourOver('#F0F0EE', [film])))
   expect(found?.bottle.id).toBe('wash')
-  expect(Math.abs((found?.fit.hiding ?? 0) / 0.4 - 1)).toBeLessThan(0.15)
+  expect(Math.abs((found?.fit?.hiding ?? 0) / 0.4 - 1)).toBeLessThan(0.15)
 })
 
-test.each<[string, ActStep[], string | undefined]>([
-  ['no colour was read', [WHITE, RED], undefined],
+test('nothing is said of a bottle before a colour is read', () => {
+  expect(tried([WHITE, RED])).toMatchObject({ bottle: { id: 'red' }, coats: 1, fit: null })
+})
+
+test.each<[string, ActStep[], string]>([
   ['it lines, and tints no face', [WHITE, { ...STAIN, do: 'line' }], '#886655'],
   ['no bottle is of it', [WHITE, { ...RED, colour: '#00FF00' }], '#886655'],
   ['it is clear', [RED, { do: 'clear', family: 'lacquer', sheen: 'matt' }], '#886655'],

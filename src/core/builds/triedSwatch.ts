@@ -11,13 +11,13 @@ import { faceColour } from '../stack/state/faceColour'
 import { coloursFace, type FaceFilm, layerOf, PRIMER, shareMeant } from '../stack/state/filmColours'
 import { resolveStep } from '../stack/state/resolvedStep'
 
-/** What the swatch of a test piece says of the bottle that it was painted from. */
-export type TriedSwatch = { bottle: Bottle; over: string; coats: number; fit: SwatchFit }
+/** A paint that was laid over all of a test piece, and what its swatch says of the bottle; null: no colour was read yet. */
+export type TriedSwatch = { bottle: Bottle; over: string; coats: number; fit: SwatchFit | null }
 
 /**
  * The hiding of a bottle, or the stain of a wash, by a colour that was read from a test piece.
  *
- * @returns null where no colour was read, what was tried last tints no whole face, what lies under it has no known colour, or no
+ * @returns null where what was tried last tints no whole face, what lies under it has no known colour, or no
  * bottle with a colour suits
  * Source: handbook 5.1, 5.4, 13.3.
  */
@@ -29,12 +29,13 @@ export function triedSwatch(
   const last = steps.at(-1)
   const step = last && laidOverAll(steps)
   const bottle = last && bottleOf(project, piece, last)
-  if (!swatch || !step || !bottle?.colour) return null
+  if (!step || !bottle?.colour) return null
   const { role, coats, over } = step
   const share = paintLaid(bottle, shareMeant(last, role))
   const { thickness } = layerOf(bottle.colour, role, coats, share, undefined)
-  const seen = { ground: over, coats: 1, thickness, seen: swatch, unsure }
-  return { bottle, over, coats: coats.length, fit: fitHiding(bottlePaint(bottle), seen) }
+  const seen = { ground: over, coats: 1, thickness, unsure }
+  const fit = swatch ? fitHiding(bottlePaint(bottle), { ...seen, seen: swatch }) : null
+  return { bottle, over, coats: coats.length, fit }
 }
 
 /** What was tried last, where it tints all of the face, and the colour that it came on. */

@@ -61,7 +61,7 @@ export function fitHiding(paint: Paint, swatch: SeenSwatch): SwatchFit {
   const close = nearest(hidings(Math.max(LEAST, rough / step), Math.min(MOST, rough * step)))
   const hiding = Number(close.toPrecision(3))
   const after = off(hiding)
-  const within = Math.max(after, swatch.unsure ?? SAME)
+  const within = Math.hypot(after, swatch.unsure ?? SAME)
   const [least, most] = extremes([hiding, ...all.filter((one) => off(one) <= within)]) ?? [0, 0]
   const worth = after > STRANGE ? 'strange' : most > least * OPEN ? 'open' : 'firm'
   return { hiding, before: off(paint.hiding), after, span: [least, most], worth }

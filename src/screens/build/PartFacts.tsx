@@ -56,7 +56,15 @@ export function PartFacts({
   const add = (next: Part) => void edit(`Added: ${next.name}`, { do: 'addPart', part: next })
   return (
     <>
-      <PartZones build={build} part={part} shelf={shelf} mesh={mesh} along={along} edit={edit} />
+      <PartZones
+        build={build}
+        part={part}
+        shelf={shelf}
+        mesh={mesh}
+        pictures={pictures}
+        along={along}
+        edit={edit}
+      />
       <Masks build={build} part={part} edit={edit} />
       <Preparation build={build} part={part} edit={edit} />
       <Decals build={build} part={part} edit={edit} />

@@ -16,6 +16,7 @@ import { STAGE_NAMES } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, Part } from '@/core/model/build'
 import type { Mesh } from '@/core/model/mesh'
+import type { Picture } from '@/core/model/picture'
 import { sayFigures } from '@/ui/time'
 import { ColourOrder } from './ColourOrder'
 import { Primers } from './Primers'
@@ -33,6 +34,7 @@ export function PartZones({
   part,
   shelf,
   mesh,
+  pictures,
   along,
   edit,
 }: {
@@ -40,6 +42,7 @@ export function PartZones({
   part: Part
   shelf: readonly Bottle[]
   mesh: Mesh | undefined
+  pictures: readonly Picture[]
   along: FacesAlong | null
   edit: EditBuild
 }) {
@@ -67,6 +70,7 @@ export function PartZones({
             zones={zones}
             mesh={mesh}
             along={along}
+            pictures={pictures}
             chosen={opened}
             onChoose={setOpened}
             edit={edit}

@@ -1,7 +1,12 @@
 import { useEffect, useMemo, useState } from 'react'
 import { inverse, type PicturePoint, type Warp, warped } from '@/core/pictures/align'
 import type { FacePixels } from '@/core/pictures/countedPixels'
-import { type CountedShare, type Growth, grownBetween, type CountedLook } from '@/core/pictures/share'
+import {
+  type CountedLook,
+  type CountedShare,
+  type Growth,
+  grownBetween,
+} from '@/core/pictures/share'
 import type { PictureDesk } from '@/state/pictureDesk'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'

@@ -56,5 +56,5 @@ function worthWords({ worth, hiding, after, span: [least, most] }: SwatchFit): s
   const between = `${number(least, 1)} to ${number(most, 1)} light coats`
   if (worth === 'open')
     return `Anything from ${between} would look like that: lay a thinner one to know how well it hides.`
-  return `Hiding in ${hiding} light coats explains it to ${number(after, 1, true)} (${between} look alike).`
+  return `Hiding in ${number(hiding, 1)} light coats explains it to ${number(after, 1, true)} (${between} look alike).`
 }

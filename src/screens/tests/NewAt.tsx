@@ -1,14 +1,19 @@
 import { X } from 'lucide-react'
-import { ACT_TABLE } from '@/core/knowledge'
+import { actRow } from '@/core/knowledge'
 import { ACTS, type Act } from '@/core/model/vocabulary'
 import { useProject, useRun } from '@/state/hooks'
 import { changeSessions } from '@/store/actions/bench'
 import { Choose } from '@/ui/Choose'
-import { actName } from '../shared/words'
 
 /** Kinds of act of which somebody tries how it comes out. */
 const TRIED: readonly string[] = ['film', 'open', 'clean', 'level']
-const TRIABLE = ACTS.filter((act) => TRIED.includes(ACT_TABLE[act].kind))
+/** Acts as they are done with paint: a wash is one of paint, not of the part. */
+const asPaint = (act: Act) => actRow(act, 'enamel-wash')
+const TRIABLE = ACTS.filter((act) => TRIED.includes(asPaint(act).kind))
+
+function actName(act: Act): string {
+  return asPaint(act).name
+}
 
 /** What the modeller is new at: each asks for a test piece before it goes onto a model. */
 export function NewAt() {

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { useMemo } from 'react'
-import { triedSwatch } from '@/core/builds'
+import { type TriedSwatch, triedSwatch } from '@/core/builds'
 import { changedRow } from '@/core/model/changedRow'
 import { newestFirst } from '@/core/model/newestPicture'
 import type { TestPiece } from '@/core/model/testPiece'
@@ -20,7 +20,9 @@ type Tried = TestPiece['tried'][number]
 /** One of what was tried: how much and how thin, its picture, what is to be said of it; and the one that is chosen. */
 export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Tried; nth: number }) {
   const run = useRun()
-  const { pictures = [] } = useProject()
+  const project = useProject()
+  const { pictures = [] } = project
+  const said = useMemo(() => triedSwatch(project, piece, tried), [project, piece, tried])
   const isChosen = piece.chosen === tried.id
   const set = (fields: Partial<Tried>, label: string) =>
     void run(changeTried, piece.id, (now) => changedRow(now, tried.id, fields), label)
@@ -42,10 +44,10 @@ export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Trie
       {tried.picture && (
         <Link href={`/pictures?id=${tried.picture}`} className="mt-2 block">
           <Thumb id={tried.picture} say={`Try ${nth}`} className="h-32 w-full" />
-          {!tried.swatch && <span className="text-sm underline">Read its colour</span>}
+          {said && !said.fit && <span className="text-sm underline">Read its colour</span>}
         </Link>
       )}
-      {tried.swatch && <SwatchOfTried piece={piece} tried={tried} colour={tried.swatch} />}
+      {tried.swatch && <SwatchOfTried piece={piece} colour={tried.swatch} said={said} />}
       <div className="mt-2 grid grid-cols-2 gap-2">
         <Percent
           tried={tried}
@@ -89,22 +91,20 @@ export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Trie
 /** The colour that was read from it, and what that says of the bottle. */
 function SwatchOfTried({
   piece,
-  tried,
   colour,
+  said,
 }: {
   piece: TestPiece
-  tried: Tried
   colour: string
+  said: TriedSwatch | null
 }) {
-  const project = useProject()
-  const said = useMemo(() => triedSwatch(project, piece, tried), [project, piece, tried])
   return (
     <div className="mt-2">
       <p className="flex items-center gap-2 text-sm">
-        <Swatch colour={colour} size="small" /> {colour}
+        <Swatch colour={colour} /> {colour}
         {said && `: ${said.bottle.name}, ${said.coats} × over ${said.over}`}
       </p>
-      {said && (
+      {said?.fit && (
         <SwatchSays
           bottle={said.bottle}
           fit={said.fit}

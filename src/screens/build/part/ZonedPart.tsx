@@ -5,9 +5,9 @@ import { drawnRound, edgesOfZone, type FacesAlong, joinedEdit, shapeOfPart } fro
 import type { Build, Part } from '@/core/model/build'
 import type { Edit } from '@/core/model/edit'
 import type { Mesh } from '@/core/model/mesh'
+import type { Picture } from '@/core/model/picture'
 import type { Zone } from '@/core/model/zone'
 import { aboveLevel } from '@/core/shape/lasso'
-import { useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { panelHref } from '../../shared/panelHref'
@@ -26,6 +26,7 @@ export function ZonedPart({
   part,
   zones,
   mesh,
+  pictures,
   along,
   chosen,
   onChoose,
@@ -35,12 +36,12 @@ export function ZonedPart({
   part: Part
   zones: readonly Zone[]
   mesh: Mesh | undefined
+  pictures: readonly Picture[]
   along: FacesAlong | null
   chosen: string | null
   onChoose: (zone: string | null) => void
   edit: EditBuild
 }) {
-  const { pictures } = useProject()
   const looks = useLooks(build, pictures, zones, along)
   const [drawing, setDrawing] = useState(false)
   const zone = zones.find(({ id }) => id === chosen)

@@ -1,4 +1,3 @@
-import { ACT_TABLE } from '../../../knowledge/acts'
 import { EFFECT_WORDS } from '../../../knowledge/reactions'
 import { SHEEN_WORDS, TOOL_WORDS } from '../../../knowledge/words/materials'
 import { capital } from '../../../model/capital'
@@ -47,14 +46,13 @@ function ofPair(context: StepContext): Draft | null {
 }
 
 function ofAct(context: StepContext): Draft | null {
-  const { setting, step, stack } = context
-  if (!setting.newAt.has(step.do)) return null
+  const { setting, step, stack, resolved } = context
+  if (!setting.newAt.has(step.do) || resolved.row.kind === 'prep') return null
   const said = answered(setting.testPieces.acts.get(step.do), wanted(context, stack.sheen))
   if (said?.how === 'good') return null
-  const name = ACT_TABLE[step.do].name.toLowerCase()
   return {
     severity: 'note',
-    because: `You are new at this (${name}). ${wanting(context, said, 'Try it on a test piece first')}.`,
+    because: `You are new at this (${resolved.row.name.toLowerCase()}). ${wanting(context, said, 'Try it on a test piece first')}.`,
     on: {},
     candidates: () => [testedAlready(context)],
   }
