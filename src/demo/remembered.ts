@@ -62,7 +62,7 @@ export function demoPictures(now: number): Picture[] {
     },
     {
       ...{ id: 'demo-card', name: 'Ochre, one coat', at: at(26 * 60 * MINUTE), kind: 'test' },
-      ...{ ...SIZE, build: 'ploughman-6', grey: CARD },
+      ...{ ...SIZE, grey: CARD },
     },
     {
       ...{ id: 'demo-tide', name: 'The tide mark', at: at(5 * 60 * MINUTE), kind: 'model' },
