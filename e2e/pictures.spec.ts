@@ -143,7 +143,7 @@ test('a phone’s picture is straightened, loses its place, is pinned, measured 
   // In another browser, which has nothing of it.
   const other = await openedElsewhere(browser, page.url())
   await other.getByLabel('Import a file').setInputFiles(before)
-  await expect(other.getByRole('row', { name: /pictures 6 0 0/ })).toBeVisible()
+  await expect(other.getByRole('row', { name: /pictures 7 0 0/ })).toBeVisible()
   await expect(other.getByText(/in the file: only what is known/)).toHaveCount(0)
   await other.getByRole('button', { name: 'Import it' }).click()
   await expect(other.getByText('Imported')).toBeVisible()
