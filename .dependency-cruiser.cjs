@@ -70,13 +70,14 @@ module.exports = {
     layer('demo', '^src/demo/', ['^src/core/', '^src/demo/']),
     layer('store', '^src/store/', ['^src/core/', '^src/store/', '^src/demo/']),
     layer('workers', '^src/workers/', ['^src/core/', '^src/workers/']),
+    layer('sw', '^src/sw/', ['^src/sw/']),
     layer('ui', '^src/ui/', ['^src/core/', '^src/ui/']),
     layer('state', '^src/state/', ['^src/(core|store|workers|state)/']),
     // A screen asks the state, names actions of the store and never its tables, and imports no other screen: what several need
     // lies in screens/shared.
     layer('screens', '^src/screens/([^/]+)/', [
       '^src/(core|state|ui)/',
-      '^src/store/(actions/|photos/|undo|documents|newId|reason|store)',
+      '^src/store/(actions/|photos/|undo|documents|exportedAt|handed|newId|reason|store)',
       '^src/screens/($1|shared)/',
     ]),
     layer('app', '^src/app/', ['^src/(app|screens)/', '^src/ui/', '^src/core/(room|model)/']),

@@ -59,7 +59,7 @@ test('a clash is asked about before anything is replaced', async ({ page }, info
   )
   writeFileSync(file, JSON.stringify({ ...before, builds }))
   await page.getByLabel('Import a file').setInputFiles(file)
-  await expect(page.getByText('would be replaced: Ploughman 7')).toBeVisible()
+  await expect(page.getByText('These differ from what is here: Ploughman 7')).toBeVisible()
   await page.getByRole('button', { name: 'Cancel' }).click()
   expect(await exported(page)).toEqual(before)
 })

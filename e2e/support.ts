@@ -22,6 +22,8 @@ export const test = base.extend<{ watch: Watch }>({
       context.on('console', (message) => {
         // What the machine's graphics say of themselves is nothing of ours.
         if (message.text().includes('GL Driver Message')) return
+        // Only the tests of the service worker have one.
+        if (message.text().includes('Service Worker registration blocked')) return
         if (message.type() === 'error' || message.type() === 'warning')
           watch.problems.push(
             `console ${message.type()}: ${message.text()} ${message.location().url}`,
@@ -92,6 +94,7 @@ export async function exported(page: Page): Promise<Record<string, unknown>> {
   const text = isArchive ? strFromU8(unzipSync(bytes)['project.json'] as Uint8Array) : `${bytes}`
   const project = JSON.parse(text) as Record<string, unknown>
   delete project.exportedAt
+  delete project.handed
   return project
 }
 

@@ -12,6 +12,8 @@ import {
 import type { PartPlan } from '@/core/builds'
 import type { Project } from '@/core/model/project'
 import type { StockState } from '@/core/stock'
+import { keepDailyHere } from '@/store/actions/copiesHere'
+import { beforeOpening } from '@/store/copies/upgrade'
 import { photoOf } from '@/store/photos/photos'
 import { reasonOf } from '@/store/reason'
 import { browserStore, type Store } from '@/store/store'
@@ -23,6 +25,9 @@ import type { Told } from './messages'
 import type { Planned } from './plan'
 import { useReadable } from './readable'
 import { PhotosContext, type ReadPhoto } from './usePhoto'
+
+/** What is on the screen comes first: then the copy of the day, ms after the bench began. */
+const SETTLED = 15_000
 
 const BenchContext = createContext<Bench | null>(null)
 
@@ -44,19 +49,33 @@ export function BenchProvider({
   failed: (why: string) => ReactNode
 }) {
   const [bench, setBench] = useState<Bench | null>(null)
+  const [refused, setRefused] = useState<string | null>(null)
   useEffect(() => {
-    const made = benchOf(browserStore())
-    setBench(made)
-    const end = made.start()
+    let end = () => {}
+    let ended = false
+    const begin = () => {
+      if (ended) return
+      const made = benchOf(browserStore())
+      setBench(made)
+      const stop = made.start()
+      const daily = setTimeout(() => void keepDailyHere(made.store), SETTLED)
+      end = () => {
+        clearTimeout(daily)
+        stop()
+        made.store.db.close()
+      }
+    }
+    beforeOpening().then(begin, (error: unknown) => setRefused(reasonOf(error)))
     return () => {
+      ended = true
       end()
-      made.store.db.close()
     }
   }, [])
   const readPhoto = useMemo<ReadPhoto | null>(
     () => bench && ((id, size) => photoOf(bench.store, id, size)),
     [bench],
   )
+  if (refused) return failed(refused)
   if (!bench) return loading
   return (
     <BenchContext value={bench}>

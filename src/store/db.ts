@@ -24,6 +24,10 @@ type Tables = { [T in DataTable]: EntityTable<Rows[T], 'id'> } & {
 /** The browser's copy of the modeller's data. */
 export type Db = Dexie & Tables
 
+/** The name of the browser's database, and the version that this code reads and writes. */
+export const DATABASE = 'tectoria'
+export const DATABASE_VERSION = 7
+
 /** All tables but those of pictures: a change of rows never waits for a picture, nor carries one. */
 export function rowTables({ tables }: Db): Table[] {
   return tables.filter(({ name }) => name !== 'photos' && name !== 'thumbs')
@@ -36,7 +40,7 @@ export function rowTables({ tables }: Db): Table[] {
  *
  * What is confirmed is on the disk: a phone that dies a moment later has it.
  */
-export function openDatabase(name = 'tectoria'): Db {
+export function openDatabase(name = DATABASE): Db {
   const db = new Dexie(name, { chromeTransactionDurability: 'strict' }) as Db
   db.version(1).stores({
     builds: 'id',
@@ -62,7 +66,13 @@ export function openDatabase(name = 'tectoria'): Db {
     })
     .upgrade(levelsSince)
   db.version(6).stores({ meshes: 'id' })
-  db.version(7).stores({ pictures: 'id', tests: 'id', accidents: 'id', photos: 'id', thumbs: 'id' })
+  db.version(DATABASE_VERSION).stores({
+    pictures: 'id',
+    tests: 'id',
+    accidents: 'id',
+    photos: 'id',
+    thumbs: 'id',
+  })
   return db
 }
 

@@ -9,6 +9,7 @@ export const KNOWN_FIELDS: readonly string[] = [
   'format',
   'version',
   'exportedAt',
+  'handed',
   'sessions',
 ]
 

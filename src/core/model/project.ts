@@ -3,7 +3,7 @@ import { accidentSchema } from './accident'
 import { climateReadingSchema, correctionSchema, pinSchema, timerSchema } from './bench'
 import { bottleSchema } from './bottle'
 import { buildSchema } from './build'
-import { instantField, ranged } from './fields'
+import { idField, instantField, ranged } from './fields'
 import { formatProblem, type Parsed, parse } from './input'
 import { loggedActSchema } from './loggedAct'
 import { meshSchema } from './mesh'
@@ -27,6 +27,13 @@ export const projectSchema = v.looseObject({
   format: v.literal(PROJECT_FORMAT),
   version: v.literal(PROJECT_VERSION),
   exportedAt: v.optional(instantField),
+  /** Which file this is, and which ones its maker knew: what two devices went on from. */
+  handed: v.optional(
+    v.looseObject({
+      id: idField,
+      knows: v.optional(v.pipe(v.array(idField), v.maxLength(20, 'a list of up to 20 ids'))),
+    }),
+  ),
   builds: v.optional(v.array(buildSchema)),
   shelf: v.optional(v.array(bottleSchema)),
   mixes: v.optional(v.array(storedMixSchema)),

@@ -1,19 +1,23 @@
 'use client'
 
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { Problem } from '@/core/model/input'
 import { useProject, useRun, useSay, useStore } from '@/state/hooks'
 import { usePictureDesk } from '@/state/pictureDesk'
-import { forgetChanges, importWithPhotos, loadDemo, wipe } from '@/store/actions/documents'
-import { exportProject } from '@/store/documents'
+import { useStorageAnswer } from '@/state/useStorageAnswer'
+import { forgetChanges, loadDemo, wipe } from '@/store/actions/documents'
+import { type LastExport, lastExport, rememberExport } from '@/store/exportedAt'
+import { handOver } from '@/store/handed'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveBlob, saveFile } from '@/ui/saveFile'
+import { clockTime } from '@/ui/time'
 import { useDropped } from '../shared/dropped'
+import { useNow } from '../shared/now'
+import { Copies } from './Copies'
+import { ImportPreview } from './ImportPreview'
 import { type ChosenFile, readFile } from './readFile'
-
-type Preview = Extract<ChosenFile, { kind: 'preview' }>
 
 /** Saves everything: one text, or with pictures an archive of it and them. */
 function useExport() {
@@ -23,15 +27,18 @@ function useExport() {
   const [packing, setPacking] = useState<string | null>(null)
   const save = async () => {
     const name = `tectoria-${new Date().toISOString().slice(0, 10)}`
-    if (pictures.length === 0)
-      return saveFile(`${name}.json`, await exportProject(store), 'application/json')
     try {
+      if (pictures.length === 0) {
+        saveFile(`${name}.json`, await handOver(store), 'application/json')
+        return await rememberExport(store)
+      }
       setPacking('Packing…')
       const { exportArchive } = await import('@/store/photos/archive')
       const file = await exportArchive(store, (done, all) =>
         setPacking(`Packing picture ${done} of ${all}…`),
       )
       saveBlob(`${name}.zip`, file)
+      await rememberExport(store)
     } catch (error) {
       say(`Nothing was exported: ${reasonOf(error)}`)
     } finally {
@@ -52,10 +59,6 @@ export function DataSection() {
   const { save, packing } = useExport()
   const look = async (file: File) => setChosen(await readFile(file, project, desk, setChosen))
   useDropped('project', (file) => void look(file))
-  const take = async ({ project: incoming, photos, name }: Preview) => {
-    if (await run(importWithPhotos, incoming, photos, `Imported ${name}`))
-      setChosen({ kind: 'none' })
-  }
   return (
     <section id="data" aria-labelledby="data-title">
       <h2 id="data-title" className="font-display text-2xl font-semibold">
@@ -100,24 +103,39 @@ export function DataSection() {
           </div>
         </div>
       )}
-      <Outcome
-        chosen={chosen}
-        onTake={(preview) => void take(preview)}
-        onLeave={() => setChosen({ kind: 'none' })}
-      />
+      <Kept />
+      <Copies />
+      <Outcome chosen={chosen} onDone={() => setChosen({ kind: 'none' })} />
     </section>
   )
 }
 
-function Outcome({
-  chosen,
-  onTake,
-  onLeave,
-}: {
-  chosen: ChosenFile
-  onTake: (preview: Preview) => void
-  onLeave: () => void
-}) {
+/** What the browser said to keeping it, and how old the last file is. */
+function Kept() {
+  const store = useStore()
+  const { acts = [] } = useProject()
+  const kept = useStorageAnswer()
+  const now = useNow(60_000)
+  const [last, setLast] = useState<LastExport | null>(null)
+  useEffect(() => {
+    // Looked at again as the log grows: an export writes nothing into it.
+    void acts.length
+    void lastExport(store).then(setLast)
+  }, [store, acts.length])
+  const since = acts.length - (last?.acts ?? 0)
+  return (
+    <p className="mt-3">
+      {kept
+        ? 'This browser has promised to keep it.'
+        : 'This browser may throw it away when space is short: install Tectoria, or export now and then.'}{' '}
+      {last
+        ? `All of it was in a file ${clockTime(last.at, now)}${since > 0 ? `, ${since} ${since === 1 ? 'act' : 'acts'} ago` : ''}.`
+        : 'It was never in a file yet.'}
+    </p>
+  )
+}
+
+function Outcome({ chosen, onDone }: { chosen: ChosenFile; onDone: () => void }) {
   if (chosen.kind === 'none') return null
   if (chosen.kind === 'looking')
     return (
@@ -126,74 +144,24 @@ function Outcome({
       </p>
     )
   if (chosen.kind === 'refused') return <Refused name={chosen.name} problems={chosen.problems} />
-  const replaced = chosen.rows.flatMap((row) => row.replaced)
-  return (
-    <div className="mt-4 border-y-2 border-strong py-3">
-      <h3 className="font-semibold">{chosen.name}</h3>
-      <table className="mt-2 w-full max-w-xl text-left">
-        <thead>
-          <tr className="text-sm text-soft">
-            <th scope="col">What</th>
-            <th scope="col" className="text-right">
-              Added
-            </th>
-            <th scope="col" className="text-right">
-              Replaced
-            </th>
-            <th scope="col" className="text-right">
-              The same
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {chosen.rows
-            .filter((row) => row.added.length + row.replaced.length + row.same > 0)
-            .map((row) => (
-              <tr key={row.list} className="border-t border-rule">
-                <th scope="row" className="font-normal">
-                  {row.list}
-                </th>
-                <td className="text-right">{row.added.length}</td>
-                <td className="text-right">{row.replaced.length}</td>
-                <td className="text-right">{row.same}</td>
-              </tr>
-            ))}
-        </tbody>
-      </table>
-      {replaced.length > 0 && (
-        <p className="mt-2 border-l-4 border-risk pl-3">
-          These differ from what is here and would be replaced: {replaced.slice(0, 8).join(', ')}
-          {replaced.length > 8 ? ` and ${replaced.length - 8} more` : ''}.
-        </p>
-      )}
-      {chosen.without > 0 && (
-        <p className="mt-2 border-l-4 border-risk pl-3">
-          {chosen.without} of its pictures {chosen.without === 1 ? 'isn’t' : 'aren’t'} in the file:
-          only what is known of {chosen.without === 1 ? 'it' : 'them'} comes in.
-        </p>
-      )}
-      <div className="mt-3 flex gap-2">
-        <Button look="act" onClick={() => onTake(chosen)}>
-          {replaced.length > 0 ? 'Import and replace them' : 'Import it'}
-        </Button>
-        <Button onClick={onLeave}>Cancel</Button>
-      </div>
-    </div>
-  )
+  return <ImportPreview chosen={chosen} onDone={onDone} />
 }
+
+/** So many of what is wrong with a file are told. */
+const TOLD = 50
 
 function Refused({ name, problems }: { name: string; problems: readonly Problem[] }) {
   return (
     <div role="alert" className="mt-4 border-l-4 border-stop pl-3">
       <p className="font-semibold">{name} was not imported, and nothing has changed.</p>
       <ul className="mt-1 text-sm">
-        {problems.slice(0, 8).map((problem) => (
+        {problems.slice(0, TOLD).map((problem) => (
           <li key={`${problem.path} ${problem.expected}`} className="break-words">
             <strong>{problem.path === '' ? 'The file' : problem.path}</strong>: found{' '}
             {problem.found}, expected {problem.expected}
           </li>
         ))}
-        {problems.length > 8 && <li>and {problems.length - 8} more</li>}
+        {problems.length > TOLD && <li>and {problems.length - TOLD} more</li>}
       </ul>
     </div>
   )

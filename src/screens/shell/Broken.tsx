@@ -25,6 +25,9 @@ export function Broken({
           </Button>
         )}
         <ExportRaw />
+        <a href="/rescue" className="key inline-flex min-h-11 items-center px-4">
+          Go to the rescue page
+        </a>
       </div>
     </div>
   )

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { exportRaw } from '@/store/documents'
+import { everythingRaw } from '@/store/actions/copiesHere'
 import { reasonOf } from '@/store/reason'
 import { browserStore } from '@/store/store'
 import { Button } from '@/ui/Button'
@@ -14,7 +14,7 @@ export function ExportRaw() {
     const store = browserStore()
     try {
       const name = `tectoria-everything-${new Date().toISOString().slice(0, 10)}.json`
-      saveFile(name, await exportRaw(store), 'application/json')
+      saveFile(name, await everythingRaw(store), 'application/json')
     } catch (error) {
       setFailed(reasonOf(error))
     }

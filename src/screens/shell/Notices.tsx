@@ -1,7 +1,12 @@
 'use client'
 
 import Link from 'next/link'
-import { useBench, useDamaged, usePartsFailure } from '@/state/hooks'
+import { usePathname } from 'next/navigation'
+import { useEffect, useState } from 'react'
+import { useBench, useDamaged, usePartsFailure, useProject, useStore } from '@/state/hooks'
+import { useUpdates } from '@/state/updates'
+import { useOnline } from '@/state/useOnline'
+import { lastExport, wantsExport } from '@/store/exportedAt'
 import { Button } from '@/ui/Button'
 
 /** What is not as it should be with the data or the work in the background: told on every screen until it is mended. */
@@ -9,7 +14,10 @@ export function Notices() {
   const damaged = useDamaged().length
   const failure = usePartsFailure()
   const { parts } = useBench()
-  if (damaged === 0 && !failure) return null
+  const { state, update } = useUpdates()
+  const online = useOnline()
+  const isDue = useExportDue()
+  if (damaged === 0 && !failure && state === 'none' && online && !isDue) return null
   return (
     <div data-screen-only className="border-b border-rule bg-raised px-4 py-1.5 lg:px-6">
       {damaged > 0 && (
@@ -19,6 +27,27 @@ export function Notices() {
           <Link href="/settings#damaged" className="text-act underline">
             Look at {damaged === 1 ? 'it' : 'them'}
           </Link>
+        </p>
+      )}
+      {isDue && (
+        <p role="status">
+          Much has been logged since your last file.{' '}
+          <Link href="/settings#data" className="text-act underline">
+            Export everything
+          </Link>
+        </p>
+      )}
+      {!online && (
+        <p role="status">No network: all of it works from this browser, but for the sensor.</p>
+      )}
+      {state !== 'none' && (
+        <p role="status" className="flex flex-wrap items-center gap-x-3">
+          {state === 'waiting'
+            ? 'A newer Tectoria is here.'
+            : 'Tectoria was updated in another tab: this one is still the old one.'}
+          <Button size="small" onClick={update}>
+            {state === 'waiting' ? 'Update now' : 'Load it anew'}
+          </Button>
         </p>
       )}
       {failure && (
@@ -31,4 +60,19 @@ export function Notices() {
       )}
     </div>
   )
+}
+
+/** Is a file wanted, by what was logged since the last one? */
+function useExportDue(): boolean {
+  const store = useStore()
+  const { acts = [] } = useProject()
+  const [isDue, setDue] = useState(false)
+  const path = usePathname()
+  // biome-ignore lint/correctness/useExhaustiveDependencies: an export is seen when one leaves its screen
+  useEffect(() => {
+    void lastExport(store)
+      .then((last) => setDue(wantsExport(last, acts.length, store.now())))
+      .catch(() => {})
+  }, [store, acts.length, path])
+  return isDue
 }

@@ -31,10 +31,6 @@ function Failure({ why }: { why: string }) {
 
 /** The frame of every screen: bar, places, drying line, what was just done. */
 export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
-  useEffect(() => {
-    // Asked once: data that the modeller logged should not be thrown away when space is short.
-    void navigator.storage?.persist?.()
-  }, [])
   return (
     <DemoOnOpening wanted={demo}>
       <BenchProvider loading={<Loading />} failed={(why) => <Failure why={why} />}>
@@ -46,13 +42,31 @@ export function Shell({ children, demo }: { children: ReactNode; demo: boolean }
   )
 }
 
+/** Longer than any bench takes to be read, ms. */
+const LONG = 12_000
+
 function Loading() {
+  const [isLong, setLong] = useState(false)
+  useEffect(() => {
+    const waiting = setTimeout(() => setLong(true), LONG)
+    return () => clearTimeout(waiting)
+  }, [])
   return (
     <main className="grid min-h-screen place-content-center">
       <h1 className="font-display text-3xl font-semibold">Tectoria</h1>
       <p className="text-soft" role="status">
         Looking at the bench…
       </p>
+      {isLong && (
+        <p className="mt-3 max-w-prose">
+          It takes long. Close other tabs of Tectoria: an old one may be holding on to your data. If
+          it stays like this,{' '}
+          <a className="text-act underline" href="/rescue">
+            the rescue page
+          </a>{' '}
+          gets your data out.
+        </p>
+      )}
     </main>
   )
 }

@@ -2,7 +2,12 @@ import { readProject } from '@/core/formats/projectFile'
 import { levelsHoldFrom } from '@/core/log'
 import type { Project } from '@/core/model/project'
 import { PROJECT_LISTS } from '@/core/model/projectLists'
+import { keepBefore } from '../copies/before'
+import type { CopyReason } from '../copies/ring'
+import { beforeOpening } from '../copies/upgrade'
 import { KNOWN_FIELDS } from '../documents'
+import { rememberExport } from '../exportedAt'
+import { rememberHanded } from '../handed'
 import { keptWith, type Photo, sweepPhotos } from '../photos/photos'
 import type { Store } from '../store'
 import { DATA_TABLES, type Write } from '../tables'
@@ -14,36 +19,74 @@ import { put } from './rows'
  * Fields that this version doesn't know are kept and written out again.
  */
 export function importProject(store: Store, project: Project, label: string): Promise<Written> {
-  // A bottle of an older file holds what its row says: what its log drew is in that already.
-  const leftSince = levelsHoldFrom(project.acts ?? [], store.now())
-  const shelf = (project.shelf ?? []).map((row) => ({ leftSince, ...row }))
-  const whole = { ...project, shelf }
+  const writes = writesOf(project, store.now())
+  return transact(store, async () => ({ label, writes }), { whole: true })
+}
+
+/** Puts a project in place of all that is here: what isn't in it goes; all or nothing, and taken back as a whole. */
+export function replaceProject(store: Store, project: Project, label: string): Promise<Written> {
+  const writes = writesOf(project, store.now())
+  const stays = new Set(writes.map(({ table, id }) => `${table} ${id}`))
   return transact(
     store,
     async () => {
-      const rows = PROJECT_LISTS.flatMap((table) =>
-        (whole[table] ?? []).map((row): Write => ({ table, id: row.id, row })),
-      )
-      const times = project.sessions
-        ? [put('single', { id: 'sessions', value: project.sessions })]
-        : []
-      const extra = Object.entries(project).filter(([field]) => !KNOWN_FIELDS.includes(field))
-      const unknown =
-        extra.length > 0 ? [put('single', { id: 'extra', value: Object.fromEntries(extra) })] : []
-      return { label, writes: [...rows, ...times, ...unknown] }
+      const here = await everythingAway(store)
+      const away = here.filter(({ table, id }) => !stays.has(`${table} ${id}`))
+      return { label, writes: [...away, ...writes] }
     },
     { whole: true },
   )
 }
 
+/** A project as rows. @param now epoch milliseconds */
+export function writesOf(project: Project, now: number): Write[] {
+  // A bottle of an older file holds what its row says: what its log drew is in that already.
+  const leftSince = levelsHoldFrom(project.acts ?? [], now)
+  const shelf = (project.shelf ?? []).map((row) => ({ leftSince, ...row }))
+  const whole = { ...project, shelf }
+  const rows = PROJECT_LISTS.flatMap((table) =>
+    (whole[table] ?? []).map((row): Write => ({ table, id: row.id, row })),
+  )
+  const times = project.sessions ? [put('single', { id: 'sessions', value: project.sessions })] : []
+  const extra = Object.entries(project).filter(([field]) => !KNOWN_FIELDS.includes(field))
+  const unknown =
+    extra.length > 0 ? [put('single', { id: 'extra', value: Object.fromEntries(extra) })] : []
+  return [...rows, ...times, ...unknown]
+}
+
+/** All rows, taken away. */
+async function everythingAway(store: Store): Promise<Write[]> {
+  const writes: Write[] = []
+  for (const table of DATA_TABLES) {
+    const ids = await store.db.table(table).toCollection().primaryKeys()
+    for (const id of ids) writes.push({ table, id: String(id), row: null })
+  }
+  return writes
+}
+
+/** A name for what was done, with what is to be told of its copy. */
+async function withCopy(store: Store, why: CopyReason, label: string): Promise<string> {
+  const told = await keepBefore(store, why)
+  return told ? `${label} (${told})` : label
+}
+
 /** Takes a project in with its pictures: they come first, and go again where the rows can't be written. */
-export function importWithPhotos(
+export async function importWithPhotos(
   store: Store,
   project: Project,
   photos: readonly Photo[],
   label: string,
+  why: CopyReason = 'import',
 ): Promise<Written> {
-  return keptWith(store, photos, 'Nothing was imported', () => importProject(store, project, label))
+  const said = await withCopy(store, why, label)
+  const wasEmpty = (await store.db.acts.count()) === 0
+  const written = await keptWith(store, photos, 'Nothing was imported', () =>
+    importProject(store, project, said),
+  )
+  // What came onto an empty bench is in that file.
+  if (written.ok && wasEmpty) await rememberExport(store)
+  if (written.ok) await rememberHanded(store, project)
+  return written
 }
 
 /** Set once the demo was put on an empty bench: wiped, it stays away. */
@@ -52,6 +95,7 @@ const LOADED = 'tectoria-demo-loaded'
 /** Is the bench empty, and was the demo never put on it? */
 export async function shouldLoadDemo({ db }: Store): Promise<boolean> {
   if (localStorage.getItem(LOADED)) return false
+  await beforeOpening()
   return (await db.builds.count()) === 0
 }
 
@@ -68,7 +112,13 @@ export async function loadDemo(store: Store): Promise<Written> {
   const parsed = readProject(file)
   if (!parsed.ok) throw new Error(`loadDemo: ${JSON.stringify(parsed.problems[0])}`)
   const photos = await demoPhotos((parsed.value.pictures ?? []).map(({ id }) => id))
-  const written = await importWithPhotos(store, parsed.value, photos, 'Loaded the demo bench')
+  const written = await importWithPhotos(
+    store,
+    parsed.value,
+    photos,
+    'Loaded the demo bench',
+    'demo',
+  )
   if (written.ok) localStorage.setItem(LOADED, 'yes')
   return written
 }
@@ -86,19 +136,14 @@ async function demoPhotos(ids: readonly string[]): Promise<Photo[]> {
   return got.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : []))
 }
 
-/** Takes everything away. It can be taken back until it is forgotten. */
-export function wipe(store: Store): Promise<Written> {
+/** Takes everything away. It can be taken back until it is forgotten, and a copy of it is kept. */
+export async function wipe(store: Store): Promise<Written> {
+  const label = await withCopy(store, 'wipe', 'Wiped everything')
   return transact(
     store,
     async () => {
-      const writes: Write[] = []
-      for (const table of DATA_TABLES) {
-        const ids = await store.db.table(table).toCollection().primaryKeys()
-        for (const id of ids) writes.push({ table, id: String(id), row: null })
-      }
-      return writes.length > 0
-        ? { label: 'Wiped everything', writes }
-        : { refused: 'There is nothing to wipe.' }
+      const writes = await everythingAway(store)
+      return writes.length > 0 ? { label, writes } : { refused: 'There is nothing to wipe.' }
     },
     { whole: true },
   )

@@ -7,7 +7,7 @@ import {
   ZipReader,
   ZipWriter,
 } from '@zip.js/zip.js'
-import { exportProject } from '../documents'
+import { handOver } from '../handed'
 import type { Store } from '../store'
 import { photoOf } from './photos'
 
@@ -36,7 +36,7 @@ export async function exportArchive(
   tell: (done: number, all: number) => void = () => undefined,
 ): Promise<Blob> {
   const ids = await store.db.pictures.toCollection().primaryKeys()
-  return packed(store, await exportProject(store), ids, tell)
+  return packed(store, await handOver(store), ids, tell)
 }
 
 /** A project's text with pictures beside it; those that aren't in this browser are left out. */

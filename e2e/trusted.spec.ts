@@ -1,0 +1,176 @@
+// What people trust it with is not lost: copies, the rescue page, two devices, databases older and newer than this.
+import { readFileSync, writeFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+import { expect, exported, goTo, openAt, openDemo, test } from './support'
+
+test('what was wiped is brought back from its copy, and that is taken back too', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const before = await exported(page)
+  await page.getByRole('button', { name: 'Wipe everything' }).click()
+  await page.getByRole('button', { name: 'Wipe it' }).click()
+  await expect(page.getByText('Wiped everything')).toBeVisible()
+  await page.getByRole('button', { name: 'Forget what can be undone' }).click()
+  await expect(page.getByText('nothing can be undone any more')).toBeVisible()
+  await page.reload()
+  expect((await exported(page)).builds).toEqual([])
+  const copy = page.getByRole('listitem').filter({ hasText: 'before everything was wiped' })
+  await copy.getByRole('button', { name: 'Bring it back' }).click()
+  await expect(page.getByText('Brought a copy back')).toBeVisible()
+  const { pictures: _, ...after } = await exported(page)
+  const { pictures: __, ...was } = before
+  expect(after).toEqual(was)
+  const waiting = page.waitForEvent('download')
+  await copy.getByRole('button', { name: 'Save as a file' }).click()
+  const file = JSON.parse(readFileSync(await (await waiting).path(), 'utf8'))
+  expect(file.builds).toEqual(before.builds)
+})
+
+test('the rescue page takes the data out, puts it aside and brings it back, without the application', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const before = await exported(page)
+  await page.goto('/rescue')
+  await expect(page.getByRole('row', { name: /^builds 4/ })).toBeVisible()
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save all of it as a file' }).click()
+  const file = JSON.parse(readFileSync(await (await waiting).path(), 'utf8'))
+  expect(file.builds).toEqual(before.builds)
+  expect(file.sessions).toEqual(before.sessions)
+  await page.getByRole('button', { name: 'Put it aside and begin anew' }).click()
+  await expect(page.getByRole('status')).toContainText('The bench begins anew')
+  await openAt(page, '/')
+  await expect(page.getByRole('button', { name: 'Look at the demo bench' })).toBeVisible()
+  await page.goto('/rescue')
+  await page.getByRole('button', { name: 'Bring it back' }).first().click()
+  await expect(page.getByRole('status')).toContainText('The copy is back')
+  await openAt(page, '/')
+  await expect(page.getByRole('heading', { name: 'Clean up the lining' })).toBeVisible()
+  const after = await exported(page)
+  expect(after.builds).toEqual(before.builds)
+  expect(after.acts).toEqual(before.acts)
+})
+
+test('planned at the desk, logged on the phone: both come together, and clashes are asked once', async ({
+  page: desk,
+  browser,
+}, info) => {
+  test.slow()
+  await openDemo(desk)
+  const fileOf = async (of: typeof desk, name: string) => {
+    await goTo(of, 'Settings')
+    const waiting = of.waitForEvent('download')
+    await of.getByRole('button', { name: 'Export everything' }).click()
+    const path = info.outputPath(name)
+    writeFileSync(path, readFileSync(await (await waiting).path()))
+    return path
+  }
+  const first = await fileOf(desk, 'first.zip')
+  const away = await browser.newContext({ timezoneId: 'Europe/Lisbon', locale: 'en-GB' })
+  const phone = await away.newPage()
+  await openAt(phone, '/settings')
+  await phone.getByLabel('Import a file').setInputFiles(first)
+  await phone.getByRole('button', { name: 'Import it' }).click()
+  await expect(phone.getByText(/^Imported first/)).toBeVisible()
+
+  const rename = async (of: typeof desk, name: string) => {
+    await of.goto('/builds/corriebreck-1100')
+    await of.getByText('About this build').click()
+    const facts = of.getByRole('form', { name: 'About this build' })
+    await facts.getByLabel('Name of the build').fill(name)
+    await facts.getByRole('button', { name: 'Save' }).click()
+    await expect(of.getByRole('heading', { name })).toBeVisible()
+  }
+  await rename(desk, 'Corriebreck, planned')
+  await rename(phone, 'Corriebreck, logged')
+  const second = await fileOf(phone, 'second.zip')
+  await goTo(desk, 'Settings')
+  await desk.getByLabel('Import a file').setInputFiles(second)
+  await expect(
+    desk.getByText('Changed both here and there: builds[corriebreck-1100].name'),
+  ).toBeVisible()
+  await desk.getByRole('radio', { name: 'Take it from the file' }).click()
+  await desk.getByRole('button', { name: 'Bring both together' }).click()
+  await expect(desk.getByText('Brought together with second.zip')).toBeVisible()
+  const names = async () =>
+    ((await exported(desk)).builds as { name: string }[]).map(({ name }) => name)
+  expect(await names()).toContain('Corriebreck, logged')
+  await desk.keyboard.press('Control+z')
+  await expect.poll(names).toContain('Corriebreck, planned')
+  await away.close()
+})
+
+/** Makes a database as another version would have it, from a page without the application. */
+function database(page: Page, version: number): Promise<void> {
+  return page.evaluate(
+    (made) =>
+      new Promise<void>((resolve, reject) => {
+        const opening = indexedDB.open('tectoria', made)
+        opening.onupgradeneeded = () => {
+          for (const name of [
+            'builds',
+            'shelf',
+            'mixes',
+            'acts',
+            'climate',
+            'panels',
+            'corrections',
+            'single',
+          ])
+            if (!opening.result.objectStoreNames.contains(name))
+              opening.result.createObjectStore(name, { keyPath: 'id' })
+          if (!opening.result.objectStoreNames.contains('changes'))
+            opening.result.createObjectStore('changes', { keyPath: 'seq', autoIncrement: true })
+        }
+        opening.onerror = () => reject(opening.error)
+        opening.onsuccess = () => {
+          const writing = opening.result.transaction('builds', 'readwrite')
+          writing.objectStore('builds').put({
+            ...{ id: 'old', name: 'Old skiff' },
+            parts: [{ id: 'p', name: 'Hull', substrate: 'polystyrene' }],
+            steps: [{ id: 's', parts: ['p'], do: 'prime' }],
+          })
+          writing.oncomplete = () => {
+            opening.result.close()
+            resolve()
+          }
+        }
+      }),
+    version,
+  )
+}
+
+test('an old database is kept as a copy before it is brought up to date', async ({ page }) => {
+  await page.goto('/rescue')
+  await database(page, 10)
+  await openAt(page, '/settings')
+  await expect(
+    page.getByRole('listitem').filter({ hasText: 'before a newer Tectoria brought it up to date' }),
+  ).toBeVisible()
+  expect((await exported(page)).builds).toMatchObject([{ name: 'Old skiff' }])
+})
+
+test('a page that is older than the database says so and writes nothing', async ({ page }) => {
+  await page.goto('/rescue')
+  await database(page, 990)
+  await page.goto('/')
+  await expect(page.getByRole('main').getByRole('alert')).toContainText(
+    'written by a newer Tectoria',
+  )
+  await page.getByRole('link', { name: 'Go to the rescue page' }).click()
+  await expect(page.getByRole('row', { name: /^builds 1/ })).toBeVisible()
+  const rows = await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const opening = indexedDB.open('tectoria')
+        opening.onsuccess = () => {
+          const { version, objectStoreNames } = opening.result
+          opening.result.close()
+          resolve([version, objectStoreNames.contains('photos')])
+        }
+      }),
+  )
+  expect(rows).toEqual([990, false])
+})

@@ -1,0 +1,137 @@
+import { useEffect, useState } from 'react'
+import type { RowClash, Side } from '@/core/model/mergeRows'
+import { useProject, useRun, useStore } from '@/state/hooks'
+import { importWithPhotos } from '@/store/actions/documents'
+import { mergeProject } from '@/store/actions/merge'
+import { baseOf } from '@/store/handed'
+import { Button } from '@/ui/Button'
+import { Views } from '@/ui/Views'
+import type { ChosenFile } from './readFile'
+
+type Preview = Extract<ChosenFile, { kind: 'preview' }>
+
+const SIDES = [
+  { id: 'mine', say: 'Leave it as it is here' },
+  { id: 'theirs', say: 'Take it from the file' },
+] as const
+
+/** Where both sides changed the same; null while that is reckoned, or where they don't go together. */
+function useClashes({ project }: Preview): RowClash[] | null {
+  const store = useStore()
+  const current = useProject()
+  const [clashes, setClashes] = useState<RowClash[] | null>(null)
+  useEffect(() => {
+    let wanted = true
+    const look = async () => {
+      const { mergeProjects } = await import('@/core/formats/mergeProjects')
+      const both = mergeProjects(await baseOf(store, project), current, project, 'mine')
+      if (wanted) setClashes(both.ok ? both.clashes : null)
+    }
+    void look().catch(() => wanted && setClashes(null))
+    return () => {
+      wanted = false
+    }
+  }, [store, current, project])
+  return clashes
+}
+
+/** A file that can be taken in: what it would add and replace, and the ways to take it. */
+export function ImportPreview({ chosen, onDone }: { chosen: Preview; onDone: () => void }) {
+  const run = useRun()
+  const clashes = useClashes(chosen)
+  const [wins, setWins] = useState<Side>('mine')
+  const replaced = chosen.rows.flatMap((row) => row.replaced)
+  const { project, photos, name, without } = chosen
+  const take = async () => {
+    if (await run(importWithPhotos, project, photos, `Imported ${name}`)) onDone()
+  }
+  const merge = async () => {
+    if (await run(mergeProject, project, photos, wins, name)) onDone()
+  }
+  return (
+    <div className="mt-4 border-y-2 border-strong py-3">
+      <h3 className="font-semibold">{name}</h3>
+      <Counts rows={chosen.rows} />
+      {without > 0 && (
+        <p className="mt-2 border-l-4 border-risk pl-3">
+          {without} of its pictures {without === 1 ? 'isn’t' : 'aren’t'} in the file: only what is
+          known of {without === 1 ? 'it' : 'them'} comes in.
+        </p>
+      )}
+      {replaced.length > 0 && (
+        <p className="mt-2 border-l-4 border-risk pl-3">
+          These differ from what is here: {listed(replaced)}.
+        </p>
+      )}
+      {replaced.length > 0 && clashes && clashes.length > 0 && (
+        <div className="mt-3">
+          <p>
+            Changed both here and there: {listed(clashes.map(({ path }) => path))}. Brought
+            together, everything else is as whoever changed it left it.
+          </p>
+          <div className="mt-2">
+            <Views label="Where both changed it" view={wins} views={SIDES} onView={setWins} />
+          </div>
+        </div>
+      )}
+      <div className="mt-3 flex flex-wrap gap-2">
+        {replaced.length > 0 ? (
+          <>
+            <Button look="act" disabled={!clashes} onClick={() => void merge()}>
+              Bring both together
+            </Button>
+            <Button onClick={() => void take()}>Import and replace them</Button>
+          </>
+        ) : (
+          <Button look="act" onClick={() => void take()}>
+            Import it
+          </Button>
+        )}
+        <Button onClick={onDone}>Cancel</Button>
+      </div>
+    </div>
+  )
+}
+
+/** So many names are told. */
+const TOLD = 8
+
+function listed(names: readonly string[]): string {
+  const more = names.length > TOLD ? ` and ${names.length - TOLD} more` : ''
+  return `${names.slice(0, TOLD).join(', ')}${more}`
+}
+
+function Counts({ rows }: Pick<Preview, 'rows'>) {
+  return (
+    <table className="mt-2 w-full max-w-xl text-left">
+      <thead>
+        <tr className="text-sm text-soft">
+          <th scope="col">What</th>
+          <th scope="col" className="text-right">
+            New
+          </th>
+          <th scope="col" className="text-right">
+            Different
+          </th>
+          <th scope="col" className="text-right">
+            The same
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows
+          .filter((row) => row.added.length + row.replaced.length + row.same > 0)
+          .map((row) => (
+            <tr key={row.list} className="border-t border-rule">
+              <th scope="row" className="font-normal">
+                {row.list}
+              </th>
+              <td className="text-right">{row.added.length}</td>
+              <td className="text-right">{row.replaced.length}</td>
+              <td className="text-right">{row.same}</td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
+  )
+}

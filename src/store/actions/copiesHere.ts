@@ -1,0 +1,44 @@
+import { copiesIn, keepCopy, keepDaily } from '../copies/copies'
+import { browserFolder } from '../copies/folder'
+import { unpacked } from '../copies/packed'
+import type { Copy } from '../copies/ring'
+import { beforeOpening } from '../copies/upgrade'
+import { exportRaw } from '../documents'
+import type { Store } from '../store'
+
+export type { Copy }
+
+/** The copies of this browser, the newest first; null: it keeps none. */
+export async function copiesHere(): Promise<Copy[] | null> {
+  const folder = await browserFolder()
+  return folder && copiesIn(folder)
+}
+
+/** A copy as the text of a project's file. @throws Error if it is gone */
+export async function copyText(name: string): Promise<string> {
+  const folder = await browserFolder()
+  if (!folder) throw new Error('This browser keeps no copies')
+  return unpacked(await folder.read(name))
+}
+
+/**
+ * Everything that is stored, as text, readable or not.
+ *
+ * @throws Error in words for the person, of a database that a newer version wrote too: it isn't opened
+ */
+export async function everythingRaw(store: Store): Promise<string> {
+  await beforeOpening()
+  return exportRaw(store)
+}
+
+/** Keeps a copy of all rows now. @throws Error where there is no room for it */
+export async function keepCopyNow(store: Store): Promise<void> {
+  const folder = await browserFolder()
+  if (folder) await keepCopy(store, folder, 'asked')
+}
+
+/** Keeps the copy of the day, where none was kept yet. */
+export async function keepDailyHere(store: Store): Promise<void> {
+  const folder = await browserFolder()
+  if (folder) await keepDaily(store, folder).catch(() => {})
+}
