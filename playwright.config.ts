@@ -19,6 +19,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
     trace: 'off',
+    // A test that is not of the service worker has none: a new browser would store the application each time.
+    serviceWorkers: 'block',
     actionTimeout: 40_000,
   },
 })

@@ -9,11 +9,9 @@ const root = fileURLToPath(new URL('..', import.meta.url))
 const PORT = 4173
 
 if (!ensurePackages()) process.exit(1)
-const next = join(root, 'node_modules', 'next', 'dist', 'bin', 'next')
-const built = spawnSync(process.execPath, [next, 'build'], {
+const built = spawnSync(process.execPath, [join(root, 'scripts', 'build.mjs')], {
   cwd: root,
   stdio: 'inherit',
-  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
 })
 if (built.status !== 0) process.exit(built.status ?? 1)
 const { startServer } = await import('./server.mjs')

@@ -84,7 +84,7 @@ if (installed) {
   const node = process.execPath
   // What reads the sources alone runs beside the build.
   const results = await Promise.all([
-    run('build', bin('next'), ['build']),
+    run('build', node, ['scripts/build.mjs']),
     inTurn([
       ['lint', bin('biome'), ['check', '.']],
       ['layers', node, ['scripts/layers.mjs']],

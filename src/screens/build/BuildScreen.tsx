@@ -1,5 +1,6 @@
 'use client'
 import Link from 'next/link'
+import { usePathname } from 'next/navigation'
 import { parseAsString, useQueryState } from 'nuqs'
 import { Suspense } from 'react'
 import type { PartPlan } from '@/core/builds'
@@ -17,7 +18,9 @@ import { FinishedFacts } from './FinishedFacts'
 import { PartSample } from './PartSample'
 import { StoryPage } from './StoryPage'
 
-export function BuildScreen({ id }: { id: string }) {
+/** A build, by its address: without a network one stored page stands for all builds. */
+export function BuildScreen() {
+  const id = decodeURIComponent(usePathname().split('/')[2] ?? '')
   const project = useProject()
   const build = project.builds?.find((build) => build.id === id)
   if (!build)
