@@ -1,4 +1,5 @@
 import * as v from 'valibot'
+import { tooDeep } from './tooDeep'
 
 /** One thing wrong with input from outside: where, what stood there, what should. */
 export type Problem = { path: string; found: string; expected: string }
@@ -82,7 +83,11 @@ function readable(expected: string): string {
 /** Reads JSON text; what is wrong with it comes back as a problem of the whole document. */
 export function parseJson(text: string): Parsed<unknown> {
   try {
-    return { ok: true, value: JSON.parse(text) }
+    const value: unknown = JSON.parse(text)
+    const deep = tooDeep(value)
+    if (deep === null) return { ok: true, value }
+    const expected = 'lists and objects at most 64 deep'
+    return { ok: false, problems: [{ path: deep, found: 'what lies deeper', expected }] }
   } catch (error) {
     const why = error instanceof Error ? error.message : String(error)
     return { ok: false, problems: [{ path: '', found: quote(text), expected: `JSON (${why})` }] }
