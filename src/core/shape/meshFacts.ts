@@ -1,11 +1,12 @@
 import { type MeshSize, readMesh } from '../mesh/measure'
-import type { ZoneFacing } from '../model/shape'
 import { coarser } from './coarser'
-import { floodZones, SHARP } from './flood'
+import { NAMES, STEEP, saidOf, type ZoneSum } from './facings'
+import { floodZones } from './flood'
+import { meetsOf, sharpEdges } from './meets'
 import { type MeshFields, meshFields, type SkyShare, skyOver } from './meshFields'
 import { type Neighbours, neighboursOf } from './neighbours'
 import { type Solid, solidOf } from './solid'
-import type { ShapeEdge, ShapeFacts, ShapeZone } from './standIn'
+import type { ShapeFacts, ShapeZone } from './standIn'
 
 /** A mesh with its zones: what is known of it, and to which zone each triangle belongs. */
 export type ZonedMesh = {
@@ -20,10 +21,6 @@ export type ZonedMesh = {
   triangles: { read: number; kept: number }
 }
 
-/** Up and down is what is within 45° of the vertical. */
-const STEEP = Math.SQRT1_2
-/** A zone that sees less of the sky than this lies inside. */
-const INSIDE = 0.4
 /** A triangle is large from this share of the surface on. */
 const LARGE = 0.002
 
@@ -72,8 +69,6 @@ function measuredOn(whole: Solid, facts: ShapeFacts): ShapeFacts {
   }
 }
 
-type Sum = { area: number; up: number; x: number; y: number; z: number; open: number }
-
 function factsOf(
   solid: Solid,
   neighbours: Neighbours,
@@ -83,7 +78,7 @@ function factsOf(
 ) {
   const { corners, normals, areas } = solid
   const whole = areas.reduce((sum, area) => sum + area, 0)
-  const sums: Sum[] = []
+  const sums: ZoneSum[] = []
   const all = { area: 0, up: 0, down: 0, open: 0, edge: 0, recess: 0 }
   for (let t = 0; t < areas.length; t++) {
     const id = zoneOf[t] as number
@@ -147,7 +142,7 @@ function middleOf({ points, corners }: Solid, t: number): Float32Array {
 }
 
 /** Zones by where they face, top first; of those that face alike the largest first, and numbered. */
-function named(sums: readonly Sum[]): { from: number; zone: ShapeZone }[] {
+function named(sums: readonly ZoneSum[]): { from: number; zone: ShapeZone }[] {
   const rows = sums.map((sum, from) => ({ from, sum, ...saidOf(sum) }))
   const order = NAMES.map(({ name }) => name)
   rows.sort(
@@ -168,82 +163,4 @@ function named(sums: readonly Sum[]): { from: number; zone: ShapeZone }[] {
       },
     }
   })
-}
-
-const NAMES: readonly { name: string; facing: ZoneFacing; is: (sum: Sum) => boolean }[] = [
-  { name: 'Inside', facing: 'inside', is: ({ open, area }) => open < INSIDE * area },
-  { name: 'Top', facing: 'up', is: ({ z, ...sum }) => z > STEEP * lengthOf({ z, ...sum }) },
-  {
-    name: 'Underside',
-    facing: 'down',
-    is: ({ z, ...sum }) => z < -STEEP * lengthOf({ z, ...sum }),
-  },
-  { name: 'Front', facing: 'front', is: ({ x, y }) => x > Math.abs(y) },
-  { name: 'Rear', facing: 'rear', is: ({ x, y }) => -x > Math.abs(y) },
-  { name: 'Port', facing: 'side', is: ({ y }) => y > 0 },
-  { name: 'Starboard', facing: 'side', is: ({ y }) => y < 0 },
-  { name: 'All round', facing: 'side', is: () => true },
-]
-
-function lengthOf({ x, y, z }: Sum): number {
-  return Math.hypot(x, y, z)
-}
-
-function saidOf(sum: Sum): { name: string; facing: ZoneFacing } {
-  // What looks every way looks none: a ball of one zone.
-  const round = lengthOf(sum) < 0.05 * sum.area && sum.open >= INSIDE * sum.area
-  const row = round ? NAMES.at(-1) : NAMES.find(({ is }) => is(sum))
-  if (!row) throw new RangeError('saidOf: a zone faces nowhere')
-  return row
-}
-
-/** Where a surface faces on the whole, by its normals added up. */
-export function facingOf({ x, y, z }: { x: number; y: number; z: number }): ZoneFacing {
-  return saidOf({ x, y, z, area: Math.hypot(x, y, z), up: 0, open: Number.POSITIVE_INFINITY })
-    .facing
-}
-
-/** Where zones meet: along their sharp edges, or softly where there are none. */
-export function meetsOf(
-  { points, corners }: Solid,
-  { across, cosine }: Neighbours,
-  zoneOf: Int32Array,
-  idOf: (zone: number) => string,
-): ShapeEdge[] {
-  const pairs = new Map<string, { a: number; b: number; hard: number; soft: number }>()
-  for (let side = 0; side < corners.length; side++) {
-    const other = across[side] as number
-    if (other < side / 3) continue
-    const [one, two] = [zoneOf[Math.floor(side / 3)] as number, zoneOf[other] as number]
-    if (one === two) continue
-    const [a, b] = one < two ? [one, two] : [two, one]
-    const pair = pairs.get(`${a} ${b}`) ?? { a, b, hard: 0, soft: 0 }
-    pairs.set(`${a} ${b}`, pair)
-    pair[(cosine[side] as number) < SHARP ? 'hard' : 'soft'] += sideLength(points, corners, side)
-  }
-  return [...pairs.values()].map(({ a, b, hard, soft }) => ({
-    a: idOf(a),
-    b: idOf(b),
-    mm: hard > 0 ? hard : soft,
-    soft: hard === 0,
-  }))
-}
-
-function sideLength(points: Float32Array, corners: Uint32Array, side: number): number {
-  const from = (corners[side] as number) * 3
-  const to = (corners[side % 3 === 2 ? side - 2 : side + 1] as number) * 3
-  return Math.hypot(
-    (points[from] as number) - (points[to] as number),
-    (points[from + 1] as number) - (points[to + 1] as number),
-    (points[from + 2] as number) - (points[to + 2] as number),
-  )
-}
-
-/** Length of the edges sharper than 40°, mm. */
-function sharpEdges({ points, corners }: Solid, { across, cosine }: Neighbours): number {
-  let mm = 0
-  for (let side = 0; side < corners.length; side++)
-    if ((across[side] as number) >= side / 3 && (cosine[side] as number) < SHARP)
-      mm += sideLength(points, corners, side)
-  return mm
 }
