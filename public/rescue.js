@@ -2,6 +2,24 @@
 
 const DATABASE = 'tectoria'
 const FOLDER = 'copies'
+/** What people know of it, in words; the rest is for the application alone. */
+const SAID = {
+  builds: 'builds',
+  shelf: 'bottles',
+  mixes: 'mixes',
+  acts: 'entries of the log',
+  climate: 'readings of the room',
+  panels: 'panels tried',
+  techniques: 'techniques of your own',
+  timers: 'clocks',
+  tools: 'tools',
+  meshes: 'meshes',
+  pictures: 'pictures, what is known of them',
+  photos: 'pictures themselves',
+  tests: 'test pieces',
+  accidents: 'happy accidents',
+  damaged: 'entries that can’t be read',
+}
 /** What is no list of a project: what can be undone, what other tabs were told, what is kept for speed, pictures. */
 const APART = ['changes', 'feed', 'kept', 'photos', 'thumbs', 'damaged', 'single']
 
@@ -166,8 +184,12 @@ function button(text, work) {
 async function list() {
   $('tables').textContent = ''
   const none = await withDatabase(async (db) => {
-    for (const name of db.objectStoreNames)
-      row($('tables'), name, String(await asked(db.transaction(name).objectStore(name).count())))
+    for (const [name, say] of Object.entries(SAID)) {
+      if (!db.objectStoreNames.contains(name)) continue
+      const count = await asked(db.transaction(name).objectStore(name).count())
+      if (count > 0) row($('tables'), say, String(count))
+    }
+    if ($('tables').rows.length === 0) row($('tables'), 'Nothing yet.', '')
     return false
   })
   if (none === null) row($('tables'), 'This browser has no data of Tectoria.', '')
