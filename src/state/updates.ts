@@ -15,7 +15,8 @@ export function useUpdates(): { state: Update; update: () => void } {
   const worker = useRef<Serwist | null>(null)
   const asked = useRef(false)
   useEffect(() => {
-    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return
+    if (!('serviceWorker' in navigator)) return
+    if (process.env.NODE_ENV !== 'production') return letGo()
     const serwist = new Serwist('/sw.js', { scope: '/' })
     worker.current = serwist
     serwist.addEventListener('waiting', () => setState('waiting'))
@@ -40,4 +41,12 @@ export function useUpdates(): { state: Update; update: () => void } {
     else worker.current?.messageSkipWaiting()
   }, [state])
   return { state, update }
+}
+
+/** A build that was stored under this address would come up instead of what is being written. */
+function letGo(): void {
+  void navigator.serviceWorker
+    .getRegistrations()
+    .then((all) => Promise.all(all.map((one) => one.unregister())))
+    .catch(() => {})
 }

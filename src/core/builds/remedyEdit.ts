@@ -54,8 +54,8 @@ function rowOf(step: Step, id: string, parts: string[]): BuildStep {
   return { ...unpainted(step), id, parts } as BuildStep
 }
 
-/** What a bottle's sheet brought into the simulated step, and no edit writes into the build. */
-const OF_THE_SHEET = ['product', 'reworkHours'] as const
+/** What a bottle's sheet and its swatch brought into the simulated step, and no edit writes into the build. */
+const OF_THE_SHEET = ['product', 'reworkHours', 'hiding'] as const
 
 /** Fields that differ; what only the bottle's sheet says of the step is no change of it. */
 function changedFields(before: Step, after: Step): EditFields {

@@ -59,6 +59,15 @@ it('what the step says of its product comes first; a rework window goes with the
   expect(slow).toMatchObject({ reworkHours: 6 })
 })
 
+it('how a paint hides by its swatch goes with the bottle, unless the step says it', () => {
+  const told = project([{ ...QUICK, hiding: 3 }])
+  expect(asPainted(told, step)).toMatchObject({ hiding: 3, product: QUICK.product })
+  const own = { ...step, hiding: 7, product: { recoat: '9 h' } } as Build['steps'][number]
+  expect(asPainted(told, own)).toBe(bare(own))
+  const sheeted = { ...step, product: { recoat: '9 h' } } as Build['steps'][number]
+  expect(asPainted(told, sheeted)).toMatchObject({ hiding: 3, product: { recoat: '9 h' } })
+})
+
 it('the clocks of a part follow the sheet of its bottle', () => {
   expect(secondAt(project([QUICK]))).toBeLessThan(secondAt(project([GREY])))
 })
@@ -78,16 +87,23 @@ it('steps put in another order keep their ids, and the sheet stays with the bott
   expect(JSON.stringify(edited)).not.toContain('2 h')
 })
 
-it('a way out writes nothing of the sheet into the step', () => {
-  const all = project([QUICK])
+it.each<[string, (first: Step) => object, object]>([
+  ['fewer coats', (first) => ({ ...first, coats: ['mist'] }), { coats: ['mist'] }],
+  [
+    'another paint',
+    () => ({ do: 'base', family: 'lacquer', colour: '#55585A' }),
+    { family: 'lacquer' },
+  ],
+])('a way out writes nothing of the sheet into the step: %s', (_, changed, fields) => {
+  const all = project([{ ...QUICK, hiding: 3 }])
   const [first, second] = BUILD.steps.map((step) => asPainted(all, step)) as [Step, Step]
   const part = {
     part: BUILD.parts[0] as Part,
     entries: BUILD.steps.map((step) => ({ step, coatsBefore: 0, fact: false })),
     sequence: sequence([first, second]),
   }
-  const next = { ...first, coats: ['mist'] } as Step
+  const next = changed(first) as Step
   const edit = buildEditOf(part, { replace: { step: 0, with: next } }, () => 'new')
-  expect(edit).toMatchObject({ do: 'change', fields: { coats: ['mist'] } })
-  expect(JSON.stringify(edit)).not.toContain('product')
+  expect(edit).toMatchObject({ do: 'change', fields })
+  expect(JSON.stringify(edit)).not.toMatch(/product|hiding/)
 })

@@ -41,7 +41,7 @@ export function unpainted(step: Step): Step {
 export function asPainted(project: Project, step: BuildStep): Step {
   const plain = bare(step)
   const shelf = project.shelf ?? NONE
-  if (!isAct(plain) || plain.product !== undefined || !plain.family) return plain
+  if (!isAct(plain) || !plain.family) return plain
   if (!familiesWithSheets(shelf).has(plain.family)) return plain
   const known = paintedOf.get(step)
   if (known?.shelf === shelf) return known.step
@@ -74,13 +74,13 @@ export function madeOf(step: ActStep, made: ActStep): Step {
 
 const NONE: readonly Bottle[] = []
 
+/** What a bottle says of a step that doesn't say it itself: of one with a product of its own only how the paint hides. */
 function withSheet(step: ActStep, bottle: Bottle | undefined): Step {
-  const { product, reworkHours, hiding } = bottle ?? {}
   if (!bottle || !hasSheet(bottle)) return step
-  return {
-    ...step,
-    ...(product ? { product } : {}),
-    ...(reworkHours === undefined || step.reworkHours !== undefined ? {} : { reworkHours }),
-    ...(hiding === undefined || step.hiding !== undefined ? {} : { hiding }),
-  }
+  const { product, reworkHours, hiding } = bottle
+  const sheet = step.product === undefined ? { product, reworkHours } : {}
+  const said = Object.entries({ ...sheet, hiding }).filter(
+    ([field, value]) => value !== undefined && step[field as keyof ActStep] === undefined,
+  )
+  return said.length > 0 ? { ...step, ...Object.fromEntries(said) } : step
 }

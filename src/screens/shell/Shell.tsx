@@ -31,6 +31,10 @@ function Failure({ why }: { why: string }) {
 
 /** The frame of every screen: bar, places, drying line, what was just done. */
 export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
+  useEffect(() => {
+    // Data that the modeller logged should not be thrown away when space is short; Settings says what the browser answered.
+    void navigator.storage?.persist?.()
+  }, [])
   return (
     <DemoOnOpening wanted={demo}>
       <BenchProvider loading={<Loading />} failed={(why) => <Failure why={why} />}>
