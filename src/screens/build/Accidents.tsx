@@ -83,7 +83,7 @@ function AccidentRow({
       <div className="min-w-0">
         <h3 className="font-semibold">{name}</h3>
         {cause && <p className="text-sm">{cause}</p>}
-        <div className="mt-1 flex flex-wrap items-center gap-2">
+        <div className="mt-1 flex flex-wrap items-center gap-2 [overflow-wrap:anywhere]">
           {places.map((place) => (
             <Button key={place.zone.id} size="small" title={place.why} onClick={() => again(place)}>
               Again: {place.zone.name}

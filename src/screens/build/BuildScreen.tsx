@@ -136,7 +136,7 @@ function Tab({
       aria-current={here}
       onClick={onOpen}
       className={cx(
-        'flex min-h-11 items-center gap-2 border-b-4 px-3',
+        'flex min-h-11 max-w-full items-center gap-2 border-b-4 px-3 text-left [overflow-wrap:anywhere]',
         here ? 'border-act font-semibold' : 'border-transparent text-soft hover:text-ink',
       )}
     >

@@ -200,7 +200,7 @@ function Matrix({
                     type="button"
                     aria-expanded={zone.id === opened}
                     onClick={() => onOpen(zone.id)}
-                    className="min-h-9 text-left underline decoration-rule underline-offset-4 hover:decoration-ink aria-expanded:font-semibold"
+                    className="min-h-9 min-w-24 text-left [overflow-wrap:anywhere] underline decoration-rule underline-offset-4 hover:decoration-ink aria-expanded:font-semibold"
                   >
                     {zone.name}
                   </button>

@@ -159,7 +159,7 @@ function Run({ acts }: { acts: readonly CardAct[] }) {
     )
   return (
     <p className="flex flex-wrap items-center justify-between gap-2 border-t border-rule py-1.5 pl-[4.75rem] text-sm text-soft">
-      <span>One run, one mix: {names}</span>
+      <span className="min-w-0 [overflow-wrap:anywhere]">One run, one mix: {names}</span>
       {rest.length > 0 && (
         <Button onClick={log} data-screen-only>
           {coat === null ? 'All done' : `Coat ${coat} done on all`}
