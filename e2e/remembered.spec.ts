@@ -97,6 +97,7 @@ test('a test piece is asked for, made, chosen from, and remembered', async ({ pa
     page.getByText(/Your test piece is good for up to 40 cm², and this has 60/).first(),
   ).toBeVisible()
   await page.goto('/tests')
+  await expect(page.getByText('Try 2, chosen')).toBeVisible()
   await page.keyboard.press('Control+z')
   await expect(page.getByText('Try 2, chosen')).toHaveCount(0)
   await page.keyboard.press('Control+Shift+z')
@@ -186,6 +187,8 @@ test('the colour of a test piece, set by the grey beside it, corrects its bottle
   for (const key of ['ArrowLeft', 'ArrowUp']) await page.keyboard.press(`Shift+${key}`)
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: /^Keep it as the swatch of Band Ochre/ }).click()
+  // Said once it is written: a page that is left before may not have kept it.
+  await expect(page.getByRole('status').filter({ hasText: 'The swatch of Band' })).toBeVisible()
   await page.goto('/tests')
   await expect(card.getByText(/Band Ochre, 1 × over #141415/)).toBeVisible()
   // The picture was painted with an ochre that hides in 3.5 coats.
