@@ -1,17 +1,10 @@
 import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
-import { PROJECT_LISTS } from '@/core/model/projectLists'
+import { FILE_FIELDS, PROJECT_LISTS } from '@/core/model/projectLists'
 import type { Store } from './store'
 import { DATA_TABLES } from './tables'
 
 /** Fields of a project that have a table or a row of their own, or are written by the export. */
-export const KNOWN_FIELDS: readonly string[] = [
-  ...PROJECT_LISTS,
-  'format',
-  'version',
-  'exportedAt',
-  'handed',
-  'sessions',
-]
+export const KNOWN_FIELDS: readonly string[] = [...PROJECT_LISTS, ...FILE_FIELDS, 'sessions']
 
 /** Everything that is stored, row by row as it is, damaged rows too. */
 export async function rawTables({ db }: Store): Promise<Record<string, unknown[]>> {
@@ -43,8 +36,16 @@ export function projectOf(tables: Record<string, unknown[]>): Project {
 
 /** The project as the text of a file; damaged rows aren't in it. */
 export async function exportProject(store: Store): Promise<string> {
-  const project = projectOf(await rawTables(store))
-  return JSON.stringify({ ...project, exportedAt: new Date(store.now()).toISOString() }, null, 2)
+  return fileText(projectOf(await rawTables(store)), store.now())
+}
+
+/** A project as the text of a file. @param now epoch milliseconds */
+export function fileText(
+  project: Project,
+  now: number,
+  more: Pick<Project, 'handed'> = {},
+): string {
+  return JSON.stringify({ ...project, exportedAt: new Date(now).toISOString(), ...more }, null, 2)
 }
 
 /** Everything that is stored as the text of a file, readable or not: what is left to do where nothing else works. */

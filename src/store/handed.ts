@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import { projectOf, rawTables } from './documents'
+import { fileText, projectOf, rawTables } from './documents'
 import type { Store } from './store'
 
 /** A bench as it was when it was handed over, so that two devices know what both went on from. */
@@ -18,8 +18,7 @@ export async function handOver(store: Store): Promise<string> {
   const id = store.newId()
   const knows = await known(store)
   await remember(store, id, project)
-  const exportedAt = new Date(store.now()).toISOString()
-  return JSON.stringify({ ...project, exportedAt, handed: { id, knows } }, null, 2)
+  return fileText(project, store.now(), { handed: { id, knows } })
 }
 
 /** What this device and the maker of a file both went on from; null: nobody knows. */

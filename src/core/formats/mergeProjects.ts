@@ -1,7 +1,7 @@
 import type { Problem } from '../model/input'
 import { merged, type RowClash, type Side } from '../model/mergeRows'
 import type { Project } from '../model/project'
-import { PROJECT_LISTS } from '../model/projectLists'
+import { FILE_FIELDS, PROJECT_LISTS } from '../model/projectLists'
 import { brokenBuild } from './brokenBuild'
 import { readProject } from './projectFile'
 
@@ -9,9 +9,6 @@ import { readProject } from './projectFile'
 export type Merged =
   | { ok: true; project: Project; clashes: RowClash[] }
   | { ok: false; problems: Problem[] }
-
-/** Fields of the file itself. */
-const OF_FILE = ['format', 'version', 'exportedAt', 'handed'] as const
 
 /** What of a bottle says one thing together: its level as it was at an instant. */
 const LEVEL = ['leftMl', 'leftSince', 'share'] as const
@@ -54,7 +51,7 @@ function partsOf(project: Project): Parts {
   const lists = Object.fromEntries(
     PROJECT_LISTS.map((list) => [list, (project[list] ?? []).map((row) => fromRow(row as Row))]),
   )
-  const known: readonly string[] = [...PROJECT_LISTS, ...OF_FILE]
+  const known: readonly string[] = [...PROJECT_LISTS, ...FILE_FIELDS]
   const rest = Object.fromEntries(
     Object.entries(project).filter(([field]) => !known.includes(field)),
   )

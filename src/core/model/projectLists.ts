@@ -19,3 +19,6 @@ export const PROJECT_LISTS = [
 
 /** A list of a project by its name. */
 export type ProjectList = (typeof PROJECT_LISTS)[number]
+
+/** What a project's file says of itself. */
+export const FILE_FIELDS = ['format', 'version', 'exportedAt', 'handed'] as const

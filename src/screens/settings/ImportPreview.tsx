@@ -15,12 +15,17 @@ const SIDES = [
   { id: 'theirs', say: 'Take it from the file' },
 ] as const
 
-/** Where both sides changed the same; null while that is reckoned, or where they don't go together. */
-function useClashes({ project }: Preview): RowClash[] | null {
+/**
+ * Where both sides changed the same; null while that is reckoned, or where they don't go together.
+ *
+ * @param differs is there anything to bring together? Where all of it is new nothing is reckoned
+ */
+function useClashes({ project }: Preview, differs: boolean): RowClash[] | null {
   const store = useStore()
   const current = useProject()
   const [clashes, setClashes] = useState<RowClash[] | null>(null)
   useEffect(() => {
+    if (!differs) return
     let wanted = true
     const look = async () => {
       const { mergeProjects } = await import('@/core/formats/mergeProjects')
@@ -31,16 +36,16 @@ function useClashes({ project }: Preview): RowClash[] | null {
     return () => {
       wanted = false
     }
-  }, [store, current, project])
-  return clashes
+  }, [store, current, project, differs])
+  return differs ? clashes : null
 }
 
 /** A file that can be taken in: what it would add and replace, and the ways to take it. */
 export function ImportPreview({ chosen, onDone }: { chosen: Preview; onDone: () => void }) {
   const run = useRun()
-  const clashes = useClashes(chosen)
   const [wins, setWins] = useState<Side>('mine')
   const replaced = chosen.rows.flatMap((row) => row.replaced)
+  const clashes = useClashes(chosen, replaced.length > 0)
   const { project, photos, name, without } = chosen
   const take = async () => {
     if (await run(importWithPhotos, project, photos, `Imported ${name}`)) onDone()
@@ -63,7 +68,7 @@ export function ImportPreview({ chosen, onDone }: { chosen: Preview; onDone: () 
           These differ from what is here: {listed(replaced)}.
         </p>
       )}
-      {replaced.length > 0 && clashes && clashes.length > 0 && (
+      {clashes && clashes.length > 0 && (
         <div className="mt-3">
           <p>
             Changed both here and there: {listed(clashes.map(({ path }) => path))}. Brought

@@ -65,7 +65,7 @@ async function everythingAway(store: Store): Promise<Write[]> {
 }
 
 /** A name for what was done, with what is to be told of its copy. */
-async function withCopy(store: Store, why: CopyReason, label: string): Promise<string> {
+export async function withCopy(store: Store, why: CopyReason, label: string): Promise<string> {
   const told = await keepBefore(store, why)
   return told ? `${label} (${told})` : label
 }

@@ -2,14 +2,13 @@ import { mergeProjects } from '@/core/formats/mergeProjects'
 import type { Side } from '@/core/model/mergeRows'
 import type { Project } from '@/core/model/project'
 import { sameValue } from '@/core/model/sameValue'
-import { keepBefore } from '../copies/before'
 import { projectOf, rawTables } from '../documents'
 import { baseOf, rememberHanded } from '../handed'
 import { keptWith, type Photo } from '../photos/photos'
 import type { Store } from '../store'
 import type { Write } from '../tables'
 import { transact, type Written } from '../transact'
-import { writesOf } from './documents'
+import { withCopy, writesOf } from './documents'
 
 /**
  * Brings the bench of another device together with this one: all or nothing, and taken back as a whole.
@@ -23,9 +22,8 @@ export async function mergeProject(
   wins: Side,
   name: string,
 ): Promise<Written> {
-  const told = await keepBefore(store, 'import')
   const base = await baseOf(store, theirs)
-  const label = `Brought together with ${name}${told ? ` (${told})` : ''}`
+  const label = await withCopy(store, 'import', `Brought together with ${name}`)
   const write = () =>
     transact(
       store,

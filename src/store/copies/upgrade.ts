@@ -1,5 +1,5 @@
 import { DATABASE, DATABASE_VERSION } from '../db'
-import { projectOf } from '../documents'
+import { fileText, projectOf } from '../documents'
 import { browserFolder } from './folder'
 import { packed } from './packed'
 import { copyName } from './ring'
@@ -34,8 +34,8 @@ async function keepOlder(version: number): Promise<void> {
   if (!folder) return
   const rows = await rawRows(version)
   if (Object.values(rows).every((own) => own.length === 0)) return
-  const text = JSON.stringify({ ...projectOf(rows), exportedAt: new Date().toISOString() })
-  await folder.write(copyName(Date.now(), 'upgrade'), await packed(text))
+  const now = Date.now()
+  await folder.write(copyName(now, 'upgrade'), await packed(fileText(projectOf(rows), now)))
 }
 
 /** All rows as they lie. */
