@@ -103,7 +103,9 @@ test('words without an end and marks that turn text round break no page, and not
   for (const path of PATHS) {
     await page.goto(path)
     await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached()
-    await page.waitForTimeout(300)
+    // What is planned or drawn comes a while after the heading, and may be what is too wide.
+    await page.waitForLoadState('networkidle')
+    await page.waitForTimeout(1_500)
     for (const size of [
       { width: 390, height: 844 },
       { width: 1280, height: 800 },
