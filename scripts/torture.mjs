@@ -1,17 +1,12 @@
-// Kills the browser while acts are logged, round after round, and looks whether everything that was said to be kept is there, whole.
-// `npm run build` comes first. `npm run torture -- [ROUNDS] [SEED]`; a round takes about ten seconds.
-import { spawn } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
-import { chromium } from '@playwright/test'
-import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
-import { freePort, startServer } from './server.mjs'
+// Kills the browser, and cuts its power, while acts are logged, round after round; then looks whether everything that was said to be
+// kept is there, whole. `npm run build` comes first. `npm run torture -- [ROUNDS] [SEED]`: so many kills and as many power cuts.
+import { startServer } from './server.mjs'
+import { launched, newProfile } from './torture/killable.mjs'
 
 const ROUNDS = Number(process.argv[2] ?? 50)
 const SEED = Number(process.argv[3] ?? Date.now() % 100_000)
 /** A browser is killed after so long at the most, ms. */
-const LONGEST = 4000
+const LONGEST = 3000
 
 /** Numbers from 0 to 1, the same for the same seed. */
 function drawn(seed) {
@@ -22,46 +17,7 @@ function drawn(seed) {
   }
 }
 
-const random = drawn(SEED)
-const profile = mkdtempSync(join(tmpdir(), 'tectoria-torture-'))
-const server = await startServer()
-
-/** A browser of one's own process group, so that all of it can be killed at once. */
-async function launched() {
-  const port = await freePort()
-  const child = spawn(
-    CHROMIUM,
-    [
-      ...CHROMIUM_ARGS,
-      '--headless=new',
-      `--remote-debugging-port=${port}`,
-      `--user-data-dir=${profile}`,
-      'about:blank',
-    ],
-    { detached: true, stdio: 'ignore' },
-  )
-  const kill = () => {
-    try {
-      process.kill(-child.pid, 'SIGKILL')
-    } catch {
-      // It is dead already.
-    }
-  }
-  const end = Date.now() + 60_000
-  while (Date.now() < end) {
-    try {
-      const browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`)
-      const [context] = browser.contexts()
-      return { browser, page: await context.newPage(), kill }
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 200))
-    }
-  }
-  kill()
-  throw new Error('The browser did not answer')
-}
-
-/** All rows of two tables as they lie. */
+/** All rows of some tables as they lie. */
 function rowsOf(page) {
   return page.evaluate(
     () =>
@@ -84,9 +40,9 @@ function rowsOf(page) {
   )
 }
 
-/** Writes notes until the browser is killed. @param kept takes those that were said to be kept */
-async function note(page, round, kept) {
-  for (let i = 0; ; i++) {
+/** Writes notes until the browser is killed, or until it is told to stop. @param kept takes those that were said to be kept */
+async function note(page, round, kept, stop) {
+  for (let i = 0; !stop.aborted; i++) {
     const text = `note ${SEED} ${round} ${i}`
     await page.keyboard.press('n')
     const field = page.getByLabel('Note', { exact: true })
@@ -98,44 +54,109 @@ async function note(page, round, kept) {
   }
 }
 
-let [lost, halves, tried] = [0, 0, 0]
+/** A row of our own that nobody asked to be on the disk: a power cut that leaves it proves nothing. */
+function writeLoosely(page, round) {
+  return page.evaluate(
+    (id) =>
+      new Promise((resolve, reject) => {
+        const opening = indexedDB.open('loose', 1)
+        opening.onupgradeneeded = () => opening.result.createObjectStore('rows')
+        opening.onerror = () => reject(opening.error)
+        opening.onsuccess = () => {
+          const writing = opening.result.transaction('rows', 'readwrite', { durability: 'relaxed' })
+          writing.objectStore('rows').put(id, id)
+          writing.oncomplete = () => resolve(null)
+        }
+      }),
+    round,
+  )
+}
+
+function isLoose(page, round) {
+  return page.evaluate(
+    (id) =>
+      new Promise((resolve) => {
+        const opening = indexedDB.open('loose', 1)
+        opening.onupgradeneeded = () => opening.result.createObjectStore('rows')
+        opening.onsuccess = () => {
+          const asking = opening.result.transaction('rows').objectStore('rows').get(id)
+          asking.onsuccess = () => resolve(asking.result !== undefined)
+        }
+      }),
+    round,
+  )
+}
+
+/** Looks at what a round left. @returns how many acts are lost, and how many are half there */
+async function left(page, round, kept) {
+  const { acts, changes, damaged } = await rowsOf(page)
+  const texts = new Set(acts.map(({ text }) => text))
+  // An act and the change that takes it back are written together.
+  const undoable = new Set(changes.flatMap(({ rows }) => rows.map(({ id }) => id)))
+  const own = acts.filter(({ text }) => text?.startsWith(`note ${SEED} ${round} `))
+  return {
+    lost: kept.filter((text) => !texts.has(text)).length,
+    halves: own.filter(({ id }) => !undoable.has(id)).length + damaged.length,
+  }
+}
+
+const random = drawn(SEED)
+const profile = newProfile()
+const server = await startServer()
+const ways = profile.keeper ? ['kill', 'cut'] : ['kill']
+const told = new Map(ways.map((way) => [way, { rounds: 0, tried: 0, lost: 0, halves: 0 }]))
+let forgotten = 0
 try {
-  const first = await launched()
-  await first.page.goto(server.url)
-  await first.page.getByRole('button', { name: 'Look at the demo bench' }).click()
-  await first.page.getByRole('heading', { level: 1 }).first().waitFor()
-  await first.page.waitForTimeout(3000)
-  await first.browser.close()
-  first.kill()
-  for (let round = 0; round < ROUNDS; round++) {
-    const { page, kill } = await launched()
+  let at = await launched(profile)
+  await at.page.goto(server.url)
+  await at.page.getByRole('button', { name: 'Look at the demo bench' }).click()
+  await at.page.getByRole('heading', { level: 1 }).first().waitFor()
+  await at.page.waitForTimeout(3000)
+  for (let round = 0; round < ROUNDS * ways.length; round++) {
+    const way = ways[round % ways.length]
+    const { page } = at
     await page.goto(server.url)
     await page.getByRole('navigation', { name: 'Places' }).waitFor()
+    await page.getByRole('heading', { level: 1 }).first().waitFor()
     const kept = []
-    const dying = new Promise((resolve) => setTimeout(resolve, 300 + random() * LONGEST))
-    const writing = note(page, round, kept).catch(() => {})
-    await dying
-    kill()
+    const stop = new AbortController()
+    const writing = note(page, round, kept, stop.signal).catch(() => {})
+    await new Promise((resolve) => setTimeout(resolve, 300 + random() * LONGEST))
+    const loosely = way === 'cut' && round % 4 === 1
+    if (loosely) {
+      // What is written strictly afterwards would take the loose row to the disk with it.
+      stop.abort()
+      await writing
+      await writeLoosely(page, round)
+    }
+    await at[way]()
     await writing
-    tried += kept.length
 
-    const after = await launched()
-    await after.page.goto(`${server.url}/rescue`)
-    const { acts, changes, damaged } = await rowsOf(after.page)
-    const texts = new Set(acts.map(({ text }) => text))
-    lost += kept.filter((text) => !texts.has(text)).length
-    // An act and the change that takes it back are written together.
-    const undoable = new Set(changes.flatMap(({ rows }) => rows.map(({ id }) => id)))
-    const own = acts.filter(({ text }) => text?.startsWith(`note ${SEED} ${round} `))
-    halves += own.filter(({ id }) => !undoable.has(id)).length + damaged.length
-    await after.browser.close()
-    after.kill()
+    at = await launched(profile)
+    await at.page.goto(`${server.url}/rescue`)
+    const found = await left(at.page, round, kept)
+    if (loosely && !(await isLoose(at.page, round))) forgotten++
+    const sum = told.get(way)
+    sum.rounds++
+    sum.tried += kept.length
+    sum.lost += found.lost
+    sum.halves += found.halves
   }
+  await at.browser.close()
+  await at.kill()
 } finally {
   server.stop()
-  rmSync(profile, { recursive: true, force: true })
+  profile.remove()
 }
-console.log(
-  `seed ${SEED}: ${ROUNDS} kills, ${tried} acts said to be kept, ${lost} lost, ${halves} half-written`,
+const NAMES = { kill: 'kills', cut: 'power cuts' }
+for (const [way, { rounds, tried, lost, halves }] of told)
+  console.log(
+    `seed ${SEED}: ${rounds} ${NAMES[way]}, ${tried} acts said to be kept, ${lost} lost, ${halves} half-written`,
+  )
+if (profile.keeper)
+  console.log(`rows that nobody asked to be on the disk, gone after a cut: ${forgotten}`)
+else console.log('No C compiler here: no power was cut.')
+const whole = [...told.values()].every(
+  ({ tried, lost, halves }) => tried > 0 && lost + halves === 0,
 )
-process.exit(lost + halves === 0 && tried > 0 ? 0 : 1)
+process.exit(whole && (!profile.keeper || forgotten > 0) ? 0 : 1)

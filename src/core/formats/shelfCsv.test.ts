@@ -97,6 +97,11 @@ it('the same bottle twice, and columns of others, are told', () => {
   expect(again.bad[0]).toMatchObject({ line: 3, problems: [{ found: 'the bottle of line 2' }] })
 })
 
+it('columns without an end are quoted short', () => {
+  const read = previewShelfCsv(`name,${'x'.repeat(5000)}\n`, [])
+  expect(read.ok || read.problems[0]?.found.length).toBeLessThan(100)
+})
+
 test.each([
   ['', 'line 1', 'the names of the columns'],
   ['name,maker\nA,B\n', 'line 1', 'family, role, sizeMl'],

@@ -1,5 +1,5 @@
 import { type Bottle, bottleSchema } from '../model/bottle'
-import { type Parsed, type Problem, parse } from '../model/input'
+import { type Parsed, type Problem, parse, quote } from '../model/input'
 import { readCsv, writeCsv } from './csv'
 
 /** Columns of the shelf as CSV: the fields of a bottle. Source: docs/formats.md. */
@@ -79,7 +79,7 @@ export function previewShelfCsv(text: string, shelf: readonly Bottle[]): Parsed<
       problems: [
         {
           path: 'line 1',
-          found: table.columns.join(', '),
+          found: quote(table.columns.join(', ')),
           expected: `the columns ${missing.join(', ')}`,
         },
       ],
