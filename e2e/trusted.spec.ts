@@ -152,6 +152,123 @@ test('an old database is kept as a copy before it is brought up to date', async 
   expect((await exported(page)).builds).toMatchObject([{ name: 'Old skiff' }])
 })
 
+test('an open page that a newer one takes over says so, keeps what is typed, and writes nothing', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  await page.keyboard.press('n')
+  await page.getByLabel('Note', { exact: true }).fill('Written by an old page')
+  const newer = await context.newPage()
+  await newer.goto('/rescue')
+  await newer.evaluate(
+    () =>
+      new Promise((resolve, reject) => {
+        const opening = indexedDB.open('tectoria', 990)
+        opening.onblocked = () => reject(new Error('an old page holds on to it'))
+        opening.onsuccess = () => resolve(opening.result.close())
+      }),
+  )
+  await expect(page.getByRole('alert').filter({ hasText: 'has taken over' })).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('this page no longer has your data')).toBeVisible()
+  await expect(page.getByLabel('Note', { exact: true })).toHaveValue('Written by an old page')
+  const notes = await newer.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const opening = indexedDB.open('tectoria')
+        opening.onsuccess = () => {
+          const asking = opening.result.transaction('acts').objectStore('acts').getAll()
+          asking.onsuccess = () =>
+            resolve([
+              opening.result.version,
+              asking.result.filter(({ text }) => text?.startsWith('Written by')).length,
+            ])
+        }
+      }),
+  )
+  expect(notes).toEqual([990, 0])
+})
+
+test('a full disk is told, what is typed stays, and it is written once there is room', async ({
+  page,
+}) => {
+  // The browser's own limit can't be lowered from outside: its answer is what it would be.
+  await page.addInitScript(() => {
+    const { add, put } = IDBObjectStore.prototype
+    const refuse = () => {
+      if (localStorage.getItem('full'))
+        throw new DOMException('The quota is used up', 'QuotaExceededError')
+    }
+    Object.assign(IDBObjectStore.prototype, {
+      add(this: IDBObjectStore, ...row: Parameters<typeof add>) {
+        refuse()
+        return add.apply(this, row)
+      },
+      put(this: IDBObjectStore, ...row: Parameters<typeof put>) {
+        refuse()
+        return put.apply(this, row)
+      },
+    })
+  })
+  await openDemo(page)
+  await page.evaluate(() => localStorage.setItem('full', 'yes'))
+  await page.keyboard.press('n')
+  await page.getByLabel('Note', { exact: true }).fill('Not on a full disk')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('this browser’s storage is full')).toBeVisible()
+  await expect(page.getByLabel('Note', { exact: true })).toHaveValue('Not on a full disk')
+  await page.evaluate(() => localStorage.removeItem('full'))
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByLabel('Note', { exact: true })).toHaveCount(0)
+  expect((await exported(page)).acts).toContainEqual(
+    expect.objectContaining({ text: 'Not on a full disk' }),
+  )
+})
+
+test('a page waits for an older one that holds on to the data, and says which', async ({
+  page,
+  context,
+}) => {
+  const older = await context.newPage()
+  await older.goto('/rescue')
+  await database(older, 10)
+  await older.evaluate(() =>
+    new Promise((resolve) => {
+      const opening = indexedDB.open('tectoria')
+      opening.onsuccess = () => resolve(Object.assign(window, { held: opening.result }))
+    }).then(() => null),
+  )
+  await page.goto('/')
+  await expect(page.getByText('An older Tectoria in another tab')).toBeVisible()
+  await older.close()
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible()
+})
+
+test('data that is cleared while a page is open can be saved from what it shows', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  const other = await context.newPage()
+  await other.goto('/rescue')
+  await other.evaluate(
+    () =>
+      new Promise((resolve) => {
+        indexedDB.deleteDatabase('tectoria').onsuccess = () => resolve(null)
+      }),
+  )
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'taken out of this browser' }),
+  ).toBeVisible()
+  const saving = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save what it shows' }).click()
+  const saved = JSON.parse(readFileSync(await (await saving).path(), 'utf8'))
+  expect(saved.builds.length).toBeGreaterThan(3)
+  await page.getByRole('button', { name: 'Load it anew' }).click()
+  await expect(page.getByRole('button', { name: 'Look at the demo bench' })).toBeVisible()
+})
+
 test('a page that is older than the database says so and writes nothing', async ({ page }) => {
   await page.goto('/rescue')
   await database(page, 990)

@@ -87,7 +87,7 @@ function isLoose(page, round) {
   )
 }
 
-/** Looks at what a round left. @returns how many acts are lost, and how many are half there */
+/** Looks at what a round left. @returns the acts that are lost, and how many are half there */
 async function left(page, round, kept) {
   const { acts, changes, damaged } = await rowsOf(page)
   const texts = new Set(acts.map(({ text }) => text))
@@ -95,7 +95,7 @@ async function left(page, round, kept) {
   const undoable = new Set(changes.flatMap(({ rows }) => rows.map(({ id }) => id)))
   const own = acts.filter(({ text }) => text?.startsWith(`note ${SEED} ${round} `))
   return {
-    lost: kept.filter((text) => !texts.has(text)).length,
+    lost: kept.filter((text) => !texts.has(text)),
     halves: own.filter(({ id }) => !undoable.has(id)).length + damaged.length,
   }
 }
@@ -139,7 +139,8 @@ try {
     const sum = told.get(way)
     sum.rounds++
     sum.tried += kept.length
-    sum.lost += found.lost
+    sum.lost += found.lost.length
+    for (const text of found.lost) console.error(`lost by a ${way}: ${text} of ${kept.length}`)
     sum.halves += found.halves
   }
   await at.browser.close()

@@ -7,11 +7,15 @@ import { type Documents, documentsOf, givenProject, givenText } from './document
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
 import { type Plan, planOf } from './plan'
+import type { Readable } from './readable'
+import { type Standing, standingOf } from './standing'
 import { wish } from './wish'
 
 /** Everything that follows from the store, in the order in which it follows: documents, parts, plan; and messages apart. */
 export type Bench = {
   store: Store
+  /** How this page stands to the database. */
+  standing: Readable<Standing>
   documents: Documents
   parts: Parts
   plan: Plan
@@ -31,6 +35,7 @@ const LOOK = 1000
 
 /** The bench of a store. @param hostOf begins a worker that is given the documents first */
 export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker): Bench {
+  const standing = standingOf(store.db)
   const documents = documentsOf(store)
   const messages = messagesOf()
   const project = () => {
@@ -91,6 +96,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   }
   return {
     store,
+    standing,
     documents,
     parts,
     plan,

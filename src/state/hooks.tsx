@@ -23,7 +23,8 @@ import type { BenchWorker } from '@/workers/benchMessages'
 import { type Bench, benchOf } from './bench'
 import type { Told } from './messages'
 import type { Planned } from './plan'
-import { useReadable } from './readable'
+import { useReadable, writable } from './readable'
+import type { Standing } from './standing'
 import { PhotosContext, type ReadPhoto } from './usePhoto'
 
 /** What is on the screen comes first: then the copy of the day, ms after the bench began. */
@@ -136,6 +137,13 @@ export function usePlan(): Planned & { dismissMoved: () => void } {
   const { plan } = useBench()
   const planned = useReadable(plan.planned)
   return useMemo(() => ({ ...planned, dismissMoved: plan.dismissMoved }), [planned, plan])
+}
+
+const HERE = writable<Standing>('here')
+
+/** How this page stands to the database; while it is read, too. */
+export function useStanding(): Standing {
+  return useReadable(useContext(BenchContext)?.standing ?? HERE)
 }
 
 /** What was just done. */

@@ -4,5 +4,7 @@ export function reasonOf(error: unknown): string {
   const inner = (error as { inner?: { name?: unknown } } | null)?.inner?.name
   if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
     return 'this browser’s storage is full. Export your data and make room.'
+  if (name === 'DatabaseClosedError' || inner === 'DatabaseClosedError')
+    return 'this page no longer has your data. Load it anew.'
   return error instanceof Error ? error.message : String(error)
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { isJoint } from '@/core/builds'
 import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Caution } from '@/core/knowledge'
@@ -24,10 +24,18 @@ type Bench = {
   item: NamedItem
   step: ActStep
   cautions: readonly Caution[]
+  /** Something is being typed about this item, or nothing any more. */
+  onTyping?: (item: NamedItem | null) => void
 }
 
 /** The acts of the bench: each one key, or one large button. */
-export function ActButtons({ item, step, cautions, along: run }: Bench & { along: Along }) {
+export function ActButtons({
+  item,
+  step,
+  cautions,
+  along: run,
+  onTyping,
+}: Bench & { along: Along }) {
   const [when, setWhen] = useState<string | null>(null)
   const hand = useHand(item)
   const atOnce = isJoint(step as BuildAct) ? (step as BuildAct).parts : [item.part]
@@ -47,6 +55,14 @@ export function ActButtons({ item, step, cautions, along: run }: Bench & { along
   const finish = () => missed.mayLog() && void acts.finish()
   const [noting, setNoting] = useState(false)
   const [protecting, setProtecting] = useState(false)
+  const isTyping = noting || when !== null
+  const typedOf = useRef(item)
+  typedOf.current = item
+  useEffect(() => {
+    if (!isTyping) return
+    onTyping?.(typedOf.current)
+    return () => onTyping?.(null)
+  }, [isTyping, onTyping])
   const begin = () => {
     setProtecting(false)
     void acts.begin()

@@ -22,7 +22,16 @@ import { useAlong } from './useAlong'
 import { useStep } from './useStep'
 
 /** The step in hand: what, on what, until when; the buttons; the facts of the step. */
-export function ActCard({ item, onAway }: { item: NamedItem; onAway: () => void }) {
+export function ActCard({
+  item,
+  onAway,
+  onTyping,
+}: {
+  item: NamedItem
+  onAway: () => void
+  /** Something is being typed about this item, or nothing any more. */
+  onTyping: (item: NamedItem | null) => void
+}) {
   const now = useNow()
   const parts = useParts()
   const project = useProject()
@@ -72,7 +81,13 @@ export function ActCard({ item, onAway }: { item: NamedItem; onAway: () => void 
           {warning.because}
         </p>
       ))}
-      <ActButtons item={item} step={step} cautions={card.cautions} along={along} />
+      <ActButtons
+        item={item}
+        step={step}
+        cautions={card.cautions}
+        along={along}
+        onTyping={onTyping}
+      />
       <StepFacts
         card={card}
         step={step}

@@ -1,18 +1,18 @@
 'use client'
 
-import { useRouter, useSearchParams } from 'next/navigation'
 import { Suspense, useState } from 'react'
 import { useProject } from '@/state/hooks'
 import { useHotkeys } from '../shared/hotkeys'
 import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
-import { type NamedItem, useBenchQueue } from '../shared/useBenchQueue'
+import { useBenchQueue } from '../shared/useBenchQueue'
 import { ActCard } from './ActCard'
 import { ArmsLength } from './ArmsLength'
 import { FirstUse } from './FirstUse'
 import { Queue } from './Queue'
 import { Timers } from './Timers'
 import { Tonight } from './Tonight'
+import { useSelected } from './useSelected'
 
 export function BenchScreen() {
   return (
@@ -25,7 +25,7 @@ export function BenchScreen() {
 function Bench() {
   const project = useProject()
   const queue = useBenchQueue()
-  const { selected, select, step } = useSelected(queue)
+  const { selected, select, step, hold } = useSelected(queue)
   const [away, setAway] = useState(false)
   useHotkeys(new Map([['a', () => setAway(true)]]))
   if ((project.builds ?? []).length === 0) return <FirstUse />
@@ -49,6 +49,7 @@ function Bench() {
             key={`${selected.id}/${selected.next.step}`}
             item={selected}
             onAway={() => setAway(true)}
+            onTyping={hold}
           />
         ) : (
           <Nothing />
@@ -70,29 +71,4 @@ function Nothing() {
       </p>
     </section>
   )
-}
-
-/** The part that the keys act on: the one chosen, else the most pressing. Arrow keys go along the queue. */
-function useSelected(queue: NamedItem[]) {
-  const router = useRouter()
-  const asked = useSearchParams().get('part')
-  const [chosen, setChosen] = useState<string | null>(null)
-  const id = chosen ?? asked
-  const at = queue.findIndex((item) => item.id === id)
-  const selected = queue[Math.max(0, at)] ?? null
-  const select = (next: string) => {
-    setChosen(next)
-    if (asked) router.replace('/')
-  }
-  const step = (by: number) => {
-    const next = queue[Math.min(queue.length - 1, Math.max(0, Math.max(0, at) + by))]
-    if (next) select(next.id)
-  }
-  useHotkeys(
-    new Map([
-      ['ArrowDown', () => step(1)],
-      ['ArrowUp', () => step(-1)],
-    ]),
-  )
-  return { selected, select, step }
 }

@@ -99,7 +99,7 @@ export function DataSection() {
             >
               Wipe it
             </Button>
-            <Button onClick={() => setWiping(false)}>Save</Button>
+            <Button onClick={() => setWiping(false)}>Leave it all there</Button>
           </div>
         </div>
       )}

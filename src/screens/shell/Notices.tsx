@@ -3,11 +3,21 @@
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { useEffect, useState } from 'react'
-import { useBench, useDamaged, usePartsFailure, useProject, useStore } from '@/state/hooks'
+import { givenProject } from '@/state/documents'
+import {
+  useBench,
+  useDamaged,
+  usePartsFailure,
+  useProject,
+  useStanding,
+  useStore,
+} from '@/state/hooks'
 import { useUpdates } from '@/state/updates'
 import { useOnline } from '@/state/useOnline'
+import { fileText } from '@/store/documents'
 import { lastExport, wantsExport } from '@/store/exportedAt'
 import { Button } from '@/ui/Button'
+import { saveFile } from '@/ui/saveFile'
 
 /** What is not as it should be with the data or the work in the background: told on every screen until it is mended. */
 export function Notices() {
@@ -17,6 +27,8 @@ export function Notices() {
   const { state, update } = useUpdates()
   const online = useOnline()
   const isDue = useExportDue()
+  const standing = useStanding()
+  if (standing === 'gone' || standing === 'taken-over') return <Closed gone={standing === 'gone'} />
   if (damaged === 0 && !failure && state === 'none' && online && !isDue) return null
   return (
     <div data-screen-only className="border-b border-rule bg-raised px-4 py-1.5 lg:px-6">
@@ -58,6 +70,37 @@ export function Notices() {
           </Button>
         </p>
       )}
+    </div>
+  )
+}
+
+/** The database is no longer this page's: nothing is written from here any more, but what it shows can be saved. */
+function Closed({ gone }: { gone: boolean }) {
+  const { documents } = useBench()
+  const save = () => {
+    const stock = documents.stock.get()
+    const name = `tectoria-${new Date().toISOString().slice(0, 10)}.json`
+    if (stock) saveFile(name, fileText(givenProject(stock), Date.now()), 'application/json')
+  }
+  return (
+    <div
+      role="alert"
+      data-screen-only
+      className="sticky top-0 z-30 flex flex-wrap items-center gap-x-3 gap-y-1 border-stop border-b-4 bg-raised px-4 py-2 lg:px-6"
+    >
+      <p>
+        {gone
+          ? 'Your data was taken out of this browser while this page was open. It shows what was there, and writes nothing any more.'
+          : 'A newer Tectoria in another tab has taken over your data. This page writes nothing any more.'}
+      </p>
+      {gone && (
+        <Button look="act" size="small" onClick={save}>
+          Save what it shows
+        </Button>
+      )}
+      <Button look={gone ? 'plain' : 'act'} size="small" onClick={() => location.reload()}>
+        Load it anew
+      </Button>
     </div>
   )
 }

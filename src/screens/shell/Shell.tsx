@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
-import { BenchProvider, useRun, useTold } from '@/state/hooks'
+import { BenchProvider, useRun, useStanding, useTold } from '@/state/hooks'
 import { redo, undo } from '@/store/undo'
 import { Button } from '@/ui/Button'
 import { useHotkeys } from '../shared/hotkeys'
@@ -51,6 +51,7 @@ const LONG = 12_000
 
 function Loading() {
   const [isLong, setLong] = useState(false)
+  const standing = useStanding()
   useEffect(() => {
     const waiting = setTimeout(() => setLong(true), LONG)
     return () => clearTimeout(waiting)
@@ -61,10 +62,15 @@ function Loading() {
       <p className="text-soft" role="status">
         Looking at the bench…
       </p>
+      {standing === 'waiting' && (
+        <p role="alert" className="mt-3 max-w-prose">
+          An older Tectoria in another tab holds on to your data. Close that tab, and this page goes
+          on by itself.
+        </p>
+      )}
       {isLong && (
         <p className="mt-3 max-w-prose">
-          It takes long. Close other tabs of Tectoria: an old one may be holding on to your data. If
-          it stays like this,{' '}
+          It takes long. If it stays like this,{' '}
           <a className="text-act underline" href="/rescue">
             the rescue page
           </a>{' '}
