@@ -190,6 +190,39 @@ test('an open page that a newer one takes over says so, keeps what is typed, and
   expect(notes).toEqual([990, 0])
 })
 
+test('two tabs with one bottle open: each keeps what the other saved, a clash is told, undo takes back one’s own', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  const bottle = async (tab: Page) => {
+    await openAt(tab, '/shelf')
+    await tab.getByRole('button', { name: /^Harbour Teal/ }).click()
+    return tab.getByRole('form', { name: 'Harbour Teal' })
+  }
+  const here = await bottle(page)
+  const other = await context.newPage()
+  const there = await bottle(other)
+  await here.getByLabel('Code', { exact: true }).fill('HT-here')
+  await there.getByLabel('Code', { exact: true }).fill('HT-there')
+  await there.getByLabel('Maker', { exact: true }).fill('Osmund')
+  await there.getByRole('button', { name: 'Save the bottle' }).click()
+  await expect(there).toHaveCount(0)
+  await expect(here.getByRole('alert')).toContainText('Code there: HT-there')
+  await expect(here.getByLabel('Maker', { exact: true })).toHaveValue('Osmund')
+  await here.getByRole('button', { name: 'Save the bottle' }).click()
+  await expect(here).toHaveCount(0)
+  const row = async () =>
+    ((await exported(page)).shelf as { name: string; code?: string; maker?: string }[]).find(
+      ({ name }) => name === 'Harbour Teal',
+    )
+  expect(await row()).toMatchObject({ code: 'HT-here', maker: 'Osmund' })
+  // The other tab's change is built on: its undo takes the newest, and says whose it is.
+  await other.keyboard.press('Control+z')
+  await expect(other.getByText('(of another tab)').first()).toBeVisible()
+  await expect.poll(async () => (await row())?.code).toBe('HT-there')
+})
+
 test('a full disk is told, what is typed stays, and it is written once there is room', async ({
   page,
 }) => {

@@ -6,7 +6,8 @@ import type { ChangeRecord, RowChange, Write } from './tables'
 import { stillThere, type Written, write } from './transact'
 
 /**
- * Takes the newest change back, whosever it is. What it left must still lie there. The log is only added to: an act is taken
+ * Takes this tab's newest change back; where it has none, or another tab built on it since, the newest of all, and says whose it is.
+ * What it left must still lie there. The log is only added to: an act is taken
  * back by an act that says so.
  */
 export async function undo(store: Store): Promise<Written> {
@@ -20,7 +21,7 @@ export async function undo(store: Store): Promise<Written> {
   })
 }
 
-/** Does again what was taken back last. */
+/** Does again what this tab took back last; where it took nothing back, what another did. */
 export async function redo(store: Store): Promise<Written> {
   return turn(store, 'Redone', 'There is nothing to redo', async () => {
     const next = await firstUndone(store)
@@ -46,12 +47,41 @@ export async function turnsOf(
   return { back: last?.label ?? null, again: next?.label ?? null }
 }
 
-function newestDone({ db }: Store): Promise<ChangeRecord | undefined> {
-  return db.changes.orderBy('seq').reverse().filter(isDone).first()
+/** This tab's newest change, unless another tab has built on it since: then the newest of all. */
+async function newestDone({ db, by }: Store): Promise<ChangeRecord | undefined> {
+  const done = db.changes.orderBy('seq').reverse().filter(isDone)
+  const own = await done.clone().filter(isOf(by)).first()
+  if (own?.seq === undefined) return done.first()
+  const since = await db.changes.where('seq').above(own.seq).filter(isDone).toArray()
+  return since.some(buildsOn(own)) ? since.at(-1) : own
 }
 
-function firstUndone({ db }: Store): Promise<ChangeRecord | undefined> {
-  return db.changes.where('undone').equals(1).first()
+/** What this tab took back last, unless it builds on what another took back: then that. */
+async function firstUndone({ db, by }: Store): Promise<ChangeRecord | undefined> {
+  const undone = await db.changes.where('undone').equals(1).sortBy('seq')
+  const at = undone.findIndex(isOf(by))
+  const own = undone[at]
+  return own && !undone.slice(0, at).some(buildsOn(own)) ? own : undone[0]
+}
+
+function isOf(tab: string): (change: ChangeRecord) => boolean {
+  return (change) => change.by === tab
+}
+
+/** Do two changes touch the same? */
+function buildsOn(own: ChangeRecord): (other: ChangeRecord) => boolean {
+  const touched = new Set(touches(own))
+  return (other) => touches(other).some((at) => touched.has(at))
+}
+
+/** What a change touches: its rows, and the steps and bottles that its acts are about. */
+function touches({ rows }: ChangeRecord): string[] {
+  return rows.flatMap(({ table, id, before, after }) => {
+    const act = table === 'acts' ? ((after ?? before) as Partial<LoggedAct> | null) : null
+    const step = act?.step ? [`step ${act.build}/${act.part}/${act.step}`] : []
+    const bottles = [act?.bottle, ...(act?.drawn ?? []).map(({ bottle }) => bottle)]
+    return [`${table} ${id}`, ...step, ...bottles.flatMap((one) => (one ? [`bottle ${one}`] : []))]
+  })
 }
 
 type Turn = {

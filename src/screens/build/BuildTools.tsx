@@ -16,8 +16,10 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { saveBlob, saveFile } from '@/ui/saveFile'
 import { localDay } from '@/ui/time'
+import { Elsewhere } from '../shared/Elsewhere'
 import { focusFirstError, readForm } from '../shared/forms'
 import { useArchive } from '../shared/useArchive'
+import { useTypedOver } from '../shared/useTypedOver'
 import { FinishedFacts } from './FinishedFacts'
 
 /** What a build is called and is for, and what can be done with it as a whole. */
@@ -28,7 +30,7 @@ export function BuildTools({ build }: { build: Build }) {
         About this build
       </summary>
       <div className="grid gap-x-10 gap-y-5 pb-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-        <BuildForm key={JSON.stringify(factsOf(build))} build={build} />
+        <BuildForm build={build} />
         <div>
           <FinishedFacts build={build} />
           <BuildActs build={build} />
@@ -68,16 +70,23 @@ function readFacts(build: Build, typed: ReturnType<typeof factsOf>) {
   return { fields, errors: errors as Record<string, string> }
 }
 
+const FACTS = {
+  name: 'Name of the build',
+  scale: 'Scale',
+  use: 'What it is for',
+  due: 'Wanted for',
+  story: 'Its story',
+} as const
+
 function BuildForm({ build }: { build: Build }) {
   const run = useRun()
-  const [typed, setTyped] = useState(() => factsOf(build))
+  const { draft: typed, put, elsewhere, take } = useTypedOver(factsOf(build))
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const field = (name: keyof typeof typed) => ({
     value: typed[name],
     error: errors[name],
-    onChange: (event: { target: { value: string } }) =>
-      setTyped({ ...typed, [name]: event.target.value }),
+    onChange: (event: { target: { value: string } }) => put({ [name]: event.target.value }),
   })
   const save = () => {
     const { fields, errors: wrong } = readFacts(build, typed)
@@ -97,20 +106,23 @@ function BuildForm({ build }: { build: Build }) {
       }}
     >
       <div className="col-span-2">
-        <TextField label="Name of the build" {...field('name')} />
+        <TextField label={FACTS.name} {...field('name')} />
       </div>
-      <TextField label="Scale" placeholder="1:72" {...field('scale')} />
+      <TextField label={FACTS.scale} placeholder="1:72" {...field('scale')} />
       <SelectField
-        label="What it is for"
+        label={FACTS.use}
         {...field('use')}
         choices={[
           { value: 'display', say: 'To be looked at' },
           { value: 'handled', say: 'To be handled in play' },
         ]}
       />
-      <TextField label="Wanted for" type="date" {...field('due')} />
+      <TextField label={FACTS.due} type="date" {...field('due')} />
       <div className="col-span-2">
-        <TextField label="Its story" {...field('story')} />
+        <TextField label={FACTS.story} {...field('story')} />
+      </div>
+      <div className="col-span-2 empty:hidden">
+        <Elsewhere fields={elsewhere} say={(name) => FACTS[name]} onTake={take} />
       </div>
       <div className="col-span-2">
         <Button type="submit">Save</Button>

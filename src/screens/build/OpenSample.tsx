@@ -8,13 +8,13 @@ import { Sheet } from '@/ui/Sheet'
 import { CoreSample, type CoreSampleProps } from '@/ui/section/CoreSample'
 import { type SampleRow, shiftedBefore } from '@/ui/section/row'
 import { NARROW, useMedia } from '@/ui/useMedia'
+import type { TypedOver } from '../shared/useTypedOver'
 import { PAINT_DRAG } from './BottleTray'
 import { CoverFacts } from './CoverFacts'
 import { focusStep } from './focusStep'
 import type { ShownPart } from './judged'
 import { LastCoatFacts } from './LastCoatFacts'
-import { StepEditor } from './StepEditor'
-import type { StepDraft } from './stepDraft'
+import { StepEditor, type StepTyped } from './StepEditor'
 import { stepNameIn } from './stepNameIn'
 import { toggled } from './toggled'
 import type { BuildEdits } from './useBuildEdits'
@@ -42,7 +42,7 @@ export function OpenSample({
   const [folded, setFolded] = useState(NONE)
   const narrow = useMedia(NARROW)
   /** What was typed into a step and not applied yet, by step: another row may be looked at meanwhile. */
-  const drafts = useRef(new Map<string, StepDraft>())
+  const drafts = useRef(new Map<string, TypedOver<StepTyped>>())
   const selected = rows.some(({ id }) => id === chosen.id) ? chosen.id : null
   const move = (id: string, before: string | null) =>
     void edits.moveStep(id, before, `Moved: ${stepNameIn(build, id)}`)
@@ -107,7 +107,7 @@ function OpenStep({
 }: StepOfPart & {
   edits: BuildEdits
   /** What was typed into steps and isn't applied yet. */
-  drafts: Map<string, StepDraft>
+  drafts: Map<string, TypedOver<StepTyped>>
   /** Moves it by one, later or earlier. */
   onShift: (by: 1 | -1) => void
   onRemoved: () => void
@@ -124,7 +124,7 @@ function OpenStep({
   }
   return (
     <StepEditor
-      key={`${step.id} ${JSON.stringify(step)}`}
+      key={step.id}
       build={build}
       part={part}
       step={step}
@@ -132,10 +132,7 @@ function OpenStep({
       mixes={project.mixes ?? []}
       done={status === 'done' || status === 'skipped'}
       kept={drafts.get(step.id)}
-      onDraft={(draft) => {
-        if (draft) drafts.set(step.id, draft)
-        else drafts.delete(step.id)
-      }}
+      onDraft={(typed) => drafts.set(step.id, typed)}
       onSave={(next, on) => void edits.saveStep(step, next, on, `Changed: ${name}`).then(done)}
       onRemove={(on) =>
         void edits

@@ -4,9 +4,9 @@ import type { Bottle } from '@/core/model/bottle'
 import type { Build, BuildAct, BuildStep, Part } from '@/core/model/build'
 import type { StoredMix } from '@/core/model/mix'
 import { ACTS } from '@/core/model/vocabulary'
+import type { TypedOver } from '../shared/useTypedOver'
 import { ACT_GROUPS } from './acts'
-import { StepEditor } from './StepEditor'
-import type { StepDraft } from './stepDraft'
+import { StepEditor, type StepTyped } from './StepEditor'
 
 afterEach(cleanup)
 
@@ -56,7 +56,7 @@ const MIX: StoredMix = {
   volumeMl: 5,
 }
 
-function editor(step: BuildStep, done = false, kept?: StepDraft) {
+function editor(step: BuildStep, done = false, kept?: TypedOver<StepTyped>) {
   const onDraft = jest.fn()
   const onSave = jest.fn()
   const onRemove = jest.fn()
@@ -240,12 +240,25 @@ describe('the editor of a step', () => {
     const { onDraft, type } = editor(CLEAR)
     type('Coats', 'wet')
     const draft = onDraft.mock.lastCall?.[0]
-    expect(draft).toMatchObject({ fields: { coats: 'wet' }, parts: ['hull'] })
+    expect(draft).toEqual({ typed: { coats: 'wet' }, over: { coats: 'mist, light' } })
     type('Coats', 'mist, light')
-    expect(onDraft).toHaveBeenLastCalledWith(null)
+    expect(onDraft).toHaveBeenLastCalledWith({ typed: {}, over: {} })
     cleanup()
     editor(CLEAR, false, draft)
     expect((screen.getByLabelText('Coats') as HTMLInputElement).value).toBe('wet')
+  })
+
+  it('keeps what is typed when another tab saves the step, follows it elsewhere, and tells a clash', () => {
+    const kept = { typed: { coats: 'wet' }, over: { coats: 'mist, light' } }
+    const there: BuildStep = { ...CLEAR, sheen: 'satin', coats: ['light'] }
+    const { onSave, apply } = editor(there, false, kept)
+    expect(screen.getByRole('alert').textContent).toContain('Coats there: light')
+    apply()
+    expect(onSave).toHaveBeenCalledWith({ ...there, coats: ['wet'] }, 'every')
+    fireEvent.click(screen.getByRole('button', { name: 'Take that' }))
+    expect(screen.queryByRole('alert')).toBeNull()
+    apply()
+    expect(onSave).toHaveBeenLastCalledWith(there, 'every')
   })
 })
 

@@ -4,49 +4,55 @@ import { ArrowDown, ArrowUp } from 'lucide-react'
 import Link from 'next/link'
 import { useRef, useState } from 'react'
 import { zonesOf } from '@/core/builds'
-import { substrateRow } from '@/core/knowledge'
+import { stepFields } from '@/core/formats/stepFields'
+import { actRow, substrateRow } from '@/core/knowledge'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, BuildAct, BuildStep, Part } from '@/core/model/build'
 import type { EditScope } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
 import type { StoredMix } from '@/core/model/mix'
-import { sameValue } from '@/core/model/sameValue'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
+import { Elsewhere } from '../shared/Elsewhere'
 import { focusFirstError } from '../shared/forms'
 import { PartChecks } from '../shared/PartChecks'
 import { panelHref } from '../shared/panelHref'
-import { stepName } from '../shared/words'
+import { type TypedOver, useTypedOver } from '../shared/useTypedOver'
+import { capital, plain, stepName } from '../shared/words'
 import { ActFields, type FieldOf, takenFor } from './ActFields'
 import { StepPlaces } from './StepPlaces'
-import { draftOf, readStep, type StepDraft, type StepFields } from './stepDraft'
+import { draftOf, readStep, type StepFields } from './stepDraft'
+
+/** What is typed into a step by its fields, and the parts that it is for, a line each. */
+export type StepTyped = StepFields
+const PARTS = '(parts)'
 
 type Edited = {
   step: BuildStep
   /** What is done is shown, not changed. */
   done: boolean
   /** What was typed before and isn't applied yet. */
-  kept?: StepDraft | undefined
-  /** Hears what is typed; null: as the step is. */
-  onDraft?: (draft: StepDraft | null) => void
+  kept?: TypedOver<StepTyped> | undefined
+  /** Hears what is typed. */
+  onDraft?: (typed: TypedOver<StepTyped>) => void
   onSave: (step: BuildStep, on: EditScope) => void
 }
 
 /** A step as it is being typed, and its reading. */
-function useStepDraft({ step, done, kept, onDraft = () => undefined, onSave }: Edited) {
-  const asItIs = (): StepDraft => ({ fields: draftOf(step), parts: step.parts })
-  const [draft, setDraft] = useState(() => kept ?? asItIs())
+function useStepDraft({ step, done, kept, onDraft, onSave }: Edited) {
+  const { draft, put, isChanged, elsewhere, take, reset } = useTypedOver<StepTyped>(
+    { ...draftOf(step), [PARTS]: step.parts.join('\n') },
+    kept,
+    onDraft,
+  )
+  const { [PARTS]: chosen = '', ...fields } = draft
+  const parts = chosen.split('\n').filter(Boolean)
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
-  const put = (next: StepDraft) => {
-    setDraft(next)
-    onDraft(sameValue(next, asItIs()) ? null : next)
-  }
-  const set = (fields: StepFields) => put({ ...draft, fields: { ...draft.fields, ...fields } })
   const field: FieldOf = (name) => ({
-    value: draft.fields[name] ?? '',
+    value: fields[name] ?? '',
     onChange: ({ target }) =>
-      set({
+      put({
         // Another family or colour is another paint than the saved mix or the bottle.
         ...(name === 'family' || name === 'colour' ? { mix: '', bottle: '' } : {}),
         [name]: target.value,
@@ -55,15 +61,15 @@ function useStepDraft({ step, done, kept, onDraft = () => undefined, onSave }: E
     disabled: done,
   })
   const save = (on: EditScope) => {
-    const read = readStep(step, draft)
+    const read = readStep(step, { fields, parts })
     setErrors(read.errors)
     if (read.step) onSave(read.step, on)
     else focusFirstError(form.current)
   }
   return {
-    ...{ ...draft, form, errors, field, set, save },
-    setParts: (parts: string[]) => put({ ...draft, parts }),
-    reset: () => put(asItIs()),
+    ...{ fields, parts, form, errors, field, save, isChanged, elsewhere, take, reset },
+    set: (typed: StepFields) => put(typed),
+    setParts: (chosen: string[]) => put({ [PARTS]: chosen.join('\n') }),
   }
 }
 
@@ -120,7 +126,7 @@ export function StepEditor({
         onClose={onClose}
       />
       {done && <p className="text-soft">This is done: it stays as it was logged.</p>}
-      {kept && !done && <NotApplied onBack={draft.reset} />}
+      {draft.isChanged && kept && !done && <NotApplied onBack={draft.reset} />}
       {isAct(step) ? (
         <ActFields
           step={step as BuildAct}
@@ -147,6 +153,11 @@ export function StepEditor({
       {isAct(step) && (
         <StepPlaces build={build} step={step as BuildAct} parts={draft.parts} field={draft.field} />
       )}
+      <Elsewhere
+        fields={draft.elsewhere}
+        say={(name) => fieldName(step, String(name))}
+        onTake={draft.take}
+      />
       {!done && (
         <StepButtons
           part={part}
@@ -157,6 +168,13 @@ export function StepEditor({
       )}
     </form>
   )
+}
+
+/** What a field of a step is called. */
+function fieldName(step: BuildStep, name: string): string {
+  if (name === PARTS) return 'On these parts'
+  const fields = isAct(step) ? stepFields(actRow(step.do, step.family)) : []
+  return fields.find(({ path }) => path === name)?.label ?? capital(plain(name))
 }
 
 /** What the step is called, and what is done with it as it is. */

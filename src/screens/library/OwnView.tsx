@@ -8,7 +8,9 @@ import { removeTechnique, removeTechniqueStep, saveTechnique } from '@/store/act
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { saveFile } from '@/ui/saveFile'
+import { Elsewhere } from '../shared/Elsewhere'
 import { focusFirstError, readForm } from '../shared/forms'
+import { useTypedOver } from '../shared/useTypedOver'
 import { stepName } from '../shared/words'
 import { AddTechnique } from './AddTechnique'
 
@@ -89,8 +91,10 @@ function Steps({ technique }: { technique: OwnTechnique }) {
 
 function NameForm({ technique, onGone }: { technique: OwnTechnique; onGone: () => void }) {
   const run = useRun()
-  const [name, setName] = useState(technique.name)
-  const [purpose, setPurpose] = useState(technique.purpose ?? '')
+  const { draft, put, elsewhere, take } = useTypedOver({
+    name: technique.name,
+    purpose: technique.purpose ?? '',
+  })
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const remove = async () => {
@@ -98,7 +102,7 @@ function NameForm({ technique, onGone }: { technique: OwnTechnique; onGone: () =
     if (removed) onGone()
   }
   const save = () => {
-    const read = readForm(ownTechniqueSchema, { ...technique, name, purpose })
+    const read = readForm(ownTechniqueSchema, { ...technique, ...draft })
     setErrors(read.ok ? {} : read.errors)
     if (read.ok) void run(saveTechnique, read.value, `Changed: ${read.value.name}`)
     else focusFirstError(form.current)
@@ -115,15 +119,20 @@ function NameForm({ technique, onGone }: { technique: OwnTechnique; onGone: () =
     >
       <TextField
         label="Name"
-        value={name}
+        value={draft.name}
         error={errors.name}
-        onChange={(event) => setName(event.target.value)}
+        onChange={(event) => put({ name: event.target.value })}
       />
       <TextField
         label="What it is for"
-        value={purpose}
+        value={draft.purpose}
         error={errors.purpose}
-        onChange={(event) => setPurpose(event.target.value)}
+        onChange={(event) => put({ purpose: event.target.value })}
+      />
+      <Elsewhere
+        fields={elsewhere}
+        say={(field) => (field === 'name' ? 'Name' : 'What it is for')}
+        onTake={take}
       />
       <div className="flex flex-wrap gap-2">
         <Button type="submit">Apply</Button>

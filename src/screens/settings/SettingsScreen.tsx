@@ -2,6 +2,8 @@
 import { ToggleGroup } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
 import { climateReadingSchema } from '@/core/model/bench'
+import { sameValue } from '@/core/model/sameValue'
+import type { Sessions } from '@/core/model/sessions'
 import { useProject, useRun } from '@/state/hooks'
 import { noteClimate, setSessions } from '@/store/actions/bench'
 import { newId } from '@/store/newId'
@@ -103,34 +105,63 @@ function RoomSection() {
 }
 
 function SessionsSection() {
-  const project = useProject()
-  const run = useRun()
-  const draft = useSessionsDraft(project.sessions ?? null)
-  const form = useRef<HTMLFormElement>(null)
-  const save = () => {
-    const sessions = draft.read()
-    if (!sessions) return focusFirstError(form.current)
-    void run(setSessions, sessions, 'Changed when you are at the bench')
+  const { sessions: now = null } = useProject()
+  /** The times that the form began with, and those it saved last: any others are another tab’s. */
+  const [first, setFirst] = useState(now)
+  const [saved, setSaved] = useState(now)
+  const [begun, setBegun] = useState(0)
+  const takeThose = () => {
+    setFirst(now)
+    setBegun(begun + 1)
   }
   return (
     <section aria-labelledby="sessions">
       <h2 id="sessions" className="font-display text-2xl font-semibold">
         When you are at the bench
       </h2>
-      <form
-        ref={form}
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault()
-          save()
-        }}
-      >
-        <SessionsFields draft={draft} />
-        <Button type="submit" look="act" className="mt-3">
-          Save these times
-        </Button>
-      </form>
+      {!sameValue(now, first) && !sameValue(now, saved) && (
+        <p role="alert" className="mb-2 border-l-4 border-risk pl-3">
+          These times were changed elsewhere since. Saving writes yours over them.{' '}
+          <button type="button" className="min-h-8 text-act underline" onClick={takeThose}>
+            Take those
+          </button>
+        </p>
+      )}
+      <SessionsForm key={begun} before={now} onSave={setSaved} />
     </section>
+  )
+}
+
+function SessionsForm({
+  before,
+  onSave,
+}: {
+  before: Sessions | null
+  onSave: (sessions: Sessions) => void
+}) {
+  const run = useRun()
+  const draft = useSessionsDraft(before)
+  const form = useRef<HTMLFormElement>(null)
+  const save = () => {
+    const sessions = draft.read()
+    if (!sessions) return focusFirstError(form.current)
+    onSave(sessions)
+    void run(setSessions, sessions, 'Changed when you are at the bench')
+  }
+  return (
+    <form
+      ref={form}
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        save()
+      }}
+    >
+      <SessionsFields draft={draft} />
+      <Button type="submit" look="act" className="mt-3">
+        Save these times
+      </Button>
+    </form>
   )
 }
 

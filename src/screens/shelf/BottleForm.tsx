@@ -7,7 +7,9 @@ import type { PouredIn } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { ColourInput } from '../shared/ColourInput'
+import { Elsewhere } from '../shared/Elsewhere'
 import { focusFirstError } from '../shared/forms'
+import { useTypedOver } from '../shared/useTypedOver'
 import { familyName, plain } from '../shared/words'
 import { BottleUses } from './BottleUses'
 import { type BottleDraft, draftOf, readBottle, SHEET_POINTS, STRENGTHS } from './bottleDraft'
@@ -36,10 +38,7 @@ export function BottleForm({
   onAlike: (() => void) | null
   onClose: () => void
 }) {
-  /** What was typed; the rest follows the bottle, which may be poured into meanwhile. */
-  const [typed, setTyped] = useState<Partial<BottleDraft>>({})
-  const draft: BottleDraft = { ...draftOf(bottle), ...typed }
-  const put = (fields: Partial<BottleDraft>) => setTyped({ ...typed, ...fields })
+  const { draft, put, elsewhere, take } = useTypedOver<BottleDraft>(draftOf(bottle))
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const field = (name: keyof BottleDraft) => ({
@@ -75,6 +74,7 @@ export function BottleForm({
           }
         />
         <OriginFields field={field} bottle={bottle} />
+        <Elsewhere fields={elsewhere} say={plain} onTake={take} />
         <div className="mt-4 flex flex-wrap gap-2">
           <Button type="submit" look="act">
             {bottle.id === '' ? 'Add to the shelf' : 'Save the bottle'}

@@ -8,7 +8,7 @@ import type { StoredMix } from '@/core/model/mix'
 import { exportProject } from '../documents'
 import { BUILD, NOW, rowsOf, storedActs, storedProject, testStore } from '../tests/stores'
 import { redo, undo } from '../undo'
-import { correctAct, logAct } from './acts'
+import { correctAct, logAct, note } from './acts'
 import { addBuild, editBuild, orderBuilds, removeBuild, takeOverBuild } from './builds'
 import { forgetChanges, importProject, loadDemo, shouldLoadDemo, wipe } from './documents'
 import { addBottle, changeBottles, keepMix, pourInto } from './shelf'
@@ -190,6 +190,25 @@ describe('undo and redo', () => {
     const edit = editOfPart('gone', () => ({ do: 'set', fields: { name: 'Punt' } }))
     expect(await editBuild(store, 'b', edit, 'Changed')).toMatchObject({ ok: false })
     expect((await storedProject(store)).builds?.[0]?.name).toBe('Skiff')
+  })
+
+  it('take back what this tab did, whatever another did since elsewhere', async () => {
+    const other = testStore('actions', 'other')
+    await note(store, 'mine', { build: 'b' }, 'Noted here')
+    await note(other, 'theirs', { build: 'b' }, 'Noted there')
+    expect(await undo(store)).toMatchObject({ label: 'Undone: Noted here' })
+    expect(await undo(other)).toMatchObject({ label: 'Undone: Noted there' })
+    expect(await redo(store)).toMatchObject({ label: 'Redone: Noted here' })
+    other.db.close()
+  })
+
+  it('leave an act of this tab that another tab went on from', async () => {
+    const other = testStore('actions', 'other')
+    await logAct(store, REF, { kind: 'coat-done' }, { coat: 1 }, 'Coat 1')
+    await logAct(other, REF, { kind: 'coat-done' }, { coat: 2 }, 'Coat 2')
+    expect(await undo(store)).toMatchObject({ label: 'Undone: Coat 2 (of another tab)' })
+    expect(await undo(store)).toMatchObject({ label: 'Undone: Coat 1' })
+    other.db.close()
   })
 
   it('say whose it is', async () => {
