@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { basename } from 'node:path'
 import { meshAnswer } from '../src/core/formats/zonesFile'
-import { MESH_UNITS, type MeshSize } from '../src/core/mesh/measure'
+import { MESH_UNITS, type MeshSize } from '../src/core/mesh/size'
 import { MeshError } from '../src/core/mesh/triangles'
 import type { Parsed, Problem } from '../src/core/model/input'
 import { zoneMesh } from '../src/core/shape/meshFacts'

@@ -73,7 +73,7 @@ async function screensThatFail(page: Page): Promise<string[]> {
     try {
       await own.or(alert).first().waitFor({ timeout: PATIENCE })
       await page.waitForTimeout(300)
-      if (await alert.count()) wrong.push(`${at}: ${await page.getByRole("alert").textContent()}`)
+      if (await alert.count()) wrong.push(`${at}: ${await page.getByRole('alert').textContent()}`)
     } catch {
       wrong.push(`${at}: nothing came`)
     }

@@ -1,5 +1,5 @@
 import { proposedZones } from '../../src/core/builds/proposedZones'
-import type { MeshSize } from '../../src/core/mesh/measure'
+import type { MeshSize } from '../../src/core/mesh/size'
 import type { Build, Part } from '../../src/core/model/build'
 import type { Mesh } from '../../src/core/model/mesh'
 import type { Zone } from '../../src/core/model/zone'

@@ -1,1 +1,2 @@
-export { MESH_UNITS, type MeshMeasure, type MeshSize, type MeshUnit, measureMesh } from './measure'
+export { type MeshMeasure, measureMesh } from './measure'
+export { MESH_UNITS, type MeshSize, type MeshUnit } from './size'

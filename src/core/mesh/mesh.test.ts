@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { type MeshSize, measureMesh } from './measure'
+import { measureMesh } from './measure'
+import type { MeshSize } from './size'
 import { binaryStl, cube, obj, type Solid, sheet, sphere, textStl, torus } from './tests/meshes'
 import { MeshError } from './triangles'
 

@@ -1,4 +1,5 @@
-import { type MeshSize, readMesh } from '../mesh/measure'
+import { readMesh } from '../mesh/measure'
+import type { MeshSize } from '../mesh/size'
 import { coarser } from './coarser'
 import { NAMES, STEEP, saidOf, type ZoneSum } from './facings'
 import { floodZones } from './flood'

@@ -1,5 +1,5 @@
-import { MESH_UNITS, type MeshSize } from '../mesh/measure'
 import { weld } from '../mesh/seams'
+import { MESH_UNITS, type MeshSize } from '../mesh/size'
 import { MeshError, pointOf, type Triangles, triangleCount } from '../mesh/triangles'
 
 /** A mesh at the size of the model as it stands: x ahead, y to port, z up, mm; points in one place are one. */

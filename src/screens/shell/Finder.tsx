@@ -3,29 +3,45 @@
 import { Command } from 'cmdk'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
-import { useMemo, useState } from 'react'
-import { type Findable, searchIndex } from '@/core/search'
+import { useEffect, useMemo, useState } from 'react'
+import type { Findable } from '@/core/search'
 import { useParts, useProject } from '@/state/hooks'
 import { useReturnFocus } from '@/ui/useReturnFocus'
-import { findable } from './findable'
 import { SCREENS } from './screens'
 import { useHandbook } from './useHandbook'
 
 /** So many are shown. */
 const MOST = 9
 
-/** What is found; the index is made when the finder is opened. */
-function useFound(open: boolean, query: string): Findable[] {
+type Index = typeof import('./findable')
+
+/** What is on the screen comes first: then what finds, ms after the page came, or as soon as it is wanted. */
+const SETTLED = 2000
+
+/** What makes the index: it knows every technique and fault, and no page waits for it. */
+function useIndexing(open: boolean): Index | null {
+  const [indexing, setIndexing] = useState<Index | null>(null)
+  useEffect(() => {
+    const load = () => void import('./findable').then(setIndexing, () => {})
+    const waiting = setTimeout(load, open ? 0 : SETTLED)
+    return () => clearTimeout(waiting)
+  }, [open])
+  return indexing
+}
+
+/** What is found, null while nothing can be yet; the index is made when the finder is opened. */
+function useFound(open: boolean, query: string): Findable[] | null {
   const project = useProject()
   const parts = useParts()
   const handbook = useHandbook(open)
+  const indexing = useIndexing(open)
   const index = useMemo(
-    () => (open ? searchIndex([...findable(project, parts), ...handbook]) : null),
-    [open, project, parts, handbook],
+    () => (open && indexing ? indexing.indexOf(project, parts, handbook) : null),
+    [open, indexing, project, parts, handbook],
   )
   return useMemo(() => {
-    if (!index) return []
-    return query.trim() === '' ? FIRST : index.find(query, MOST)
+    if (query.trim() === '') return FIRST
+    return index ? index.find(query, MOST) : null
   }, [index, query])
 }
 
@@ -51,7 +67,8 @@ export function Finder({
   const router = useRouter()
   const giveBack = useReturnFocus(open)
   const [text, setText] = useState('')
-  const found = useFound(open, text)
+  const hits = useFound(open, text)
+  const found = hits ?? []
   const [chosen, setChosen] = useState('')
   // The first of what is found, until another is chosen among it.
   const at = found.find(({ id }) => id === chosen)?.id ?? found[0]?.id ?? ''
@@ -100,7 +117,9 @@ export function Finder({
                   <span className="shrink-0 pl-3 text-sm text-soft">{hit.kind}</span>
                 </Command.Item>
               ))}
-              <Command.Empty className="p-3 text-soft">Nothing found.</Command.Empty>
+              <Command.Empty className="p-3 text-soft">
+                {hits ? 'Nothing found.' : 'Looking…'}
+              </Command.Empty>
             </Command.List>
           </Command>
         </Dialog.Content>

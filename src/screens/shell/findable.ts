@@ -6,13 +6,28 @@ import type { BuildAct } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import type { Family } from '@/core/model/vocabulary'
-import { actCalled, type Findable, familyCalled } from '@/core/search'
+import {
+  actCalled,
+  type Findable,
+  familyCalled,
+  type SearchIndex,
+  searchIndex,
+} from '@/core/search'
 import { faultHref } from '../shared/faultHref'
 import { familyName } from '../shared/words'
 import { KEYS, SCREENS } from './screens'
 
 /** So many of the newest notes are sought in. */
 const MOST_NOTES = 500
+
+/** Finds everything that can be gone to. @param handbook what is found in the handbook */
+export function indexOf(
+  project: Project,
+  parts: readonly PartPlan[],
+  handbook: readonly Findable[],
+): SearchIndex {
+  return searchIndex([...findable(project, parts), ...handbook])
+}
 
 /** Everything that can be gone to, by its name and by what else it is called. */
 export function findable(project: Project, parts: readonly PartPlan[]): Findable[] {
