@@ -32,15 +32,41 @@ async function answered(page, click, done) {
   )
 }
 
-async function screens(page, times) {
-  const links = await page.$$eval('nav[aria-label="Screens"] a', (all) =>
+const PLACES = 'nav[aria-label="Places"]'
+const WITHIN = 'nav[aria-label^="In "]'
+
+function linksIn(page, nav) {
+  return page.$$eval(`${nav} a`, (all) =>
     all.map((link) => [link.textContent, link.getAttribute('href')]),
   )
-  for (const [name, href] of links) {
-    const link = `nav[aria-label="Screens"] a[href="${href}"]`
-    add(times, `${name} opened`, await answered(page, link, `${link}[aria-current="page"]`))
+}
+
+/** Every screen, place by place, as a person goes to it. */
+async function screens(page, times) {
+  const open = async (nav, name, href) => {
+    const link = `${nav} a[href="${href}"]`
+    const ms = await answered(page, link, `${link}[aria-current="page"]`)
+    add(times, `${name} opened`, ms)
     await page.waitForTimeout(1200)
   }
+  for (const [place, at] of await linksIn(page, PLACES)) {
+    await open(PLACES, place, at)
+    for (const [name, href] of await linksIn(page, WITHIN))
+      if (href !== at) await open(WITHIN, name, href)
+  }
+}
+
+/** The finder, from the last key of a word to the first thing found. */
+async function search(page, times) {
+  await page.keyboard.press('/')
+  const field = page.getByLabel('Search for')
+  await field.waitFor()
+  await page.waitForTimeout(1500)
+  const began = performance.now()
+  await field.fill('frost')
+  await page.getByRole('option', { name: /frost/i }).first().waitFor()
+  add(times, 'a search answered', performance.now() - began)
+  await page.keyboard.press('Escape')
 }
 
 /** Two notes on what the bench's card says, from the key to the words that tell of them: the first reads what the disk has. */
@@ -103,6 +129,7 @@ async function measure(browser, url, file) {
     add(times, 'the page loaded', performance.now() - began)
     await page.waitForTimeout(PLANNED)
     await notes(page, times, round)
+    await search(page, times)
     await screens(page, times)
     await page.goto(url + BUILD)
     await page.getByRole('button', { name: 'Move Matt clear' }).first().waitFor()

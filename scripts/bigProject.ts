@@ -1,3 +1,4 @@
+import type { Bottle } from '../src/core/model/bottle'
 import type { Build } from '../src/core/model/build'
 import { isAct } from '../src/core/model/isAct'
 import type { LoggedAct } from '../src/core/model/loggedAct'
@@ -5,10 +6,16 @@ import type { Project } from '../src/core/model/project'
 import { demoProject } from '../src/demo/demo'
 
 /** How large a bench is made. */
-export type Sizes = { acts: number; readings: number; builds: number; parts: number }
+export type Sizes = {
+  acts: number
+  readings: number
+  builds: number
+  parts: number
+  bottles: number
+}
 
 /** Years of work on one bench. */
-export const BIG: Sizes = { acts: 50_000, readings: 10_000, builds: 40, parts: 10 }
+export const BIG: Sizes = { acts: 50_000, readings: 10_000, builds: 40, parts: 10, bottles: 1000 }
 
 const MINUTE = 60_000
 const DAY = 24 * 60 * MINUTE
@@ -34,9 +41,19 @@ export function bigProject(now: number, sizes: Sizes = BIG): Project {
   return {
     ...demo,
     builds: [...own, ...finished],
+    shelf: shelfOf(demo.shelf ?? [], sizes.bottles),
     acts: [...all, ...acts],
     climate: [...readings(now, sizes.readings), ...(demo.climate ?? [])],
   }
+}
+
+/** The demo's bottles, and more after their pattern. */
+function shelfOf(own: readonly Bottle[], count: number): Bottle[] {
+  const more = Array.from({ length: count - own.length }, (_, i) => {
+    const pattern = own[i % own.length] as Bottle
+    return { ...pattern, id: `big-${i}`, name: `${pattern.name} ${Math.floor(i / own.length) + 2}` }
+  })
+  return [...own, ...more]
 }
 
 /** A build after the pattern of another, of so many parts; every step lies on those that took the places of its own. */

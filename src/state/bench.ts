@@ -8,14 +8,14 @@ import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
 import { type Plan, planOf } from './plan'
 import type { Readable } from './readable'
-import { type Standing, standingOf } from './standing'
+import { type PageStanding, standingOf } from './standing'
 import { wish } from './wish'
 
 /** Everything that follows from the store, in the order in which it follows: documents, parts, plan; and messages apart. */
 export type Bench = {
   store: Store
   /** How this page stands to the database. */
-  standing: Readable<Standing>
+  standing: Readable<PageStanding>
   documents: Documents
   parts: Parts
   plan: Plan

@@ -24,7 +24,7 @@ import { type Bench, benchOf } from './bench'
 import type { Told } from './messages'
 import type { Planned } from './plan'
 import { useReadable, writable } from './readable'
-import type { Standing } from './standing'
+import type { PageStanding } from './standing'
 import { PhotosContext, type ReadPhoto } from './usePhoto'
 
 /** What is on the screen comes first: then the copy of the day, ms after the bench began. */
@@ -139,10 +139,10 @@ export function usePlan(): Planned & { dismissMoved: () => void } {
   return useMemo(() => ({ ...planned, dismissMoved: plan.dismissMoved }), [planned, plan])
 }
 
-const HERE = writable<Standing>('here')
+const HERE = writable<PageStanding>('here')
 
 /** How this page stands to the database; while it is read, too. */
-export function useStanding(): Standing {
+export function useStanding(): PageStanding {
   return useReadable(useContext(BenchContext)?.standing ?? HERE)
 }
 

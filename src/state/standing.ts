@@ -5,12 +5,12 @@ import { type Readable, writable } from './readable'
  * How a page stands to the browser's database: it has it; it waits for an older page that holds on to it; a newer page has taken it over;
  * it was thrown away while the page was open.
  */
-export type Standing = 'here' | 'waiting' | 'taken-over' | 'gone'
+export type PageStanding = 'here' | 'waiting' | 'taken-over' | 'gone'
 
 /** Follows a database. One that was taken over or is gone is never opened again by this page: it would write what it no longer knows. */
-export function standingOf(db: Db): Readable<Standing> {
-  const standing = writable<Standing>('here')
-  const leave = (how: Standing) => {
+export function standingOf(db: Db): Readable<PageStanding> {
+  const standing = writable<PageStanding>('here')
+  const leave = (how: PageStanding) => {
     standing.set(how)
     db.close({ disableAutoOpen: true })
   }

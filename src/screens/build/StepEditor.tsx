@@ -113,14 +113,7 @@ export function StepEditor({
     >
       <StepHead
         step={step}
-        on={{
-          build: build.id,
-          part: part.id,
-          step: step.id,
-          zone: (step as BuildAct).zones?.find((id) =>
-            zonesOf(build, part.id).some((one) => one.id === id),
-          ),
-        }}
+        on={placeOf(build, part, step)}
         onShift={done ? undefined : onShift}
         onDuplicate={onDuplicate}
         onClose={onClose}
@@ -168,6 +161,13 @@ export function StepEditor({
       )}
     </form>
   )
+}
+
+/** Where a step is looked at on the panel: on the first of its zones that this part has. */
+function placeOf(build: Build, part: Part, step: BuildStep) {
+  const own = zonesOf(build, part.id)
+  const zone = (step as BuildAct).zones?.find((id) => own.some((one) => one.id === id))
+  return { build: build.id, part: part.id, step: step.id, zone }
 }
 
 /** What a field of a step is called. */
