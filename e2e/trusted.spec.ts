@@ -223,6 +223,42 @@ test('two tabs with one bottle open: each keeps what the other saved, a clash is
   await expect.poll(async () => (await row())?.code).toBe('HT-there')
 })
 
+test('a file keeps up with what is logged, and waits for a word when there is much less', async ({
+  page,
+}) => {
+  // Nobody can click a browser's own dialogue here: the file that is chosen lies in the browser's own folder.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showSaveFilePicker: async () =>
+        (await navigator.storage.getDirectory()).getFileHandle('mine.json', { create: true }),
+    })
+  })
+  const held = () =>
+    page.evaluate(async () => {
+      const folder = await navigator.storage.getDirectory()
+      return (await (await folder.getFileHandle('mine.json')).getFile()).text()
+    })
+  await openDemo(page)
+  await goTo(page, 'Settings')
+  await page.getByRole('button', { name: 'Choose a file' }).click()
+  const section = page.getByRole('region', { name: 'A file that keeps up' })
+  await expect(section).toContainText('mine.json was written')
+  expect(JSON.parse(await held()).builds.length).toBeGreaterThan(3)
+  await goTo(page, 'Bench')
+  await page.keyboard.press('n')
+  await page.getByLabel('Note', { exact: true }).fill('Kept outside too')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Note', { exact: true })).toHaveCount(0)
+  await expect.poll(held).toContain('Kept outside too')
+  await goTo(page, 'Settings')
+  await page.getByRole('button', { name: 'Wipe everything' }).click()
+  await page.getByRole('button', { name: 'Wipe it' }).click()
+  await expect(section.getByRole('alert')).toContainText('much less here')
+  expect(await held()).toContain('Kept outside too')
+  await section.getByRole('button', { name: 'Stop writing it' }).click()
+  await expect(section.getByRole('button', { name: 'Choose a file' })).toBeVisible()
+})
+
 test('a full disk is told, what is typed stays, and it is written once there is room', async ({
   page,
 }) => {

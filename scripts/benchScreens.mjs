@@ -85,12 +85,13 @@ async function notes(page, times, round) {
 
 /** A step dragged over others and let go where it was: ms until the sample says what it would come to. */
 async function drag(page, times) {
-  const grip = async (name) => {
-    const box = await page.getByRole('button', { name }).first().boundingBox()
+  const grips = page.getByRole('button', { name: /^Move (?!up$|down$)/ })
+  const grip = async (nth) => {
+    const box = await grips.nth(nth).boundingBox()
     return [box.x + 10, box.y + 10]
   }
-  const [x, from] = await grip('Move Matt clear')
-  const [, to] = await grip('Move Overall wash')
+  const [x, from] = await grip(0)
+  const [, to] = await grip(2)
   await page.mouse.move(x, from)
   await page.mouse.down()
   const began = performance.now()
@@ -132,7 +133,7 @@ async function measure(browser, url, file) {
     await search(page, times)
     await screens(page, times)
     await page.goto(url + BUILD)
-    await page.getByRole('button', { name: 'Move Matt clear' }).first().waitFor()
+    await page.getByRole('button', { name: /^Move (?!up$|down$)/ }).nth(2).waitFor()
     await page.waitForTimeout(PLANNED)
     await drag(page, times)
   }

@@ -25,6 +25,7 @@ import type { Told } from './messages'
 import type { Planned } from './plan'
 import { useReadable, writable } from './readable'
 import type { PageStanding } from './standing'
+import { keepBackup } from './useBackup'
 import { PhotosContext, type ReadPhoto } from './usePhoto'
 
 /** What is on the screen comes first: then the copy of the day, ms after the bench began. */
@@ -59,9 +60,11 @@ export function BenchProvider({
       const made = benchOf(browserStore())
       setBench(made)
       const stop = made.start()
+      const stopBackup = keepBackup(made.store, made.documents)
       const daily = setTimeout(() => void keepDailyHere(made.store), SETTLED)
       end = () => {
         clearTimeout(daily)
+        stopBackup()
         stop()
         made.store.db.close()
       }

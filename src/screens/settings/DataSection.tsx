@@ -15,6 +15,7 @@ import { saveBlob, saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
 import { useDropped } from '../shared/dropped'
 import { useNow } from '../shared/now'
+import { BackupFile } from './BackupFile'
 import { Copies } from './Copies'
 import { ImportPreview } from './ImportPreview'
 import { type ChosenFile, readFile } from './readFile'
@@ -72,6 +73,7 @@ export function DataSection() {
         <Button look="act" disabled={packing !== null} onClick={() => void save()}>
           {packing ?? 'Export everything'}
         </Button>
+        <HandOver />
         <FileButton
           say="Import a file"
           accept=".json,.zip,application/json"
@@ -104,10 +106,46 @@ export function DataSection() {
         </div>
       )}
       <Kept />
+      <BackupFile />
       <Copies />
       <Outcome chosen={chosen} onDone={() => setChosen({ kind: 'none' })} />
     </section>
   )
+}
+
+/** Gives everything but the pictures to another device, through whatever this one shares by; nothing where it can't. */
+function HandOver() {
+  const store = useStore()
+  const say = useSay()
+  const [kind, setKind] = useState<Shareable | null>(null)
+  useEffect(
+    () =>
+      setKind(
+        SHAREABLE.find((one) => navigator.canShare?.({ files: [fileOf(one, '{}')] })) ?? null,
+      ),
+    [],
+  )
+  if (!kind) return null
+  const share = async () => {
+    try {
+      await navigator.share({ title: 'Tectoria', files: [fileOf(kind, await handOver(store))] })
+    } catch (error) {
+      // Nobody has to choose whom to give it to.
+      if ((error as Error).name !== 'AbortError') say(`Nothing was given: ${reasonOf(error)}`)
+    }
+  }
+  return <Button onClick={() => void share()}>Give it to another device</Button>
+}
+
+/** Some browsers share no JSON, but any text; it is read by what is in it, whatever it is called. */
+const SHAREABLE = [
+  { name: 'tectoria.json', type: 'application/json' },
+  { name: 'tectoria.txt', type: 'text/plain' },
+] as const
+type Shareable = (typeof SHAREABLE)[number]
+
+function fileOf({ name, type }: Shareable, text: string): File {
+  return new File([text], name, { type })
 }
 
 /** What the browser said to keeping it, and how old the last file is. */

@@ -13,6 +13,7 @@ import {
   useStore,
 } from '@/state/hooks'
 import { useUpdates } from '@/state/updates'
+import { useBackup } from '@/state/useBackup'
 import { useOnline } from '@/state/useOnline'
 import { fileText } from '@/store/documents'
 import { lastExport, wantsExport } from '@/store/exportedAt'
@@ -28,8 +29,10 @@ export function Notices() {
   const online = useOnline()
   const isDue = useExportDue()
   const standing = useStanding()
+  const backup = useBackup(useStore())
+  const backupWaits = backup !== null && backup.waits !== 'no'
   if (standing === 'gone' || standing === 'taken-over') return <Closed gone={standing === 'gone'} />
-  if (damaged === 0 && !failure && state === 'none' && online && !isDue) return null
+  if (damaged === 0 && !failure && state === 'none' && online && !isDue && !backupWaits) return null
   return (
     <div data-screen-only className="border-b border-rule bg-raised px-4 py-1.5 lg:px-6">
       {damaged > 0 && (
@@ -46,6 +49,14 @@ export function Notices() {
           Much has been logged since your last file.{' '}
           <Link href="/settings#data" className="text-act underline">
             Export everything
+          </Link>
+        </p>
+      )}
+      {backupWaits && (
+        <p role="status">
+          {backup.name} is not written any more until you look at it.{' '}
+          <Link href="/settings#backup" className="text-act underline">
+            Look at it
           </Link>
         </p>
       )}

@@ -1,0 +1,48 @@
+import { liveQuery } from 'dexie'
+import { useEffect, useState } from 'react'
+import { type BackupState, backupHere, keepBackupHere } from '@/store/actions/backup'
+import type { Store } from '@/store/store'
+import type { Documents } from './documents'
+
+/** Acts that follow one another are written into the backup file together: so long after the last, ms, and no later than that. */
+const PAUSE = 10_000
+const LATEST = 60_000
+
+/** Writes the backup file after what is written into the documents. @returns ends it */
+export function keepBackup(store: Store, documents: Documents): () => void {
+  let waiting: ReturnType<typeof setTimeout> | null = null
+  let since = 0
+  const write = () => {
+    waiting = null
+    void keepBackupHere(store).catch(() => {})
+  }
+  const end = documents.onWrites((writes) => {
+    // Everything was read anew: nothing was written.
+    if (writes === null) return
+    if (waiting) clearTimeout(waiting)
+    else since = Date.now()
+    waiting = setTimeout(write, Math.max(0, Math.min(PAUSE, since + LATEST - Date.now())))
+  })
+  // Who closes the page is done for today.
+  const hide = () => {
+    if (document.visibilityState !== 'hidden' || !waiting) return
+    clearTimeout(waiting)
+    write()
+  }
+  document.addEventListener('visibilitychange', hide)
+  return () => {
+    end()
+    if (waiting) clearTimeout(waiting)
+    document.removeEventListener('visibilitychange', hide)
+  }
+}
+
+/** How the backup file stands; null: there is none. */
+export function useBackup(store: Store): BackupState | null {
+  const [state, setState] = useState<BackupState | null>(null)
+  useEffect(() => {
+    const reading = liveQuery(() => backupHere(store)).subscribe(setState, () => setState(null))
+    return () => reading.unsubscribe()
+  }, [store])
+  return state
+}
