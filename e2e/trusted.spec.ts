@@ -89,7 +89,7 @@ test('planned at the desk, logged on the phone: both come together, and clashes 
   await goTo(desk, 'Settings')
   await desk.getByLabel('Import a file').setInputFiles(second)
   await expect(
-    desk.getByText('Changed both here and there: builds[corriebreck-1100].name'),
+    desk.getByRole('listitem').filter({ hasText: 'Corriebreck, logged in the file' }),
   ).toBeVisible()
   await desk.getByRole('radio', { name: 'Take it from the file' }).click()
   await desk.getByRole('button', { name: 'Bring both together' }).click()

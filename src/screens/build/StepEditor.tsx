@@ -18,7 +18,7 @@ import { focusFirstError } from '../shared/forms'
 import { PartChecks } from '../shared/PartChecks'
 import { panelHref } from '../shared/panelHref'
 import { type TypedOver, useTypedOver } from '../shared/useTypedOver'
-import { capital, plain, stepName } from '../shared/words'
+import { plain, spaced, stepName } from '../shared/words'
 import { ActFields, type FieldOf, takenFor } from './ActFields'
 import { StepPlaces } from './StepPlaces'
 import { draftOf, readStep, type StepFields } from './stepDraft'
@@ -174,7 +174,7 @@ function placeOf(build: Build, part: Part, step: BuildStep) {
 function fieldName(step: BuildStep, name: string): string {
   if (name === PARTS) return 'On these parts'
   const fields = isAct(step) ? stepFields(actRow(step.do, step.family)) : []
-  return fields.find(({ path }) => path === name)?.label ?? capital(plain(name))
+  return fields.find(({ path }) => path === name)?.label ?? plain(spaced(name))
 }
 
 /** What the step is called, and what is done with it as it is. */

@@ -105,10 +105,10 @@ export function DataSection() {
           </div>
         </div>
       )}
+      <Outcome chosen={chosen} onDone={() => setChosen({ kind: 'none' })} />
       <Kept />
       <BackupFile />
       <Copies />
-      <Outcome chosen={chosen} onDone={() => setChosen({ kind: 'none' })} />
     </section>
   )
 }

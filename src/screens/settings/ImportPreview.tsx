@@ -6,6 +6,7 @@ import { mergeProject } from '@/store/actions/merge'
 import { baseOf } from '@/store/handed'
 import { Button } from '@/ui/Button'
 import { Views } from '@/ui/Views'
+import { clashWords } from './clashWords'
 import type { ChosenFile } from './readFile'
 
 type Preview = Extract<ChosenFile, { kind: 'preview' }>
@@ -71,9 +72,10 @@ export function ImportPreview({ chosen, onDone }: { chosen: Preview; onDone: () 
       {clashes && clashes.length > 0 && (
         <div className="mt-3">
           <p>
-            Changed both here and there: {listed(clashes.map(({ path }) => path))}. Brought
-            together, everything else is as whoever changed it left it.
+            Changed both here and there. Brought together, everything else is as whoever changed it
+            left it.
           </p>
+          <Clashes clashes={clashes} />
           <div className="mt-2">
             <Views label="Where both changed it" view={wins} views={SIDES} onView={setWins} />
           </div>
@@ -95,6 +97,25 @@ export function ImportPreview({ chosen, onDone }: { chosen: Preview; onDone: () 
         <Button onClick={onDone}>Cancel</Button>
       </div>
     </div>
+  )
+}
+
+/** What both sides changed: the thing, and what it is on either. */
+function Clashes({ clashes }: { clashes: readonly RowClash[] }) {
+  const project = useProject()
+  const more = clashes.length - TOLD
+  return (
+    <ul className="mt-1 max-w-xl">
+      {clashes.slice(0, TOLD).map((clash) => {
+        const { of, mine, theirs } = clashWords(clash, project)
+        return (
+          <li key={clash.path} className="border-t border-rule py-1 [overflow-wrap:anywhere]">
+            {of}: <b>{mine}</b> here, <b>{theirs}</b> in the file
+          </li>
+        )
+      })}
+      {more > 0 && <li className="border-t border-rule py-1">and {more} more</li>}
+    </ul>
   )
 }
 

@@ -14,7 +14,7 @@ export function Elsewhere<T extends object>({
   const names = Object.keys(fields) as (keyof T)[]
   if (names.length === 0) return null
   return (
-    <div role="alert" className="border-l-4 border-risk pl-3 text-sm">
+    <div role="alert" className="mt-3 border-l-4 border-risk pl-3 text-sm">
       <p>Another tab has changed this meanwhile. Saving keeps what you typed.</p>
       <ul>
         {names.map((name) => (

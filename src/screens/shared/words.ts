@@ -32,3 +32,8 @@ const AND = new Intl.ListFormat('en', { type: 'conjunction' })
 export function listed(names: readonly string[]): string {
   return AND.format(names)
 }
+
+/** The name of a field as words: "areaCm2" as "area cm2". */
+export function spaced(field: string): string {
+  return field.replaceAll(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
+}

@@ -10,7 +10,7 @@ import { ColourInput } from '../shared/ColourInput'
 import { Elsewhere } from '../shared/Elsewhere'
 import { focusFirstError } from '../shared/forms'
 import { useTypedOver } from '../shared/useTypedOver'
-import { familyName, plain } from '../shared/words'
+import { familyName, plain, spaced } from '../shared/words'
 import { BottleUses } from './BottleUses'
 import { type BottleDraft, draftOf, readBottle, SHEET_POINTS, STRENGTHS } from './bottleDraft'
 import { DropCounter } from './DropCounter'
@@ -74,7 +74,7 @@ export function BottleForm({
           }
         />
         <OriginFields field={field} bottle={bottle} />
-        <Elsewhere fields={elsewhere} say={plain} onTake={take} />
+        <Elsewhere fields={elsewhere} say={(name) => plain(spaced(name))} onTake={take} />
         <div className="mt-4 flex flex-wrap gap-2">
           <Button type="submit" look="act">
             {bottle.id === '' ? 'Add to the shelf' : 'Save the bottle'}
