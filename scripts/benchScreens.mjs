@@ -133,7 +133,10 @@ async function measure(browser, url, file) {
     await search(page, times)
     await screens(page, times)
     await page.goto(url + BUILD)
-    await page.getByRole('button', { name: /^Move (?!up$|down$)/ }).nth(2).waitFor()
+    await page
+      .getByRole('button', { name: /^Move (?!up$|down$)/ })
+      .nth(2)
+      .waitFor()
     await page.waitForTimeout(PLANNED)
     await drag(page, times)
   }

@@ -1,6 +1,7 @@
 // What a change costs on a bench with years of work behind it, against the demo's: the worker's and the page's share of it, without
 // the browser (`npm run bench:screens` has the rest). With --write FILE the large bench is written there instead.
 import { writeFileSync } from 'node:fs'
+import { readProject } from '../src/core/formats/projectFile'
 import type { Project } from '../src/core/model/project'
 import { applyRows, type RowWrite } from '../src/core/model/projectRows'
 import { stockStateOf } from '../src/core/stock/stockState'
@@ -16,7 +17,10 @@ const REF = { build: BUILD, part: 'hull-port' }
 
 const write = process.argv.indexOf('--write')
 if (write > 0) {
-  writeFileSync(process.argv[write + 1] as string, JSON.stringify(bigProject(NOW)))
+  const large = bigProject(NOW)
+  const read = readProject(structuredClone(large))
+  if (!read.ok) throw new Error(`Not a project: ${JSON.stringify(read.problems.slice(0, 3))}`)
+  writeFileSync(process.argv[write + 1] as string, JSON.stringify(large))
   process.exit(0)
 }
 

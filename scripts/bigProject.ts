@@ -70,7 +70,24 @@ function finishedBuild(pattern: Build, number: number, count: number): Build {
       )
       .map(({ id }) => id),
   }))
-  return { ...pattern, id: `big-${number}`, name: `${pattern.name}, ${number + 2}`, parts, steps }
+  const firstOf = (id: string) => parts[pattern.parts.findIndex((part) => part.id === id)]?.id ?? id
+  const { steps: _, parts: __, ...rest } = pattern
+  return {
+    ...(onParts(rest, firstOf) as Omit<Build, 'steps' | 'parts'>),
+    ...{ id: `big-${number}`, name: `${pattern.name}, ${number + 2}`, parts, steps },
+  }
+}
+
+/** What is said of a part is said of the one that took its place. */
+function onParts(value: unknown, nameOf: (part: string) => string): unknown {
+  if (Array.isArray(value)) return value.map((one) => onParts(one, nameOf))
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(
+    Object.entries(value).map(([key, inner]) => [
+      key,
+      key === 'part' && typeof inner === 'string' ? nameOf(inner) : onParts(inner, nameOf),
+    ]),
+  )
 }
 
 /** Everything of a build done, one step after the other, each within a day. */

@@ -1,4 +1,5 @@
-// Builds the application, then the service worker that keeps this build: `npm run build`, the demo and verify.
+// Builds the application, the service worker that keeps this build, and the command line: `npm run build`, the demo and verify.
+// What runs afterwards needs no bundler any more.
 import { spawnSync } from 'node:child_process'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -6,7 +7,13 @@ import { fileURLToPath } from 'node:url'
 const root = fileURLToPath(new URL('..', import.meta.url))
 const next = join(root, 'node_modules', 'next', 'dist', 'bin', 'next')
 
-for (const args of [[next, 'build'], [join(root, 'scripts', 'serviceWorker.mjs')]]) {
+const script = (name, ...args) => [join(root, 'scripts', name), ...args]
+
+for (const args of [
+  [next, 'build'],
+  script('serviceWorker.mjs'),
+  script('run.mjs', 'cli/tectoria.ts', '--bundle'),
+]) {
   const { status } = spawnSync(process.execPath, args, {
     cwd: root,
     stdio: 'inherit',

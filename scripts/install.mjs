@@ -20,6 +20,9 @@ export function ensurePackages() {
   if (isInstalled()) return true
   console.log('Installing packages…')
   const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm'
-  const done = spawnSync(npm, ['ci', '--no-audit', '--no-fund'], { cwd: root, stdio: 'inherit' })
+  const done = spawnSync(npm, ['ci', '--include=dev', '--no-audit', '--no-fund'], {
+    cwd: root,
+    stdio: 'inherit',
+  })
   return done.status === 0
 }

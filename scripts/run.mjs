@@ -1,4 +1,4 @@
-// Runs a TypeScript file of the project: bundles it once, and again when a source is newer than the bundle.
+// Runs a TypeScript file of the project: bundles it once, and again when a source is newer than the bundle; `--bundle` does that alone.
 import { mkdirSync, readdirSync, renameSync, statSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
@@ -6,7 +6,7 @@ import { fileURLToPath, pathToFileURL } from 'node:url'
 const root = dirname(dirname(fileURLToPath(import.meta.url)))
 const [entry, ...args] = process.argv.slice(2)
 if (!entry) {
-  console.error('Usage: node scripts/run.mjs FILE.ts [ARGUMENTS]')
+  console.error('Usage: node scripts/run.mjs FILE.ts [--bundle | ARGUMENTS]')
   process.exit(1)
 }
 const bundle = join(root, '.cache', `${entry.replaceAll(/[^a-z0-9]+/gi, '-')}.mjs`)
@@ -54,5 +54,7 @@ if (!isFresh()) {
   })
   renameSync(fresh, bundle)
 }
-process.argv = [process.argv[0], resolve(root, entry), ...args]
-await import(pathToFileURL(bundle).href)
+if (args[0] !== '--bundle') {
+  process.argv = [process.argv[0], resolve(root, entry), ...args]
+  await import(pathToFileURL(bundle).href)
+}

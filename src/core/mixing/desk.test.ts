@@ -174,6 +174,8 @@ describe('thinning advice, handbook 4.5', () => {
     expect(at(20).share).toEqual([0.5, 0.6])
     expect(at(14).share?.[0]).toBeCloseTo(0.52, 9)
     expect(at(14).because[0]).toContain('16 % thicker')
+    expect(at(14).because[0]).toContain('2 points more')
+    expect(at(17).because[0]).toContain('a point more')
     expect(at(20).because).toEqual([])
   })
   it('hotter asks for retarder, not for more thinner', () => {

@@ -161,6 +161,19 @@ describe('whole drops', () => {
   it('nothing wanted has no good size', () => {
     expect(smallestGoodSize([{ ml: 0, dropsPerMl: 28 }])).toBeNull()
   })
+  test.each([[[2, 1]], [[5, 1]], [[0.3, 0.1]], [[7, 2, 1]]])(
+    'parts of %j: the smallest size that rounds within 2 %%, by tenths of a millilitre',
+    (parts) => {
+      const total = parts.reduce((sum, part) => sum + part, 0)
+      const of = (size: number) =>
+        parts.map((part, i) => ({ ml: (size * part) / total, dropsPerMl: 28 + 8 * i }))
+      const error = (size: number) => dropError(of(size), roundToDrops(of(size)))
+      const size = smallestGoodSize(of(total)) as number
+      expect(error(size)).toBeLessThanOrEqual(2)
+      for (let tenth = 1; tenth < Math.round(size * 10); tenth++)
+        expect(error(tenth / 10)).toBeGreaterThan(2)
+    },
+  )
 })
 
 describe('how much to mix, handbook 4.4', () => {
