@@ -259,6 +259,30 @@ test('a file keeps up with what is logged, and waits for a word when there is mu
   await expect(section.getByRole('button', { name: 'Choose a file' })).toBeVisible()
 })
 
+test.describe('away from home', () => {
+  test.use({ timezoneId: 'America/New_York' })
+
+  test('somebody is told whose clock the sessions go by, and can take them along', async ({
+    page,
+  }, info) => {
+    const file = info.outputPath('home.json')
+    const pattern = [{ day: 'tue', from: '19:00', to: '22:00' }]
+    const sessions = { zone: 'Europe/Lisbon', pattern }
+    writeFileSync(file, JSON.stringify({ format: 'tectoria-project', version: 1, sessions }))
+    await openAt(page, '/settings')
+    await page.getByLabel('Import a file').setInputFiles(file)
+    await page.getByRole('button', { name: 'Import it' }).click()
+    const told = page.getByText('Your sessions go by the clock of Lisbon')
+    await expect(told).toBeVisible()
+    await page.reload()
+    await page.getByRole('link', { name: 'Change that' }).click()
+    await page.getByRole('button', { name: 'Go by the clock here' }).click()
+    await page.getByRole('button', { name: 'Save these times' }).click()
+    await expect(told).toHaveCount(0)
+    expect((await exported(page)).sessions).toMatchObject({ pattern, zone: 'America/New_York' })
+  })
+})
+
 test('a full disk is told, what is typed stays, and it is written once there is room', async ({
   page,
 }) => {

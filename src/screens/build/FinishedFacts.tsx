@@ -2,13 +2,14 @@ import { finishedCard } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { useStock } from '@/state/hooks'
 import { about, localeHere, number } from '@/ui/units'
+import { zoneHere } from '../shared/sessionZone'
 
 const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
 
 /** What a build has come to so far: hours, paint, evenings, between which days. */
 export function FinishedFacts({ build }: { build: Build }) {
   const { project, log } = useStock()
-  const zone = project.sessions?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone
+  const zone = project.sessions?.zone ?? zoneHere()
   const card = finishedCard(build, log, zone)
   if (card.acts === 0) return <p className="text-soft">Nothing of it is logged yet.</p>
   const rows = [

@@ -9,7 +9,7 @@ import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
 import { localeHere, number } from '@/ui/units'
 import { Thumb } from '../shared/picture/Thumb'
-import { zoneHere } from '../shared/WhenField'
+import { zoneHere } from '../shared/sessionZone'
 import { PaperHead } from './PaperHead'
 
 const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'full', timeZone: 'UTC' })

@@ -24,7 +24,8 @@ import { cx } from '@/ui/cx'
 import { faultHref } from '../shared/faultHref'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
-import { TimesBeforeNow, WhenField, zoneHere } from '../shared/WhenField'
+import { zoneHere } from '../shared/sessionZone'
+import { TimesBeforeNow, WhenField } from '../shared/WhenField'
 import { clockWords, dayWords } from './entry'
 
 /** What an entry is high before it was measured, px. */

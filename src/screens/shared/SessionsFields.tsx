@@ -3,6 +3,7 @@
 import { DAYS } from '@/core/model/sessions'
 import { Button } from '@/ui/Button'
 import { clampDays, type Extra, nextKey, type Row, type SessionsDraft } from './sessionsDraft'
+import { isSameZone, sayZone, zoneHere } from './sessionZone'
 
 const DAY_NAMES = {
   mon: 'Monday',
@@ -21,6 +22,7 @@ export function SessionsFields({ draft }: { draft: SessionsDraft }) {
   const { rows, setRows, away, setAway, extra, setExtra, errors } = draft
   return (
     <div className="mt-2 space-y-2">
+      <Zone draft={draft} />
       {rows.map((row, i) => (
         <WeeklySession key={row.key} row={row} at={i} draft={draft} />
       ))}
@@ -52,6 +54,20 @@ export function SessionsFields({ draft }: { draft: SessionsDraft }) {
       </div>
       <ExtraSessions draft={draft} />
     </div>
+  )
+}
+
+/** Whose clocks the times go by, where they aren't this browser's. */
+function Zone({ draft: { zone, setZone } }: { draft: SessionsDraft }) {
+  const here = zoneHere()
+  if (isSameZone(zone, here, Date.now())) return null
+  return (
+    <p className="border-l-4 border-rule pl-3">
+      These are times of <b>{sayZone(zone)}</b>; the clock here is that of {sayZone(here)}.{' '}
+      <button type="button" className="min-h-8 text-act underline" onClick={() => setZone(here)}>
+        Go by the clock here
+      </button>
+    </p>
   )
 }
 

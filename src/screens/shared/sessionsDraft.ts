@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { parse } from '@/core/model/input'
 import { type DAYS, type Sessions, sessionsSchema } from '@/core/model/sessions'
 import { numberOf, sayProblem } from './forms'
+import { zoneHere } from './sessionZone'
 
 /** A weekly session as it is typed. */
 export type Row = { key: number; day: (typeof DAYS)[number]; from: string; to: string }
@@ -74,12 +75,13 @@ export function useSessionsDraft(before: Sessions | null) {
   const [airMinutes, setAirMinutes] = useState(begin.airMinutes?.toString() ?? '')
   const [airbrushes, setAirbrushes] = useState(begin.airbrushes?.toString() ?? '')
   const [dryingPlaces, setDryingPlaces] = useState(begin.dryingPlaces?.toString() ?? '')
+  const [zone, setZone] = useState(before?.zone ?? zoneHere())
   const [errors, setErrors] = useState<Record<string, string>>({})
   const read = (): Sessions | null => {
     const kept = (begin.exceptions ?? []).filter((exception) => !exception.off)
     const parsed = parse(sessionsSchema, {
       ...begin,
-      zone: before?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone,
+      zone,
       pattern: rows.map(({ day, from, to }) => ({ day, from, to })),
       exceptions: [...kept, ...away.flatMap(daysOf).map((date) => ({ date, off: true }))],
       extra: extra.length > 0 ? extra.map(({ key, ...evening }) => evening) : undefined,
@@ -104,7 +106,21 @@ export function useSessionsDraft(before: Sessions | null) {
     dryingPlaces,
     setDryingPlaces,
   }
-  return { rows, setRows, quiet, setQuiet, ...air, away, setAway, extra, setExtra, errors, read }
+  return {
+    zone,
+    setZone,
+    rows,
+    setRows,
+    quiet,
+    setQuiet,
+    ...air,
+    away,
+    setAway,
+    extra,
+    setExtra,
+    errors,
+    read,
+  }
 }
 
 /** The times as they are being typed. */

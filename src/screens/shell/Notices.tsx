@@ -2,8 +2,7 @@
 
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { useEffect, useState } from 'react'
-import { givenProject } from '@/state/documents'
+import { useEffect, useMemo, useState } from 'react'
 import {
   useBench,
   useDamaged,
@@ -15,10 +14,10 @@ import {
 import { useUpdates } from '@/state/updates'
 import { useBackup } from '@/state/useBackup'
 import { useOnline } from '@/state/useOnline'
-import { fileText } from '@/store/documents'
 import { lastExport, wantsExport } from '@/store/exportedAt'
 import { Button } from '@/ui/Button'
-import { saveFile } from '@/ui/saveFile'
+import { isSameZone, sayZone, zoneHere } from '../shared/sessionZone'
+import { Closed } from './Closed'
 
 /** What is not as it should be with the data or the work in the background: told on every screen until it is mended. */
 export function Notices() {
@@ -32,9 +31,11 @@ export function Notices() {
   const backup = useBackup(useStore())
   const backupWaits = backup !== null && backup.waits !== 'no'
   if (standing === 'gone' || standing === 'taken-over') return <Closed gone={standing === 'gone'} />
-  if (damaged === 0 && !failure && state === 'none' && online && !isDue && !backupWaits) return null
   return (
-    <div data-screen-only className="border-b border-rule bg-raised px-4 py-1.5 lg:px-6">
+    <div
+      data-screen-only
+      className="border-b border-rule bg-raised px-4 py-1.5 empty:hidden lg:px-6"
+    >
       {damaged > 0 && (
         <p role="alert">
           {damaged === 1 ? 'One entry' : `${damaged} entries`} of your data can’t be read and{' '}
@@ -52,6 +53,7 @@ export function Notices() {
           </Link>
         </p>
       )}
+      <OtherZone />
       {backupWaits && (
         <p role="status">
           {backup.name} is not written any more until you look at it.{' '}
@@ -85,34 +87,19 @@ export function Notices() {
   )
 }
 
-/** The database is no longer this page's: nothing is written from here any more, but what it shows can be saved. */
-function Closed({ gone }: { gone: boolean }) {
-  const { documents } = useBench()
-  const save = () => {
-    const stock = documents.stock.get()
-    const name = `tectoria-${new Date().toISOString().slice(0, 10)}.json`
-    if (stock) saveFile(name, fileText(givenProject(stock), Date.now()), 'application/json')
-  }
+/** Whose clock the sessions go by, where it shows something else than the one here. */
+function OtherZone() {
+  const { sessions } = useProject()
+  const zone = sessions?.zone
+  const isOther = useMemo(() => zone && !isSameZone(zone, zoneHere(), Date.now()), [zone])
+  if (!zone || !isOther) return null
   return (
-    <div
-      role="alert"
-      data-screen-only
-      className="sticky top-0 z-30 flex flex-wrap items-center gap-x-3 gap-y-1 border-stop border-b-4 bg-raised px-4 py-2 lg:px-6"
-    >
-      <p>
-        {gone
-          ? 'Your data was taken out of this browser while this page was open. It shows what was there, and writes nothing any more.'
-          : 'A newer Tectoria in another tab has taken over your data. This page writes nothing any more.'}
-      </p>
-      {gone && (
-        <Button look="act" size="small" onClick={save}>
-          Save what it shows
-        </Button>
-      )}
-      <Button look={gone ? 'plain' : 'act'} size="small" onClick={() => location.reload()}>
-        Load it anew
-      </Button>
-    </div>
+    <p role="status">
+      Your sessions go by the clock of {sayZone(zone)}; times are shown as they are here.{' '}
+      <Link href="/settings#sessions" className="text-act underline">
+        Change that
+      </Link>
+    </p>
   )
 }
 

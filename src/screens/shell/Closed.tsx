@@ -1,0 +1,36 @@
+import { givenProject } from '@/state/documents'
+import { useBench } from '@/state/hooks'
+import { fileText } from '@/store/documents'
+import { Button } from '@/ui/Button'
+import { saveFile } from '@/ui/saveFile'
+
+/** The database is no longer this page's: nothing is written from here any more, but what it shows can be saved. */
+export function Closed({ gone }: { gone: boolean }) {
+  const { documents } = useBench()
+  const save = () => {
+    const stock = documents.stock.get()
+    const name = `tectoria-${new Date().toISOString().slice(0, 10)}.json`
+    if (stock) saveFile(name, fileText(givenProject(stock), Date.now()), 'application/json')
+  }
+  return (
+    <div
+      role="alert"
+      data-screen-only
+      className="sticky top-0 z-30 flex flex-wrap items-center gap-x-3 gap-y-1 border-stop border-b-4 bg-raised px-4 py-2 lg:px-6"
+    >
+      <p>
+        {gone
+          ? 'Your data was taken out of this browser while this page was open. It shows what was there, and writes nothing any more.'
+          : 'A newer Tectoria in another tab has taken over your data. This page writes nothing any more.'}
+      </p>
+      {gone && (
+        <Button look="act" size="small" onClick={save}>
+          Save what it shows
+        </Button>
+      )}
+      <Button look={gone ? 'plain' : 'act'} size="small" onClick={() => location.reload()}>
+        Load it anew
+      </Button>
+    </div>
+  )
+}
