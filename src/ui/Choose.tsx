@@ -1,10 +1,12 @@
 import { Check, ChevronDown } from 'lucide-react'
 import { Select } from 'radix-ui'
-import { type ReactNode, useId } from 'react'
+import { type ReactNode, useId, useState } from 'react'
 import type { Choice } from './Field'
 
 /** Stands for the empty value, which the list can't have. */
 const NONE = '-'
+/** A list that is longer is made when it is opened: the page doesn't wait for what isn't looked at. */
+const LONG = 60
 
 /** A choice that acts at once: arrow keys only look through the list, Enter or a tap chooses. */
 export function Choose({
@@ -21,12 +23,17 @@ export function Choose({
   onChoose: (value: string) => void
 }) {
   const id = useId()
+  const [open, setOpen] = useState(false)
+  const chosen = choices.find((choice) => choice.value === value)
+  const isMade = open || choices.length <= LONG
   return (
     <div className="min-w-0">
       <span id={id} className="mb-1 block text-sm font-semibold text-soft">
         {label}
       </span>
       <Select.Root
+        open={open}
+        onOpenChange={setOpen}
         value={value || NONE}
         onValueChange={(next) => onChoose(next === NONE ? '' : next)}
       >
@@ -34,7 +41,7 @@ export function Choose({
           aria-labelledby={id}
           className="control flex min-h-11 w-full items-center justify-between gap-2 px-2.5 text-left"
         >
-          <Select.Value />
+          <Select.Value>{chosen?.say}</Select.Value>
           <ChevronDown className="size-4 shrink-0" aria-hidden="true" />
         </Select.Trigger>
         <Select.Portal>
@@ -44,7 +51,7 @@ export function Choose({
             className="z-50 max-h-80 w-(--radix-select-trigger-width) overflow-y-auto bg-raised shadow-xl"
           >
             <Select.Viewport>
-              {choices.map(({ value, say }) => (
+              {(isMade ? choices : []).map(({ value, say }) => (
                 <Select.Item
                   key={value || NONE}
                   value={value || NONE}

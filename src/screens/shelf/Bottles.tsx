@@ -4,6 +4,7 @@ import { BottleFace } from '@/ui/BottleFace'
 import { cx } from '@/ui/cx'
 import { Swatch } from '@/ui/Swatch'
 import { about, bareMeasure } from '@/ui/units'
+import { useBeginning } from '@/ui/useBeginning'
 import { useNow } from '../shared/now'
 import { familyName, plain } from '../shared/words'
 import { stateWords } from './bottleState'
@@ -52,15 +53,33 @@ export function Bottles({
             ))}
           </ul>
         ) : (
-          <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-y-4">
-            {own.map((bottle) => (
-              <OnShelf key={bottle.id} bottle={bottle} onOpen={() => onOpen(bottle)} />
-            ))}
-          </ul>
+          <Board bottles={own} onOpen={onOpen} />
         )}
       </section>
     )
   })
+}
+
+/** So many bottles of a board are made at once. */
+const FIRST = 12
+
+/** Bottles side by side on their board. */
+function Board({
+  bottles,
+  onOpen,
+}: {
+  bottles: readonly Bottle[]
+  onOpen: (bottle: Bottle) => void
+}) {
+  const { shown, more } = useBeginning(bottles, FIRST)
+  return (
+    <ul className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-y-4">
+      {shown.map((bottle) => (
+        <OnShelf key={bottle.id} bottle={bottle} onOpen={() => onOpen(bottle)} />
+      ))}
+      {more}
+    </ul>
+  )
 }
 
 /** Family and role in words; a family that names its role already says it once. */
