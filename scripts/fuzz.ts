@@ -5,7 +5,8 @@ import { COMMANDS } from '../cli/commands'
 import { readContent } from '../src/core/formats/convert/content'
 import { convert, TARGETS } from '../src/core/formats/convert/convert'
 import { type Parsed, parseJson } from '../src/core/model/input'
-import { drawn, mutatedBytes, mutatedJson } from './fuzz/mutate'
+import { drawn } from './drawn.mjs'
+import { mutatedBytes, mutatedJson } from './fuzz/mutate'
 import { files, NOW, requests, smallProject } from './fuzz/seeds'
 
 const FILES = Number(process.argv[2] ?? 10_000)

@@ -3,7 +3,8 @@
 import { chromium, type Page } from '@playwright/test'
 import { SCREENS } from '../e2e/screens'
 import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
-import { drawn, mutatedJson } from './fuzz/mutate'
+import { drawn } from './drawn.mjs'
+import { mutatedJson } from './fuzz/mutate'
 import { NOW, smallProject } from './fuzz/seeds'
 import { startServer } from './server.mjs'
 

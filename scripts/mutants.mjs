@@ -12,6 +12,7 @@ import {
 } from 'node:fs'
 import { join, relative } from 'node:path'
 import { parse } from '@babel/parser'
+import { drawn } from './drawn.mjs'
 import { root } from './server.mjs'
 
 const FOLDERS = (process.argv[2] ?? 'stack,drying,mixing,bench,log').split(',')
@@ -96,11 +97,7 @@ for (const part of [
   cpSync(join(root, part), join(copy, part), { recursive: true })
 symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'))
 
-let state = SEED >>> 0
-const random = () => {
-  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-  return state / 2 ** 32
-}
+const random = drawn(SEED)
 const all = FOLDERS.flatMap((folder) => filesIn(join(copy, 'src/core', folder)).flatMap(changesOf))
 const told = { noticed: 0, unnoticed: 0 }
 for (let i = 0; i < Math.min(MUTANTS, all.length); i++) {

@@ -1,5 +1,6 @@
 // Kills the browser, and cuts its power, while acts are logged, round after round; then looks whether everything that was said to be
 // kept is there, whole. `npm run build` comes first. `npm run torture -- [ROUNDS] [SEED]`: so many kills and as many power cuts.
+import { drawn } from './drawn.mjs'
 import { startServer } from './server.mjs'
 import { launched, newProfile } from './torture/killable.mjs'
 
@@ -7,15 +8,6 @@ const ROUNDS = Number(process.argv[2] ?? 50)
 const SEED = Number(process.argv[3] ?? Date.now() % 100_000)
 /** A browser is killed after so long at the most, ms. */
 const LONGEST = 3000
-
-/** Numbers from 0 to 1, the same for the same seed. */
-function drawn(seed) {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 2 ** 32
-  }
-}
 
 /** All rows of some tables as they lie. */
 function rowsOf(page) {

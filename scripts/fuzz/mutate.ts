@@ -1,14 +1,5 @@
 // Wrong files made of right ones: a value changed somewhere in it, or bytes of it.
 
-/** Numbers from 0 to 1, the same for the same seed. */
-export function drawn(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 2 ** 32
-  }
-}
-
 function one<T>(of: readonly T[], random: () => number): T {
   return of[Math.floor(random() * of.length)] as T
 }

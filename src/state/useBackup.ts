@@ -8,7 +8,7 @@ import type { Documents } from './documents'
 const PAUSE = 10_000
 const LATEST = 60_000
 
-/** Writes the backup file after what is written into the documents. @returns ends it */
+/** Writes the backup file after the documents were read, and after what is written into them. @returns ends it */
 export function keepBackup(store: Store, documents: Documents): () => void {
   let waiting: ReturnType<typeof setTimeout> | null = null
   let since = 0
@@ -16,9 +16,8 @@ export function keepBackup(store: Store, documents: Documents): () => void {
     waiting = null
     void keepBackupHere(store).catch(() => {})
   }
-  const end = documents.onWrites((writes) => {
-    // Everything was read anew: nothing was written.
-    if (writes === null) return
+  // The first reading too: the page may have been closed before the last change was in the file.
+  const end = documents.onWrites(() => {
     if (waiting) clearTimeout(waiting)
     else since = Date.now()
     waiting = setTimeout(write, Math.max(0, Math.min(PAUSE, since + LATEST - Date.now())))
