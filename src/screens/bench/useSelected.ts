@@ -1,5 +1,5 @@
 import { useRouter, useSearchParams } from 'next/navigation'
-import { useCallback, useState } from 'react'
+import { useState } from 'react'
 import { useHotkeys } from '../shared/hotkeys'
 import type { NamedItem } from '../shared/useBenchQueue'
 
@@ -31,6 +31,5 @@ export function useSelected(queue: readonly NamedItem[]) {
       ['ArrowUp', () => step(-1)],
     ]),
   )
-  const hold = useCallback((item: NamedItem | null) => setHeld(item), [])
-  return { selected, select, step, hold }
+  return { selected, select, step, hold: setHeld }
 }

@@ -14,7 +14,8 @@ import { CoverFacts } from './CoverFacts'
 import { focusStep } from './focusStep'
 import type { ShownPart } from './judged'
 import { LastCoatFacts } from './LastCoatFacts'
-import { StepEditor, type StepTyped } from './StepEditor'
+import { StepEditor } from './StepEditor'
+import type { StepFields } from './stepDraft'
 import { stepNameIn } from './stepNameIn'
 import { toggled } from './toggled'
 import type { BuildEdits } from './useBuildEdits'
@@ -42,7 +43,7 @@ export function OpenSample({
   const [folded, setFolded] = useState(NONE)
   const narrow = useMedia(NARROW)
   /** What was typed into a step and not applied yet, by step: another row may be looked at meanwhile. */
-  const drafts = useRef(new Map<string, TypedOver<StepTyped>>())
+  const drafts = useRef(new Map<string, TypedOver<StepFields>>())
   const selected = rows.some(({ id }) => id === chosen.id) ? chosen.id : null
   const move = (id: string, before: string | null) =>
     void edits.moveStep(id, before, `Moved: ${stepNameIn(build, id)}`)
@@ -107,7 +108,7 @@ function OpenStep({
 }: StepOfPart & {
   edits: BuildEdits
   /** What was typed into steps and isn't applied yet. */
-  drafts: Map<string, TypedOver<StepTyped>>
+  drafts: Map<string, TypedOver<StepFields>>
   /** Moves it by one, later or earlier. */
   onShift: (by: 1 | -1) => void
   onRemoved: () => void

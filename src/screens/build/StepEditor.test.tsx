@@ -6,7 +6,8 @@ import type { StoredMix } from '@/core/model/mix'
 import { ACTS } from '@/core/model/vocabulary'
 import type { TypedOver } from '../shared/useTypedOver'
 import { ACT_GROUPS } from './acts'
-import { StepEditor, type StepTyped } from './StepEditor'
+import { StepEditor } from './StepEditor'
+import type { StepFields } from './stepDraft'
 
 afterEach(cleanup)
 
@@ -56,7 +57,7 @@ const MIX: StoredMix = {
   volumeMl: 5,
 }
 
-function editor(step: BuildStep, done = false, kept?: TypedOver<StepTyped>) {
+function editor(step: BuildStep, done = false, kept?: TypedOver<StepFields>) {
   const onDraft = jest.fn()
   const onSave = jest.fn()
   const onRemove = jest.fn()

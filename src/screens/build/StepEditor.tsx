@@ -23,8 +23,7 @@ import { ActFields, type FieldOf, takenFor } from './ActFields'
 import { StepPlaces } from './StepPlaces'
 import { draftOf, readStep, type StepFields } from './stepDraft'
 
-/** What is typed into a step by its fields, and the parts that it is for, a line each. */
-export type StepTyped = StepFields
+/** The parts that a step is for stand among its fields, a line each. */
 const PARTS = '(parts)'
 
 type Edited = {
@@ -32,15 +31,15 @@ type Edited = {
   /** What is done is shown, not changed. */
   done: boolean
   /** What was typed before and isn't applied yet. */
-  kept?: TypedOver<StepTyped> | undefined
+  kept?: TypedOver<StepFields> | undefined
   /** Hears what is typed. */
-  onDraft?: (typed: TypedOver<StepTyped>) => void
+  onDraft?: (typed: TypedOver<StepFields>) => void
   onSave: (step: BuildStep, on: EditScope) => void
 }
 
 /** A step as it is being typed, and its reading. */
 function useStepDraft({ step, done, kept, onDraft, onSave }: Edited) {
-  const { draft, put, isChanged, elsewhere, take, reset } = useTypedOver<StepTyped>(
+  const { draft, put, isChanged, elsewhere, take, reset } = useTypedOver<StepFields>(
     { ...draftOf(step), [PARTS]: step.parts.join('\n') },
     kept,
     onDraft,
@@ -68,7 +67,7 @@ function useStepDraft({ step, done, kept, onDraft, onSave }: Edited) {
   }
   return {
     ...{ fields, parts, form, errors, field, save, isChanged, elsewhere, take, reset },
-    set: (typed: StepFields) => put(typed),
+    set: put,
     setParts: (chosen: string[]) => put({ [PARTS]: chosen.join('\n') }),
   }
 }

@@ -3,7 +3,6 @@ import { TextField } from '@/ui/Field'
 import { clockTime } from '@/ui/time'
 import { zoneHere } from './sessionZone'
 
-/** The zone that times are told in here. */
 /** When it was, as people say it: "yesterday evening", "an hour ago", "18:30". What it is taken for is shown. */
 export function WhenField({
   label,

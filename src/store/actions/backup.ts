@@ -7,7 +7,6 @@ import {
   endBackup,
   writeBackup,
 } from '../backup/backupFile'
-import { exportProject } from '../documents'
 import type { Store } from '../store'
 
 export type { BackupState }
@@ -27,6 +26,10 @@ type Handle = FileSystemFileHandle & {
   queryPermission?: (wanted: { mode: 'readwrite' }) => Promise<PermissionState>
 }
 
+function blobOf(text: string): Blob {
+  return new Blob([text], { type: 'application/json' })
+}
+
 function targetOf(handle: Handle): BackupTarget {
   return {
     name: handle.name,
@@ -35,16 +38,14 @@ function targetOf(handle: Handle): BackupTarget {
       return answer === undefined || answer === 'granted'
     },
     write: async (text) => {
-      await fileSave(new Blob([text], { type: 'application/json' }), OPTIONS, handle, true)
+      await fileSave(blobOf(text), OPTIONS, handle, true)
     },
   }
 }
 
 /** Asks for a file, and keeps it up to date from now on. @throws DOMException AbortError where none was chosen */
-export async function beginBackupHere(store: Store): Promise<BackupState | null> {
-  const text = await exportProject(store)
-  const handle = await fileSave(new Blob([text], { type: 'application/json' }), OPTIONS)
-  return handle && beginBackup(store, handle, targetOf)
+export function beginBackupHere(store: Store): Promise<BackupState | null> {
+  return beginBackup(store, (text) => fileSave(blobOf(text), OPTIONS), targetOf)
 }
 
 /** Writes the backup file now, as the person asks for it. */

@@ -25,7 +25,11 @@ async function begun(): Promise<ReturnType<typeof files> & { store: Store }> {
   const store = testStore(`backup ${++n}`)
   const all = files()
   await addBuild(store, BUILD)
-  await beginBackup(store, 'mine.json', all.of)
+  const choose = async (text: string) => {
+    await all.of('mine.json').write(text)
+    return 'mine.json'
+  }
+  await beginBackup(store, choose, all.of)
   return { store, ...all }
 }
 

@@ -33,16 +33,31 @@ export async function backupOf<T>({ db }: Store): Promise<Stored<T> | null> {
   return (row?.value as Stored<T> | undefined) ?? null
 }
 
-/** From now on everything is written into this file too, with what is there now as its first. */
+/**
+ * From now on everything is written into a file too, with what is there now as its first.
+ *
+ * @param choose lets a file be chosen and writes this into it; null: none was
+ */
 export async function beginBackup<T>(
   store: Store,
-  target: T,
+  choose: (text: string) => Promise<T | null>,
   of: (target: T) => BackupTarget,
-): Promise<BackupState> {
-  const { name } = of(target)
-  const state: Stored<T> = { target, name, at: null, rows: 0, waits: 'no' }
+): Promise<BackupState | null> {
+  const { text, rows, at } = await everything(store)
+  const target = await choose(text)
+  if (target === null) return null
+  const state: Stored<T> = { target, name: of(target).name, at, rows, waits: 'no' }
   await store.db.kept.put({ id: ROW, value: state })
-  return (await writeBackup(store, of, true)) ?? state
+  await rememberExport(store)
+  return state
+}
+
+/** Everything but pictures as the text of a file, how many rows it has, and of when it is. */
+async function everything(store: Store): Promise<{ text: string; rows: number; at: number }> {
+  const tables = await rawTables(store)
+  const at = store.now()
+  const rows = DATA_TABLES.reduce((sum, table) => sum + (tables[table]?.length ?? 0), 0)
+  return { text: fileText(projectOf(tables), at), rows, at }
 }
 
 /** No file is written any more; the one there is stays as it is. */
@@ -70,15 +85,13 @@ export async function writeBackup<T>(
   }
   const target = of(known.target)
   if (!isAsked && !(await target.isAllowed())) return stand({ waits: 'leave' })
-  const tables = await rawTables(store)
-  const rows = DATA_TABLES.reduce((sum, table) => sum + (tables[table]?.length ?? 0), 0)
+  const { text, rows, at } = await everything(store)
   if (!isAsked && rows < known.rows * MUCH_LESS) return stand({ waits: 'word' })
-  const now = store.now()
   try {
-    await target.write(fileText(projectOf(tables), now))
+    await target.write(text)
   } catch {
     return stand({ waits: (await target.isAllowed()) ? 'failed' : 'leave' })
   }
   await rememberExport(store)
-  return stand({ at: now, rows, waits: 'no' })
+  return stand({ at, rows, waits: 'no' })
 }
