@@ -2,6 +2,9 @@ import { SCREENS } from './screens'
 import { expect, openDemo, test } from './support'
 import { wrongWords } from './words'
 
+/** Said by what makes the finder's index, and by nothing that a page waits for. */
+const HELD_BACK = 'fahrenheit psi inches ounces imperial'
+
 test('the pages say a strict content security policy', async ({ request }) => {
   for (const path of SCREENS) {
     const policy = (await request.get(path)).headers()['content-security-policy'] ?? ''
@@ -22,6 +25,21 @@ test('anything is found by its name, and the keys are listed', async ({ page }) 
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0)
+})
+
+test('what is entered before anything can be found is gone to when it can', async ({ page }) => {
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    const answer = await route.fetch()
+    const finds = (await answer.text()).includes(HELD_BACK)
+    if (finds) await new Promise((done) => setTimeout(done, 3000))
+    await route.fulfill({ response: answer })
+  })
+  await openDemo(page)
+  await page.keyboard.press('/')
+  await page.keyboard.type('corrie sills')
+  await expect(page.getByText('Looking…')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Corriebreck 1100' })).toBeVisible()
 })
 
 test.describe('what no screen may say', () => {

@@ -3,55 +3,16 @@
 import { Command } from 'cmdk'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { Findable } from '@/core/search'
-import { useParts, useProject } from '@/state/hooks'
 import { useReturnFocus } from '@/ui/useReturnFocus'
-import { SCREENS } from './screens'
-import { useHandbook } from './useHandbook'
+import { useFound } from './useFound'
 
-/** So many are shown. */
-const MOST = 9
-
-type Index = typeof import('./findable')
-
-/** What is on the screen comes first: then what finds, ms after the page came, or as soon as it is wanted. */
-const SETTLED = 2000
-
-/** What makes the index: it knows every technique and fault, and no page waits for it. */
-function useIndexing(open: boolean): Index | null {
-  const [indexing, setIndexing] = useState<Index | null>(null)
-  useEffect(() => {
-    const load = () => void import('./findable').then(setIndexing, () => {})
-    const waiting = setTimeout(load, open ? 0 : SETTLED)
-    return () => clearTimeout(waiting)
-  }, [open])
-  return indexing
+/** What stands in the place of what is found. */
+const NOTHING = {
+  coming: 'Looking…',
+  failed: 'What finds things couldn’t be loaded. Close this and try once more.',
 }
-
-/** What is found, null while nothing can be yet; the index is made when the finder is opened. */
-function useFound(open: boolean, query: string): Findable[] | null {
-  const project = useProject()
-  const parts = useParts()
-  const handbook = useHandbook(open)
-  const indexing = useIndexing(open)
-  const index = useMemo(
-    () => (open && indexing ? indexing.indexOf(project, parts, handbook) : null),
-    [open, indexing, project, parts, handbook],
-  )
-  return useMemo(() => {
-    if (query.trim() === '') return FIRST
-    return index ? index.find(query, MOST) : null
-  }, [index, query])
-}
-
-/** What is offered before anything is typed. */
-const FIRST: Findable[] = SCREENS.map(({ say, href }) => ({
-  id: `screen ${href}`,
-  kind: 'screen',
-  says: say,
-  to: href,
-}))
 
 /** Finds anything by its name or by what else it is called, and says what it is. */
 export function Finder({
@@ -68,8 +29,9 @@ export function Finder({
   const giveBack = useReturnFocus(open)
   const [text, setText] = useState('')
   const hits = useFound(open, text)
-  const found = hits ?? []
+  const found = typeof hits === 'object' ? hits : []
   const [chosen, setChosen] = useState('')
+  const [isEntered, setEntered] = useState(false)
   // The first of what is found, until another is chosen among it.
   const at = found.find(({ id }) => id === chosen)?.id ?? found[0]?.id ?? ''
   const go = (hit: Findable) => {
@@ -78,8 +40,21 @@ export function Finder({
     setText('')
     onClose()
   }
+  useEffect(() => {
+    // Entered before anything could be found: the first of it is meant.
+    if (!isEntered || hits === 'coming') return
+    setEntered(false)
+    if (typeof hits === 'object' && hits[0]) go(hits[0])
+  })
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        if (next) return
+        setEntered(false)
+        onClose()
+      }}
+    >
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-50 bg-black/50" />
         <Dialog.Content
@@ -102,6 +77,10 @@ export function Finder({
               onValueChange={(next) => {
                 setText(next)
                 setChosen('')
+                setEntered(false)
+              }}
+              onKeyDown={({ key, nativeEvent }) => {
+                if (key === 'Enter' && !nativeEvent.isComposing) setEntered(hits === 'coming')
               }}
               className="control min-h-12 w-full px-3 text-lg"
             />
@@ -118,7 +97,7 @@ export function Finder({
                 </Command.Item>
               ))}
               <Command.Empty className="p-3 text-soft">
-                {hits ? 'Nothing found.' : 'Looking…'}
+                {typeof hits === 'object' ? 'Nothing found.' : NOTHING[hits]}
               </Command.Empty>
             </Command.List>
           </Command>
