@@ -3,6 +3,7 @@ import type { Host } from '@/state/host'
 import { keepPlan, keptPlan } from '@/store/keptPlan'
 import type { Store } from '@/store/store'
 import type { BenchWorker } from '@/workers/benchMessages'
+import { reckonedAt } from './clock'
 import { type Documents, documentsOf, givenProject, givenText } from './documents'
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
@@ -48,13 +49,14 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
       const stock = documents.stock.get()
       if (stock) await worker.open(givenText(stock))
     })
+  const now = () => reckonedAt(store.now())
   const partsHost = host(() => parts.forget())
-  const parts: Parts = partsOf(partsHost, store.now)
+  const parts: Parts = partsOf(partsHost, now)
   const planHost = host()
   const questions = host()
   const plan = planOf({
     host: planHost,
-    now: store.now,
+    now,
     project,
     wish: wish.get,
     fingerprint: () => [process.env.TECTORIA_BUILT, documents.seq(), wish.get()].join(' '),
