@@ -70,6 +70,17 @@ describe('the bench', () => {
     end()
   })
 
+  it('begins the worker of the parts while the documents are read, and tells each worker once', async () => {
+    const made = benchOn(await started())
+    const end = made.bench.start()
+    expect(made.begun.map((workers) => workers.length)).toEqual([1, 0, 0])
+    expect(made.bench.documents.stock.get()).toBeNull()
+    await until(() => made.bench.plan.planned.get().planning === false)
+    await until(() => made.asked.parts === 1)
+    expect(made.asked.open).toBe(made.begun.flat().length)
+    end()
+  })
+
   it('carries a logged act on to its part and the plan', async () => {
     const store = await started()
     const opened = await open(store)

@@ -8,7 +8,7 @@ import { type Documents, documentsOf, givenProject, givenText } from './document
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
 import { type Plan, planOf } from './plan'
-import type { Readable } from './readable'
+import { onceThere, type Readable } from './readable'
 import { type PageStanding, standingOf } from './standing'
 import { wish } from './wish'
 
@@ -45,9 +45,9 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   }
   const host = (begun: () => void = () => undefined) =>
     hostOf(async (worker) => {
+      const stock = await onceThere(documents.stock)
       begun()
-      const stock = documents.stock.get()
-      if (stock) await worker.open(givenText(stock))
+      await worker.open(givenText(stock))
     })
   const now = () => reckonedAt(store.now())
   const partsHost = host(() => parts.forget())
@@ -81,10 +81,14 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     if (Math.abs(now - age.plan) >= REPLAN) replan()
   }
 
+  let isRead = false
   const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
     const stock = documents.stock.get()
     if (!stock) return
-    for (const host of hosts) {
+    // What was read first the workers are told as they begin.
+    const told = isRead ? hosts : []
+    isRead = true
+    for (const host of told) {
       host.again()
       // One that isn't there yet is told everything when it begins.
       if (!host.isRunning()) continue
@@ -112,6 +116,8 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
         parts.plans.subscribe(() => questions.begin()),
         documents.start(),
       ]
+      // It takes as long to begin as the documents take to be read.
+      partsHost.begin()
       const looking = setInterval(look, LOOK)
       return () => {
         for (const end of hearing) end()
