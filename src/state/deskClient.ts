@@ -2,44 +2,36 @@ import { proxy, type Remote, transfer } from 'comlink'
 import type { Recipe } from '@/core/colour'
 import type { MeshMeasure, MeshSize } from '@/core/mesh'
 import type { DeskWorker, MatchAsked } from '../workers/deskMessages'
-import { hostWorker } from './host'
+import { type Job, jobOf } from './job'
 
-/** Something reckoned in a worker: what it comes to, and how to end it before. */
-export type Job<T> = { result: Promise<T>; cancel: () => void }
-
-/**
- * Asks the desk. A search can't be asked to stop while it runs: its worker is ended, so every job has one of its own, and ends
- * nobody else's. Progress comes by another way than the answer, and may come after it: then it is no progress any more.
- */
-function jobOf<T>(
+/** Asks the desk. Progress comes by another way than the answer, and may come after it: then it is no progress any more. */
+function deskJob<T>(
   ask: (worker: Remote<DeskWorker>, tell: (share: number) => void) => Promise<T>,
   onProgress: (share: number) => void,
 ): Job<T> {
-  const host = hostWorker<DeskWorker>(
-    () => new Worker(new URL('../workers/desk.worker.ts', import.meta.url), { type: 'module' }),
-  )
   let going = true
   const tell = proxy((share: number) => {
     if (going) onProgress(share)
   })
-  const result = host
-    .ask((worker) => ask(worker, tell))
-    .finally(() => {
-      going = false
-      host.end()
-    })
+  const { result, cancel } = jobOf<DeskWorker, T>(
+    () => new Worker(new URL('../workers/desk.worker.ts', import.meta.url), { type: 'module' }),
+    (worker) => ask(worker, tell),
+  )
+  const over = () => {
+    going = false
+  }
   return {
-    result,
+    result: result.finally(over),
     cancel: () => {
-      going = false
-      host.end()
+      over()
+      cancel()
     },
   }
 }
 
 /** Recipes that come nearest a colour. */
 export function matchJob(asked: MatchAsked, onProgress: (share: number) => void): Job<Recipe[]> {
-  return jobOf((worker, tell) => worker.match(asked, tell), onProgress)
+  return deskJob((worker, tell) => worker.match(asked, tell), onProgress)
 }
 
 /** Surface of a mesh; its bytes go to the worker and are gone here. */
@@ -49,7 +41,7 @@ export function meshJob(
   size: MeshSize,
   onProgress: (share: number) => void,
 ): Job<MeshMeasure> {
-  return jobOf(
+  return deskJob(
     (worker, tell) => worker.mesh(name, transfer(bytes, [bytes]), size, tell),
     onProgress,
   )
@@ -63,7 +55,7 @@ export function zonesJob(
   size: MeshSize,
   onProgress: (share: number) => void,
 ): Job<ZonedFile> {
-  return jobOf(
+  return deskJob(
     (worker, tell) => worker.zones(id, name, transfer(bytes, [bytes]), size, tell),
     onProgress,
   )

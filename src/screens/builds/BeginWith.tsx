@@ -1,11 +1,13 @@
 import { useState } from 'react'
 import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
-import { newId } from '@/store/newId'
+import { buildOfFile } from '@/state/files'
 import { cx } from '@/ui/cx'
 import { FileButton } from '@/ui/FileButton'
+import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
-import { sayProblem } from '../shared/forms'
+import { sayRefused } from '../shared/forms'
+import { useReading } from '../shared/useReading'
 
 /** What a build begins with: a starting sequence, nothing, or what another one is. */
 export type Beginning =
@@ -26,20 +28,13 @@ export function BeginWith({
 }) {
   const [refused, setRefused] = useState<string | null>(null)
   const [read, setRead] = useState<Build | null>(null)
+  const reading = useReading()
   const take = async (file: File) => {
-    const { readContent } = await import('@/core/formats/convert/content')
-    const bytes = new Uint8Array(await file.arrayBuffer())
-    const content = readContent({ name: file.name, bytes, newId })
-    const build =
-      content.ok && content.value.is === 'project' ? content.value.project.builds?.[0] : null
-    const [problem] = content.ok ? [] : content.problems
-    setRead(build ?? null)
-    setRefused(
-      build
-        ? null
-        : `${file.name}: ${problem ? `${problem.path} ${sayProblem(problem)}` : 'there is no build in it.'}`,
-    )
-    if (build) onChoose({ is: 'copy', build }, build.name)
+    const answer = await reading.read(file.name, (signal) => buildOfFile(file, signal))
+    if (!answer) return
+    setRead(answer.ok ? answer.value : null)
+    setRefused(answer.ok ? null : `${file.name}, ${sayRefused(answer.problems)}`)
+    if (answer.ok) onChoose({ is: 'copy', build: answer.value }, answer.value.name)
   }
   useDropped('plan', (file) => void take(file))
   return (
@@ -67,6 +62,7 @@ export function BeginWith({
           accept=".json,.txt,.zip"
           onFile={(file) => void take(file)}
         />
+        <BeingRead reading={reading} />
         {refused && (
           <p role="alert" className="mt-1 text-sm font-semibold text-stop">
             {refused}

@@ -1,22 +1,27 @@
 'use client'
 
 import { useState } from 'react'
-import { type PaletteColour, readPalette, writePalette } from '@/core/formats/palette'
+import { type PaletteColour, writePalette } from '@/core/formats/palette'
+import { paletteOfFile } from '@/state/files'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
+import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
 import { sayProblem } from '../shared/forms'
+import { useReading } from '../shared/useReading'
 
 /** Colours in from a palette file, and the shelf's out to one. */
 export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => void }) {
   const project = useProject()
   const [colours, setColours] = useState<PaletteColour[]>([])
   const [refused, setRefused] = useState<string | null>(null)
+  const reading = useReading()
   const open = async (file: File) => {
-    const read = readPalette(await file.text())
+    const read = await reading.read(file.name, (signal) => paletteOfFile(file, signal))
+    if (!read) return
     setRefused(
       read.ok
         ? null
@@ -43,6 +48,7 @@ export function PaletteTargets({ onChoose }: { onChoose: (colour: string) => voi
           Export shelf as palette
         </Button>
       </div>
+      <BeingRead reading={reading} />
       {refused && (
         <p role="alert" className="text-sm font-semibold text-stop">
           {refused}

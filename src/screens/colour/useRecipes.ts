@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { MatchBottle, Recipe } from '@/core/colour'
-import { type Job, matchJob } from '@/state/deskClient'
+import { matchJob } from '@/state/deskClient'
+import type { Job } from '@/state/job'
 import { reasonOf } from '@/store/reason'
 
 export type Search = {

@@ -1,8 +1,9 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Problem } from '@/core/model/input'
-import { useProject, useRun, useSay, useStore } from '@/state/hooks'
+import { givenText } from '@/state/documents'
+import { useProject, useRun, useSay, useStock, useStore } from '@/state/hooks'
 import { usePictureDesk } from '@/state/pictureDesk'
 import { useStorageAnswer } from '@/state/useStorageAnswer'
 import { forgetChanges, loadDemo, wipe } from '@/store/actions/documents'
@@ -13,8 +14,10 @@ import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveBlob, saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
+import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
 import { useNow } from '../shared/now'
+import { useReading } from '../shared/useReading'
 import { BackupFile } from './BackupFile'
 import { Copies } from './Copies'
 import { ImportPreview } from './ImportPreview'
@@ -26,6 +29,7 @@ function useExport() {
   const store = useStore()
   const say = useSay()
   const [packing, setPacking] = useState<string | null>(null)
+  const running = useRef<AbortController | null>(null)
   const save = async () => {
     const name = `tectoria-${new Date().toISOString().slice(0, 10)}`
     try {
@@ -35,31 +39,55 @@ function useExport() {
       }
       setPacking('Packing…')
       const { exportArchive } = await import('@/store/photos/archive')
-      const file = await exportArchive(store, (done, all) =>
-        setPacking(`Packing picture ${done} of ${all}…`),
+      running.current = new AbortController()
+      const file = await exportArchive(
+        store,
+        (done, all) => setPacking(`Packing picture ${done} of ${all}…`),
+        running.current.signal,
       )
       saveBlob(`${name}.zip`, file)
       await rememberExport(store)
     } catch (error) {
-      say(`Nothing was exported: ${reasonOf(error)}`)
+      const isStopped = running.current?.signal.aborted
+      say(isStopped ? 'Nothing was exported.' : `Nothing was exported: ${reasonOf(error)}`)
     } finally {
+      running.current = null
       setPacking(null)
     }
   }
-  return { save, packing }
+  return { save, packing, stop: () => running.current?.abort() }
+}
+
+/** Looks at a file that is to be taken in. */
+function useLook() {
+  const stock = useStock()
+  const say = useSay()
+  const desk = usePictureDesk()
+  const reading = useReading()
+  const [how, setHow] = useState<string | undefined>()
+  const [chosen, setChosen] = useState<ChosenFile>({ kind: 'none' })
+  const look = async (file: File) => {
+    setChosen({ kind: 'none' })
+    setHow(undefined)
+    const pictures = new Set((stock.project.pictures ?? []).map(({ id }) => id))
+    const looking = { current: givenText(stock), pictures, desk, tell: setHow }
+    try {
+      const next = await reading.read(file.name, (signal) => readFile(file, { ...looking, signal }))
+      if (next) setChosen(next)
+    } catch (error) {
+      say(`${file.name} can’t be read: ${reasonOf(error)}`)
+    }
+  }
+  useDropped('project', (file) => void look(file))
+  return { reading, how, chosen, look, leave: () => setChosen({ kind: 'none' }) }
 }
 
 /** Export, import with a look before, the demo, and taking everything away. */
 export function DataSection() {
-  const project = useProject()
   const run = useRun()
-  const [chosen, setChosen] = useState<ChosenFile>({ kind: 'none' })
   const [wiping, setWiping] = useState(false)
-
-  const desk = usePictureDesk()
-  const { save, packing } = useExport()
-  const look = async (file: File) => setChosen(await readFile(file, project, desk, setChosen))
-  useDropped('project', (file) => void look(file))
+  const { reading, how, chosen, look, leave } = useLook()
+  const { save, packing, stop } = useExport()
   return (
     <section id="data" aria-labelledby="data-title">
       <h2 id="data-title" className="font-display text-2xl font-semibold">
@@ -73,6 +101,7 @@ export function DataSection() {
         <Button look="act" disabled={packing !== null} onClick={() => void save()}>
           {packing ?? 'Export everything'}
         </Button>
+        {packing && <Button onClick={stop}>Stop packing</Button>}
         <HandOver />
         <FileButton
           say="Import a file"
@@ -105,7 +134,8 @@ export function DataSection() {
           </div>
         </div>
       )}
-      <Outcome chosen={chosen} onDone={() => setChosen({ kind: 'none' })} />
+      <BeingRead reading={reading} how={how} />
+      <Outcome chosen={chosen} onDone={leave} />
       <Kept />
       <BackupFile />
       <Copies />
@@ -175,31 +205,30 @@ function Kept() {
 
 function Outcome({ chosen, onDone }: { chosen: ChosenFile; onDone: () => void }) {
   if (chosen.kind === 'none') return null
-  if (chosen.kind === 'looking')
-    return (
-      <p role="status" className="mt-4">
-        {chosen.name}: picture {chosen.done + 1} of {chosen.all}…
-      </p>
-    )
-  if (chosen.kind === 'refused') return <Refused name={chosen.name} problems={chosen.problems} />
+  if (chosen.kind === 'refused') return <Refused {...chosen} />
   return <ImportPreview chosen={chosen} onDone={onDone} />
 }
 
-/** So many of what is wrong with a file are told. */
-const TOLD = 50
-
-function Refused({ name, problems }: { name: string; problems: readonly Problem[] }) {
+function Refused({
+  name,
+  problems,
+  more,
+}: {
+  name: string
+  problems: readonly Problem[]
+  more: number
+}) {
   return (
     <div role="alert" className="mt-4 border-l-4 border-stop pl-3">
       <p className="font-semibold">{name} was not imported, and nothing has changed.</p>
       <ul className="mt-1 text-sm">
-        {problems.slice(0, TOLD).map((problem) => (
+        {problems.map((problem) => (
           <li key={`${problem.path} ${problem.expected}`} className="break-words">
             <strong>{problem.path === '' ? 'The file' : problem.path}</strong>: found{' '}
             {problem.found}, expected {problem.expected}
           </li>
         ))}
-        {problems.length > TOLD && <li>and {problems.length - TOLD} more</li>}
+        {more > 0 && <li>and {more} more</li>}
       </ul>
     </div>
   )

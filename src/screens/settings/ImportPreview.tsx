@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react'
 import type { RowClash, Side } from '@/core/model/mergeRows'
-import { useProject, useRun, useStore } from '@/state/hooks'
+import { givenProject } from '@/state/documents'
+import { useProject, useRun, useStock, useStore } from '@/state/hooks'
 import { importWithPhotos } from '@/store/actions/documents'
 import { mergeProject } from '@/store/actions/merge'
 import { baseOf } from '@/store/handed'
@@ -23,7 +24,8 @@ const SIDES = [
  */
 function useClashes({ project }: Preview, differs: boolean): RowClash[] | null {
   const store = useStore()
-  const current = useProject()
+  // As it is stored: what stands by the log is no change of anybody’s.
+  const current = givenProject(useStock())
   const [clashes, setClashes] = useState<RowClash[] | null>(null)
   useEffect(() => {
     if (!differs) return

@@ -1,19 +1,18 @@
-import { type ImportRow, previewImport } from '@/core/formats/projectFile'
+import type { ImportRow } from '@/core/formats/projectFile'
 import type { Problem } from '@/core/model/input'
 import type { Project } from '@/core/model/project'
+import { projectOfFile } from '@/state/files'
 import type { PictureDesk } from '@/state/pictureDesk'
-import { newId } from '@/store/newId'
 import type { Photo } from '@/store/photos/photos'
 import { reasonOf } from '@/store/reason'
 
-/** Files larger than this are not read at all, bytes; an archive is read piece by piece, pictures and all. */
-const LARGEST = { file: 50_000_000, archive: 4_000_000_000 } as const
+/** An archive larger than this is not read at all, bytes; it is read piece by piece, pictures and all. */
+const LARGEST = 4_000_000_000
 
 /** A file that was looked at. */
 export type ChosenFile =
   | { kind: 'none' }
-  | { kind: 'looking'; name: string; done: number; all: number }
-  | { kind: 'refused'; name: string; problems: Problem[] }
+  | { kind: 'refused'; name: string; problems: Problem[]; more: number }
   | {
       kind: 'preview'
       name: string
@@ -24,6 +23,18 @@ export type ChosenFile =
       without: number
     }
 
+/** What a file is looked at with. */
+export type Looking = {
+  /** The project that is here, as text. */
+  current: string
+  /** Pictures that are here. */
+  pictures: ReadonlySet<string>
+  desk: PictureDesk
+  /** Is told how far it is looked at. */
+  tell: (how: string) => void
+  signal: AbortSignal
+}
+
 /** Whatever it is called, an archive begins like this. */
 const ARCHIVE = [0x50, 0x4b, 0x03, 0x04] as const
 
@@ -33,58 +44,39 @@ async function beginsAs(file: Blob, bytes: readonly number[]): Promise<boolean> 
 }
 
 function refused(name: string, path: string, found: string, expected: string): ChosenFile {
-  return { kind: 'refused', name, problems: [{ path, found, expected }] }
+  return { kind: 'refused', name, problems: [{ path, found, expected }], more: 0 }
 }
 
-/**
- * Looks at a file without writing anything.
- *
- * @param tell how far it is looked at
- */
-export async function readFile(
-  file: File,
-  current: Project,
-  desk: PictureDesk,
-  tell: (chosen: ChosenFile) => void,
-): Promise<ChosenFile> {
-  const { name } = file
-  const isArchive = await beginsAs(file, ARCHIVE)
-  const most = isArchive ? LARGEST.archive : LARGEST.file
-  if (file.size > most)
-    return refused(
-      name,
-      '',
-      `${Math.round(file.size / 1e6)} MB`,
-      `a file of up to ${most / 1e6} MB`,
-    )
-  return isArchive ? readArchive(file, current, desk, tell) : readText(name, file, current, [])
+/** Looks at a file without writing anything. @throws where it is stopped */
+export async function readFile(file: File, looking: Looking): Promise<ChosenFile> {
+  return (await beginsAs(file, ARCHIVE))
+    ? readArchive(file, looking)
+    : readText(file.name, file, [], looking)
 }
 
 async function readText(
   name: string,
   file: Blob,
-  current: Project,
   photos: Photo[],
+  { current, pictures, signal }: Looking,
 ): Promise<ChosenFile> {
-  const { readContent } = await import('@/core/formats/convert/content')
-  const content = readContent({ name, bytes: new Uint8Array(await file.arrayBuffer()), newId })
-  if (!content.ok) return { kind: 'refused', name, problems: content.problems }
-  const parsed = content.value
-  if (parsed.is !== 'project') return refused(name, '', name, 'a project, a plan or a shelf')
-  const { project } = parsed
-  const here = new Set([...photos, ...(current.pictures ?? [])].map(({ id }) => id))
-  const without = (project.pictures ?? []).filter(({ id }) => !here.has(id)).length
-  return { kind: 'preview', name, project, rows: previewImport(current, project), photos, without }
+  const answer = await projectOfFile(name, file, current, signal)
+  if (!answer.ok) return { kind: 'refused', name, problems: answer.problems, more: answer.more }
+  const { text, rows } = answer.value
+  const project = JSON.parse(text) as Project
+  const inFile = new Set(photos.map(({ id }) => id))
+  const without = (project.pictures ?? []).filter(({ id }) => !inFile.has(id) && !pictures.has(id))
+  return { kind: 'preview', name, project, rows, photos, without: without.length }
 }
 
 /** The project of an archive, and each of its pictures opened as any picture is: one that can't be refuses it all. */
-async function readArchive(
-  file: File,
-  current: Project,
-  desk: PictureDesk,
-  tell: (chosen: ChosenFile) => void,
-): Promise<ChosenFile> {
-  const { name } = file
+async function readArchive(file: File, looking: Looking): Promise<ChosenFile> {
+  const { name, size } = file
+  const { desk, tell, signal } = looking
+  if (size > LARGEST) {
+    const found = `${Math.round(size / 1e6)} MB`
+    return refused(name, '', found, `a file of up to ${LARGEST / 1e6} MB`)
+  }
   const { openArchive } = await import('@/store/photos/archive')
   try {
     const archive = await openArchive(file)
@@ -92,14 +84,17 @@ async function readArchive(
       return refused(name, 'project.json', 'nothing', 'a file of that name in the archive')
     const photos: Photo[] = []
     for (const [id, read] of archive.photos) {
-      tell({ kind: 'looking', name, done: photos.length, all: archive.photos.size })
+      signal.throwIfAborted()
+      tell(`picture ${photos.length + 1} of ${archive.photos.size}`)
       const blob = await read()
       const { photo, thumb } = await desk.ask((worker) => worker.prepare(`photos/${id}`, blob))
       photos.push({ id, photo, thumb })
     }
     await archive.close()
-    return readText(name, new Blob([archive.project]), current, photos)
+    tell('being read')
+    return await readText(name, new Blob([archive.project]), photos, looking)
   } catch (error) {
+    signal.throwIfAborted()
     return refused(name, '', reasonOf(error), 'a project with pictures that can be opened')
   }
 }

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react'
 import type { MeshSize, MeshUnit } from '@/core/mesh'
-import type { Job } from '@/state/deskClient'
+import type { Job } from '@/state/job'
 import { reasonOf } from '@/store/reason'
 import { isAmount, numberOf } from './forms'
 

@@ -1,13 +1,16 @@
 'use client'
 import { useState } from 'react'
-import { previewShelfCsv, type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
+import { type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
+import { shelfOfFile } from '@/state/files'
 import { useProject, useRun } from '@/state/hooks'
 import { importBottles } from '@/store/actions/shelf'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
+import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
 import { sayProblem } from '../shared/forms'
+import { useReading } from '../shared/useReading'
 
 type Read = { file: string } & ({ preview: ShelfPreview } | { refused: string })
 
@@ -20,8 +23,10 @@ export function ShelfCsv() {
   const run = useRun()
   const [read, setRead] = useState<Read | null>(null)
   const shelf = project.shelf ?? []
+  const reading = useReading()
   const open = async (file: File) => {
-    const parsed = previewShelfCsv(await file.text(), shelf)
+    const parsed = await reading.read(file.name, (signal) => shelfOfFile(file, shelf, signal))
+    if (!parsed) return
     setRead(
       parsed.ok
         ? { file: file.name, preview: parsed.value }
@@ -51,6 +56,7 @@ export function ShelfCsv() {
           onFile={(file) => void open(file)}
         />
       </div>
+      <BeingRead reading={reading} />
       {read && 'refused' in read && (
         <p role="alert" className="mt-3 border-l-4 border-stop pl-3">
           {read.file} is no table of bottles. {read.refused}.

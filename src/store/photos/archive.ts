@@ -23,20 +23,23 @@ const AS_IT_IS = {
 } as const
 
 /** Largest text of a project and largest picture, unpacked, and most entries, that an archive is read with. */
-const MOST = { text: 200_000_000, photo: 60_000_000, entries: 20_000 } as const
+const MOST = { text: 50_000_000, photo: 60_000_000, entries: 20_000 } as const
 
 /**
  * Everything in one file: the project, and the pictures beside it, one after the other.
  *
  * @param tell how many of how many pictures are in it
+ * @param signal stops it
+ * @throws where it is stopped
  * Source: docs/formats.md.
  */
 export async function exportArchive(
   store: Store,
-  tell: (done: number, all: number) => void = () => undefined,
+  tell?: (done: number, all: number) => void,
+  signal?: AbortSignal,
 ): Promise<Blob> {
   const ids = await store.db.pictures.toCollection().primaryKeys()
-  return packed(store, await handOver(store), ids, tell)
+  return packed(store, await handOver(store), ids, tell, signal)
 }
 
 /** A project's text with pictures beside it; those that aren't in this browser are left out. */
@@ -45,10 +48,12 @@ export async function packed(
   text: string,
   ids: readonly string[],
   tell: (done: number, all: number) => void = () => undefined,
+  signal?: AbortSignal,
 ): Promise<Blob> {
   const zip = new ZipWriter(new BlobWriter('application/zip'), AS_IT_IS)
   await zip.add('project.json', new TextReader(text))
   for (const [i, id] of ids.entries()) {
+    signal?.throwIfAborted()
     const photo = await photoOf(store, id)
     // Pictures are as small as they get.
     if (photo) await zip.add(placeOf(id), new BlobReader(photo), { level: 0 })

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { fileDesk } from './fileDesk'
+
+expose(fileDesk())
