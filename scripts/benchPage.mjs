@@ -1,7 +1,8 @@
-// How long the page's main thread is busy while the demo bench (a hundred tasks) is planned, and while an amount is dragged on the panel:
+// What opening each screen costs a phone, and how long the page's main thread is busy while the demo bench (a hundred tasks) is planned, and while an amount is dragged on the panel:
 // the longest task by the clock, and by the time the thread itself had (which a busy machine doesn't stretch). `npm run build` comes first.
 import { chromium } from '@playwright/test'
 import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
+import { opened } from './opened.mjs'
 import { startServer } from './server.mjs'
 
 /** How often each is done. */
@@ -42,9 +43,51 @@ async function longest(what, cdp, something) {
   )
 }
 
+const PHONE = { width: 390, height: 844 }
+/** Every screen, and a build with its core sample. */
+const SCREENS = [
+  '/',
+  '/tonight',
+  '/plan',
+  '/builds',
+  '/builds/gannets-lament?part=hull-port',
+  '/panel',
+  '/log',
+  '/faults',
+  '/pictures',
+  '/tests',
+  '/compare',
+  '/shelf',
+  '/mix',
+  '/colour',
+  '/handbook',
+  '/library',
+  '/explain',
+  '/room',
+  '/settings',
+]
+
+/** Opens every screen as a phone does, and says what that cost. */
+async function screens(browser, url) {
+  console.log(
+    '| opened, a machine four times slower | largest paint, ms | longest task after it, ms | layout shift |\n|---|---|---|---|',
+  )
+  for (const { address, paint, task, shift, moved } of await opened(
+    browser,
+    SCREENS.map((path) => url + path),
+    PHONE,
+  )) {
+    const much = shift >= 0.05 ? ` (${moved})` : ''
+    console.log(
+      `| ${address.slice(url.length)} | ${paint.toFixed(0)} | ${task.toFixed(0)} | ${shift.toFixed(3)}${much} |`,
+    )
+  }
+}
+
 const server = await startServer({ demo: true })
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
 try {
+  await screens(browser, server.url)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const cdp = await page.context().newCDPSession(page)
   await page.goto(`${server.url}/plan`)
