@@ -2,6 +2,7 @@
 import type { Build } from '@/core/model/build'
 import { useRun } from '@/state/hooks'
 import { editBuild } from '@/store/actions/builds'
+import { Later } from '@/ui/Later'
 import { Brief } from './Brief'
 import { BuildTools } from './BuildTools'
 import { Lengths } from './Lengths'
@@ -57,10 +58,12 @@ export function BuildFacts({ build }: { build: Build }) {
         <RelayClears build={build} />
       </fieldset>
       <div className="mt-4">
-        <Brief build={build} />
-        <Schools build={build} />
-        <Lengths build={build} />
-        <BuildTools build={build} />
+        <Later>
+          <Brief build={build} />
+          <Schools build={build} />
+          <Lengths build={build} />
+          <BuildTools build={build} />
+        </Later>
       </div>
     </section>
   )

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { type ReactNode, useRef, useState } from 'react'
 import type { Known } from '@/core/formats/text/lexicon'
 import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
@@ -10,6 +10,7 @@ import { useAsked, useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
+import { Later } from '@/ui/Later'
 import { clockTime } from '@/ui/time'
 import { focusFirstError, numberOf, readForm } from '../shared/forms'
 import { useNow } from '../shared/now'
@@ -32,6 +33,7 @@ export function PartFacts({
   judged,
   known,
   edit,
+  children,
 }: {
   build: Build
   part: Part
@@ -39,6 +41,8 @@ export function PartFacts({
   /** What may be named in words. */
   known: Known
   edit: EditBuild
+  /** What follows. */
+  children: ReactNode
 }) {
   const { shelf = [], meshes = [], pictures = [] } = useProject()
   const now = useNow(60_000)
@@ -55,7 +59,7 @@ export function PartFacts({
   }
   const add = (next: Part) => void edit(`Added: ${next.name}`, { do: 'addPart', part: next })
   return (
-    <>
+    <Later>
       <PartZones
         build={build}
         part={part}
@@ -96,7 +100,8 @@ export function PartFacts({
           />
         </details>
       </div>
-    </>
+      {children}
+    </Later>
   )
 }
 

@@ -91,8 +91,9 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
         judged={judged}
         known={adding.from.known}
         edit={edits.edit}
-      />
-      <Accidents build={build} part={part} judged={judged} edit={edits.edit} />
+      >
+        <Accidents build={build} part={part} judged={judged} edit={edits.edit} />
+      </PartFacts>
     </div>
   )
 }
