@@ -1,3 +1,4 @@
+import type { Remote } from 'comlink'
 import { benchWorker } from '@/state/benchClient'
 import type { Host } from '@/state/host'
 import { keepPlan, keptPlan } from '@/store/keptPlan'
@@ -34,6 +35,13 @@ const REPLAN = 5 * 60_000
 /** How often is looked how old they are, ms: by the clock, so that a machine that slept isn't behind for long. */
 const LOOK = 1000
 
+/** Gives a new worker the documents, as soon as they are read. */
+async function greet(worker: Remote<BenchWorker>, documents: Documents, begun?: () => void) {
+  const stock = await onceThere(documents.stock)
+  begun?.()
+  await worker.open(givenText(stock))
+}
+
 /** The bench of a store. @param hostOf begins a worker that is given the documents first */
 export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker): Bench {
   const standing = standingOf(store.db)
@@ -43,12 +51,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     const stock = documents.stock.get()
     return stock && givenProject(stock)
   }
-  const host = (begun: () => void = () => undefined) =>
-    hostOf(async (worker) => {
-      const stock = await onceThere(documents.stock)
-      begun()
-      await worker.open(givenText(stock))
-    })
+  const host = (begun?: () => void) => hostOf((worker) => greet(worker, documents, begun))
   const now = () => reckonedAt(store.now())
   const partsHost = host(() => parts.forget())
   const parts: Parts = partsOf(partsHost, now)

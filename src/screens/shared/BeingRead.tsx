@@ -1,8 +1,8 @@
 import { Button } from '@/ui/Button'
-import type { Reading } from './useReading'
+import type { FileReading } from './useReading'
 
 /** Says which file is being read, and stops it. */
-export function BeingRead({ reading, how = 'being read' }: { reading: Reading; how?: string }) {
+export function BeingRead({ reading, how = 'being read' }: { reading: FileReading; how?: string }) {
   if (reading.name === null) return null
   return (
     <div className="mt-2 flex flex-wrap items-center gap-3">

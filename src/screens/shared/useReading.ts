@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react'
 
 /** A file that is being read in the background: which, and how to stop it. */
-export type Reading = {
+export type FileReading = {
   /** Its name; null: none is being read. */
   name: string | null
   /**
@@ -13,14 +13,14 @@ export type Reading = {
   stop: () => void
 }
 
-export function useReading(): Reading {
+export function useReading(): FileReading {
   const [name, setName] = useState<string | null>(null)
   const running = useRef<AbortController | null>(null)
   const stop = () => {
     running.current?.abort()
     setName(null)
   }
-  const read: Reading['read'] = async (next, work) => {
+  const read: FileReading['read'] = async (next, work) => {
     stop()
     const mine = new AbortController()
     running.current = mine

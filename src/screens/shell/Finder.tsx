@@ -77,11 +77,8 @@ export function Finder({
               onValueChange={(next) => {
                 setText(next)
                 setChosen('')
-                setEntered(false)
               }}
-              onKeyDown={({ key, nativeEvent }) => {
-                if (key === 'Enter' && !nativeEvent.isComposing) setEntered(hits === 'coming')
-              }}
+              onKeyDown={({ key }) => setEntered(key === 'Enter' && hits === 'coming')}
               className="control min-h-12 w-full px-3 text-lg"
             />
             <Command.List label="Found" className="mt-2 max-h-[60vh] overflow-y-auto">
