@@ -1,7 +1,7 @@
 // What a logged act, a drag and an opened screen cost in the browser on a bench with years of work behind it, against the demo's.
 // `npm run build` comes first.
 import { execFileSync } from 'node:child_process'
-import { mkdirSync } from 'node:fs'
+import { mkdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { CHROMIUM, CHROMIUM_ARGS } from './browser.mjs'
@@ -107,6 +107,21 @@ function add(times, what, ms) {
   times.set(what, [...known, ms])
 }
 
+/** What the page and its workers hold for themselves, MB: of the browser's processes for pages the largest one. As Linux tells it. */
+async function memory(browser) {
+  const cdp = await browser.newBrowserCDPSession()
+  const { processInfo } = await cdp.send('SystemInfo.getProcessInfo')
+  await cdp.detach()
+  const own = processInfo
+    .filter(({ type }) => type === 'renderer')
+    .map(({ id }) => {
+      const told = readFileSync(`/proc/${id}/smaps_rollup`, 'utf8')
+      const kB = [...told.matchAll(/^Private_\w+:\s+(\d+) kB/gm)]
+      return kB.reduce((sum, [, one]) => sum + Number(one), 0) / 1000
+    })
+  return Math.max(...own)
+}
+
 async function measure(browser, url, file) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   const page = await context.newPage()
@@ -139,6 +154,7 @@ async function measure(browser, url, file) {
       .waitFor()
     await page.waitForTimeout(PLANNED)
     await drag(page, times)
+    add(times, 'memory after all of it, MB', await memory(browser))
   }
   await context.close()
   return new Map(
