@@ -11,11 +11,16 @@ test('the pages say a strict content security policy', async ({ request }) => {
     expect(policy).toContain("default-src 'self'")
     expect(policy).not.toContain('unsafe-eval')
     expect(policy).toMatch(/script-src 'self' 'nonce-[^']+'/)
+    expect(policy).toMatch(/style-src 'self' 'nonce-[^']+';/)
   }
 })
 
 test('anything is found by its name, and the keys are listed', async ({ page }) => {
   await openDemo(page)
+  await page.keyboard.press('/')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page.locator('#main')).toBeFocused()
   await page.keyboard.press('/')
   await page.keyboard.type('corrie sills')
   await page.keyboard.press('Enter')

@@ -2,6 +2,7 @@ import { Check, ChevronDown } from 'lucide-react'
 import { Select } from 'radix-ui'
 import { type ReactNode, useId, useState } from 'react'
 import type { Choice } from './Field'
+import { pageNonce } from './nonce'
 
 /** Stands for the empty value, which the list can't have. */
 const NONE = '-'
@@ -50,7 +51,7 @@ export function Choose({
             sideOffset={2}
             className="z-50 max-h-80 w-(--radix-select-trigger-width) overflow-y-auto bg-raised shadow-xl"
           >
-            <Select.Viewport>
+            <Select.Viewport nonce={pageNonce()}>
               {(isMade ? choices : []).map(({ value, say }) => (
                 <Select.Item
                   key={value || NONE}

@@ -1,4 +1,4 @@
-/** The page as text. @param nonce lets its one script run */
+/** The page as text. @param nonce lets its one script run and its styles be taken */
 export function rescuePage(nonce: string): string {
   return `<!doctype html>
 <html lang="en">
@@ -6,7 +6,7 @@ export function rescuePage(nonce: string): string {
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <link rel="icon" href="/icon.svg">
 <title>Rescue · Tectoria</title>
-<style>
+<style nonce="${nonce}">
 :root { color-scheme: light dark; --ink: #1c1c1c; --soft: #555; --ground: #fafafa; --rule: #bbb; --key: #dcdcdc; --stop: #a3200d }
 @media (prefers-color-scheme: dark) { :root { --ink: #eee; --soft: #aaa; --ground: #1d1d1d; --rule: #555; --key: #3a3a3a; --stop: #ff9a85 } }
 body { margin: 0 auto; max-width: 46rem; padding: 1.25rem; font: 1.0625rem/1.5 system-ui, sans-serif; color: var(--ink); background: var(--ground) }

@@ -7,6 +7,7 @@ import { useEffect, useMemo, useState } from 'react'
 import type { CureCurve, DryingClock } from '@/core/builds'
 import { key, stepOf } from '@/core/model/stepRef'
 import { useAsked } from '@/state/hooks'
+import { pageNonce } from '@/ui/nonce'
 import { clockTime } from '@/ui/time'
 import { MILESTONE_WORDS } from '../shared/words'
 
@@ -115,6 +116,7 @@ function airSteps({ air, to }: CureCurve) {
 function base(curve: CureCurve, colours: Colours): ApexOptions {
   return {
     chart: {
+      nonce: pageNonce(),
       toolbar: { show: false },
       zoom: { enabled: false },
       animations: { enabled: false },

@@ -1,9 +1,11 @@
 'use client'
+import { setNonce } from 'get-nonce'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
 import { BenchProvider, useRun, useStanding, useTold } from '@/state/hooks'
 import { redo, undo } from '@/store/undo'
 import { Button } from '@/ui/Button'
+import { pageNonce } from '@/ui/nonce'
 import { useHotkeys } from '../shared/hotkeys'
 import { Running } from '../shared/SensorContext'
 import { Bar } from './Bar'
@@ -32,6 +34,8 @@ function Failure({ why }: { why: string }) {
 /** The frame of every screen: bar, places, drying line, what was just done. */
 export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
   useEffect(() => {
+    // A dialog keeps the page behind it still by a style of its own.
+    setNonce(pageNonce() ?? '')
     // Data that the modeller logged should not be thrown away when space is short; Settings says what the browser answered.
     void navigator.storage?.persist?.()
   }, [])

@@ -20,7 +20,7 @@ export function useKeepFocus(): void {
       asked = false
       const [last] = path
       if (!last || last.isConnected || document.activeElement !== document.body) return
-      const home = path.find((element) => element.isConnected && element !== document.body)
+      const home = path.find((element) => element.isConnected && !element.contains(document.body))
       const next = home?.querySelector<HTMLElement>(FOCUSABLE) ?? document.getElementById('main')
       // What is looked at stays in view: a link may have led to a place further down.
       next?.focus({ preventScroll: true })
