@@ -29,7 +29,7 @@ function roundsOf(first: Project): Record<string, (round: number) => void> {
   let stock = stockStateOf(first)
   const desk = benchDesk(() => `new${Math.random()}`)
   desk.open(JSON.stringify(first))
-  desk.parts(NOW)
+  while (desk.parts(NOW).rest);
   let now = NOW
   const change = (writes: RowWrite[]) => {
     stock = stockStateOf(applyRows(stock.memo.given, writes), stock)

@@ -4,9 +4,10 @@ import { partsOf } from './parts'
 import { nearHost } from './tests/nearWorker'
 
 const plan = (part: string, at = 0) => ({ build: 'b', part, at }) as unknown as PartPlan
-const answer = (order: string[], changed: PartPlan[]): PartsAnswer => ({
+const answer = (order: string[], changed: PartPlan[], rest = false): PartsAnswer => ({
   order: order.map((part) => `b/${part}`),
   changed,
+  rest,
 })
 
 /** Parts over a worker that gives these answers one after the other; each waits until it is let go. */
@@ -53,6 +54,19 @@ describe('what every part says', () => {
     await letGo()
     expect(asked).toHaveLength(2)
     expect(parts.plans.get()).toEqual([plan('p', 2)])
+  })
+
+  it('is shown as far as it is told, and the rest is asked for at once', async () => {
+    const { parts, asked, letGo } = partsWith([
+      answer(['p'], [plan('p')], true),
+      answer(['o', 'p'], [plan('o')]),
+    ])
+    parts.refresh()
+    await letGo()
+    expect(names(parts.plans.get())).toEqual(['p'])
+    await letGo()
+    expect(names(parts.plans.get())).toEqual(['o', 'p'])
+    expect(asked).toHaveLength(2)
   })
 
   it('keeps the very plans of parts that did not change, and drops parts that are gone', async () => {

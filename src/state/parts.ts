@@ -39,7 +39,9 @@ export function partsOf(host: Host<BenchWorker>, now: () => number): Parts {
     }
     asking = true
     try {
-      takeIn(await host.ask((worker) => worker.parts(now())))
+      const answer = await host.ask((worker) => worker.parts(now()))
+      takeIn(answer)
+      again ||= answer.rest
       failure.set(null)
     } catch (error) {
       failure.set(reasonOf(error))

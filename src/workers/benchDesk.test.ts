@@ -99,6 +99,38 @@ describe('what every part says', () => {
     expect(changed.length).toBeLessThan(order.length)
   })
 
+  it('is told first of builds with work left; with the rest it comes to the same', () => {
+    const done: Build = {
+      ...BUILD,
+      id: 'done',
+      steps: BUILD.steps.map((step) => ({ ...step, id: `done ${step.id}` })),
+    }
+    const acts = done.steps.flatMap((step, i) =>
+      step.parts.map((part, j) => ({
+        id: `done ${i} ${j}`,
+        at: new Date(NOW - (90 - i) * 24 * 60 * MINUTE).toISOString(),
+        kind: 'finished' as const,
+        build: 'done',
+        part,
+        step: step.id,
+      })),
+    )
+    const project = { ...SMALL, builds: [done, BUILD], acts }
+    const desk = opened(project)
+    const [first, second] = [desk.parts(NOW), desk.parts(NOW)]
+    expect(first.rest).toBe(true)
+    expect(first.order.every((ref) => !ref.includes('done'))).toBe(true)
+    expect(first.order).toHaveLength(BUILD.parts.length)
+    expect(second.rest).toBe(false)
+    expect(second.changed.map(({ build }) => build)).toEqual(done.parts.map(() => 'done'))
+    expect(second.order).toHaveLength(BUILD.parts.length * 2)
+    const atOnce = opened(project)
+    atOnce.plan(NOW, null, 'quick', 'finish')
+    const whole = atOnce.parts(NOW)
+    expect(whole.order).toEqual(second.order)
+    expect([...second.changed, ...first.changed]).toEqual(whole.changed)
+  })
+
   it('is told whole again after all documents were given anew', () => {
     const desk = opened()
     const { order } = desk.parts(NOW)

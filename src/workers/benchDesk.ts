@@ -6,6 +6,7 @@ import {
   stateOf,
 } from '@/core/builds'
 import { addTechnique } from '@/core/builds/addTechnique'
+import { benchBuilds } from '@/core/builds/benchBuilds'
 import { cureCurve } from '@/core/builds/cureCurve'
 import { faceOfPart } from '@/core/builds/faceOfPart'
 import { facesAlong } from '@/core/builds/facesAlong'
@@ -16,6 +17,7 @@ import { simulatePart } from '@/core/builds/partSimulation'
 import { replanParts } from '@/core/builds/replanParts'
 import { schoolEffect } from '@/core/builds/schoolEffect'
 import { techniqueNumbers } from '@/core/builds/techniqueNumbers'
+import { hasWorkLeft } from '@/core/builds/workLeft'
 import { loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Build } from '@/core/model/build'
@@ -54,6 +56,10 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     planned = replanParts(state, now, planned)
     return planned
   }
+  const inHandAt = (now: number) => {
+    planned = replanParts(state, now, undefined, (build) => hasWorkLeft(build, state.log))
+    return planned
+  }
   const buildOf = (id: string) => state.project.builds?.find((build) => build.id === id)
   const hasPart = (ref: PartRef) =>
     buildOf(ref.build)?.parts.some(({ id }) => id === ref.part) ?? false
@@ -66,12 +72,15 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     },
     change: (writes) => carryOn(applyRows(project, writes), state),
     parts: (now) => {
-      const plans = partsAt(now).parts.map(({ plan }) => plan)
+      const isFirst = planned === undefined
+      const { parts } = isFirst ? inHandAt(now) : partsAt(now)
+      const plans = parts.map(({ plan }) => plan)
       const before = told
       told = new Map(plans.map((plan) => [key(partOf(plan)), plan]))
       return {
         order: [...told.keys()],
         changed: plans.filter((plan) => before.get(key(partOf(plan))) !== plan),
+        rest: isFirst && benchBuilds(project).some((build) => !hasWorkLeft(build, state.log)),
       }
     },
     plan: (now, before, how, wish) => {

@@ -31,8 +31,8 @@ import type {
 } from '@/core/schedule'
 import type { CoatsToCover, Explained } from '@/core/stack'
 
-/** Parts whose plan changed since the last answer, and the keys of all of them in order. */
-export type PartsAnswer = { order: string[]; changed: PartPlan[] }
+/** Parts whose plan changed since the last answer, and the keys of all that are told, in order; `rest`: there are more to ask for. */
+export type PartsAnswer = { order: string[]; changed: PartPlan[]; rest: boolean }
 
 /**
  * What the bench's worker answers. It holds the documents and carries what follows from them on, change by change. Plain data
@@ -43,7 +43,7 @@ export type BenchWorker = {
   open: (project: string) => void
   /** Rows that were written since. */
   change: (writes: readonly RowWrite[]) => void
-  /** What every part says at an instant. */
+  /** What every part says at an instant. First comes what has work left: nobody waits for years of finished builds. */
   parts: (now: number) => PartsAnswer
   /**
    * Plans the whole bench: `quick` from the running plan, within a few milliseconds a task, `whole` for as long as it pays.

@@ -55,8 +55,14 @@ type Answer = {
  * the same at any hour, and whatever the air is like from then on.
  *
  * @param before the last answer; left out: every part is planned
+ * @param wanted which builds; left out: all of them
  */
-export function replanParts(state: BenchState, now: number, before?: PlannedParts): PlannedParts {
+export function replanParts(
+  state: BenchState,
+  now: number,
+  before?: PlannedParts,
+  wanted: (build: Build) => boolean = () => true,
+): PlannedParts {
   const series = climateSeries(state.room, now)
   const known = new Map<ClimateSeries, number>()
   const differs = (other: ClimateSeries) => {
@@ -66,7 +72,7 @@ export function replanParts(state: BenchState, now: number, before?: PlannedPart
   }
   const answer = { state, now, series, differs }
   const kept = new Map<string, Kept>()
-  for (const build of benchBuilds(state.project))
+  for (const build of benchBuilds(state.project).filter(wanted))
     for (const part of build.parts) {
       const ref = key({ build: build.id, part: part.id })
       kept.set(ref, keptOf(answer, build, part, before?.kept.get(ref)))
