@@ -1,4 +1,5 @@
 import { liveQuery } from 'dexie'
+import { inTime } from '@/core/log/progress'
 import type { Project } from '@/core/model/project'
 import { applyRows } from '@/core/model/projectRows'
 import type { StockState } from '@/core/stock'
@@ -43,7 +44,7 @@ export function documentsOf(store: Store): Documents {
     const loaded = await loadRows(store)
     seq = loaded.seq
     const project = projectOf(loaded.tables)
-    project.acts?.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+    if (project.acts) project.acts = inTime(project.acts)
     stock.set(stockStateOf(project, stock.get() ?? undefined))
     tell(null)
   }

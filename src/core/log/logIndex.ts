@@ -1,7 +1,7 @@
 import type { LoggedAct } from '../model/loggedAct'
 import { key, type StepRef } from '../model/stepRef'
 import { type Observation, observationOf } from './observations'
-import { advance, byTime, type StepProgress } from './progress'
+import { advance, byTime, inTime, type StepProgress } from './progress'
 
 /** What the log says of one part. A new object whenever it says something else. */
 export type PartLog = {
@@ -89,6 +89,7 @@ export function extendLog(before: LogIndex, acts: readonly LoggedAct[]): LogInde
 
 /** Does this act still stand: is it not taken back, or was the taking back taken back? */
 export function stands({ undoers }: Pick<LogIndex, 'undoers'>, act: LoggedAct): boolean {
+  if (!undoers.has(act.id)) return true
   const seen = new Set<string>()
   const isUndone = (id: string): boolean => {
     if (seen.has(id)) return false
@@ -196,7 +197,7 @@ function bottlesOf(act: LoggedAct): string[] {
 
 /** Everything anew, each act once. */
 function sortAll(index: Draft, acts: readonly LoggedAct[]): void {
-  const ordered = acts.map((act) => asItWas(index, act)).sort(byTime)
+  const ordered = inTime(acts.map((act) => asItWas(index, act)))
   const builds = new Map<string, MutableBuild>()
   const bottles = new Map<string, LoggedAct[]>()
   const mixed: LoggedAct[] = []

@@ -23,6 +23,14 @@ export function byTime(a: LoggedAct, b: LoggedAct): number {
   return Date.parse(a.at) - Date.parse(b.at) || KIND_ORDER[a.kind] - KIND_ORDER[b.kind]
 }
 
+/** Acts oldest first; the instant of each is read once, however many there are. */
+export function inTime(acts: readonly LoggedAct[]): LoggedAct[] {
+  return acts
+    .map((act) => ({ act, at: Date.parse(act.at), kind: KIND_ORDER[act.kind] }))
+    .sort((a, b) => a.at - b.at || a.kind - b.kind)
+    .map(({ act }) => act)
+}
+
 /**
  * How far a step has come after one more act.
  *
