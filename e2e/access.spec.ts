@@ -18,10 +18,6 @@ test('the pages say a strict content security policy', async ({ request }) => {
 test('anything is found by its name, and the keys are listed', async ({ page }) => {
   await openDemo(page)
   await page.keyboard.press('/')
-  await page.keyboard.press('Escape')
-  await expect(page.getByRole('dialog')).toHaveCount(0)
-  await expect(page.locator('#main')).toBeFocused()
-  await page.keyboard.press('/')
   await page.keyboard.type('corrie sills')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Corriebreck 1100' })).toBeVisible()
@@ -30,6 +26,19 @@ test('anything is found by its name, and the keys are listed', async ({ page }) 
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0)
+})
+
+test('a dialog that was opened with the focus nowhere leaves it on the content', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/settings')
+  await expect(page.getByRole('heading', { name: 'Your data' })).toBeVisible()
+  await page.keyboard.press('/')
+  await expect(page.getByLabel('Search for')).toBeFocused()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page.locator('#main')).toBeFocused()
 })
 
 test('what is entered before anything can be found is gone to when it can', async ({ page }) => {
