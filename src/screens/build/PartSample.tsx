@@ -38,7 +38,12 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
   const { plan } = usePlan()
   const edits = useBuildEdits(build, part.id)
   const adding = useAdding(build, part.id, chosen.id, edits, chosen.laid)
-  if (!judged) return <p className="mt-4 text-soft">It is archived: nothing of it is checked.</p>
+  if (!judged)
+    return (
+      <p className="mt-4 text-soft" role="status">
+        {build.shelved ? 'It is archived: nothing of it is checked.' : 'Looking at it…'}
+      </p>
+    )
   const planned = (step: string) => (plan ? plannedAt(plan, { ...ref, step }) : null)
   const rows = sampleRows(build, judged, now, planned, (id) => (
     <FindingsAt judged={judged} step={id} build={build.id} part={part} edits={edits} />

@@ -28,9 +28,12 @@ function Builds() {
   const asked = useSearchParams().get('new') !== null
   const [starting, setStarting] = useState(false)
   const [past, setPast] = useState(false)
-  const finished = finishedIn(useParts())
+  const parts = useParts()
+  const finished = finishedIn(parts)
+  // Parts with nothing left to do are told last: a build that nothing is told of yet is one of those.
+  const told = new Set(parts.map(({ build }) => build))
   const isPast = ({ id, shelved, finishedOn }: Build) =>
-    shelved === true || finishedOn !== undefined || finished.has(id)
+    shelved === true || finishedOn !== undefined || finished.has(id) || !told.has(id)
   const open = starting || asked || builds.length === 0
   return (
     <div className="max-w-5xl p-4 lg:p-6">
