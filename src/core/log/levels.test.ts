@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import type { Bottle } from '../model/bottle'
 import type { LoggedAct } from '../model/loggedAct'
-import { bottleNow, levelOf } from './levels'
+import { bottleNow, levelOf, shelfNow } from './levels'
 import { indexLog } from './logIndex'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
@@ -111,4 +111,33 @@ it('what mixes draw is what is missing in the bottle, to a hundredth of a millil
 it('a bottle of which nothing was logged is the very same row', () => {
   const row = bottle({ id: 'other' })
   expect(bottleNow(row, indexLog([draw(1, 2)]))).toBe(row)
+})
+
+describe('the shelf as it stands', () => {
+  const [teal, grey] = [bottle(), bottle({ id: 'grey', name: 'Hull Grey' })]
+  const first = draw(1, 2)
+  const before = shelfNow([teal, grey], indexLog([first]))
+
+  test.each<{ what: string; shelf: Bottle[]; acts: LoggedAct[]; left: number[] }>([
+    { what: 'a bottle drawn from', shelf: [teal, grey], acts: [first, draw(2, 3)], left: [5, 10] },
+    {
+      what: 'a bottle whose row was written anew',
+      shelf: [bottle({ leftMl: 20 }), grey],
+      acts: [first],
+      left: [18, 10],
+    },
+    { what: 'a bottle that is gone', shelf: [grey], acts: [first], left: [10] },
+  ])('is carried on to what it is anew: $what', ({ shelf, acts, left }) => {
+    const now = shelfNow(shelf, indexLog(acts), before)
+    expect(now.bottles.map(({ leftMl }) => leftMl)).toEqual(left)
+    expect(now.bottles).toEqual(shelfNow(shelf, indexLog(acts)).bottles)
+  })
+
+  test('stays the same objects where nothing changed', () => {
+    const log = indexLog([first])
+    const once = shelfNow([teal, grey], log)
+    expect(shelfNow([teal, grey], log, once).bottles).toBe(once.bottles)
+    const later = shelfNow([bottle({ leftMl: 20 }), grey], log, once)
+    expect(later.bottles[1]).toBe(once.bottles[1])
+  })
 })

@@ -190,6 +190,11 @@ table('powders and what holds them', [
     told: ['6 handled-too-early stop'],
   },
   {
+    why: 'a clear over mud that is wet is no powder in it',
+    steps: [...locked, { do: 'mud' }, MATT],
+    told: ['5 solvent-attacks-film stop', '5 recoat-too-early stop'],
+  },
+  {
     why: 'on mud that is dry they lie loose',
     steps: [...locked, { do: 'mud' }, DAY, { do: 'powder' }, { do: 'handle' }],
     told: ['7 powder-loose risk'],
