@@ -52,14 +52,11 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     project = next
     state = stateOf(project, before)
   }
-  const partsAt = (now: number) => {
-    planned = replanParts(state, now, planned)
+  const partsAt = (now: number, wanted?: (build: Build) => boolean) => {
+    planned = replanParts(state, now, planned, wanted)
     return planned
   }
-  const inHandAt = (now: number) => {
-    planned = replanParts(state, now, undefined, (build) => hasWorkLeft(build, state.log))
-    return planned
-  }
+  const isInHand = (build: Build) => hasWorkLeft(build, state.log)
   const buildOf = (id: string) => state.project.builds?.find((build) => build.id === id)
   const hasPart = (ref: PartRef) =>
     buildOf(ref.build)?.parts.some(({ id }) => id === ref.part) ?? false
@@ -73,14 +70,14 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     change: (writes) => carryOn(applyRows(project, writes), state),
     parts: (now) => {
       const isFirst = planned === undefined
-      const { parts } = isFirst ? inHandAt(now) : partsAt(now)
+      const { parts } = partsAt(now, isFirst ? isInHand : undefined)
       const plans = parts.map(({ plan }) => plan)
       const before = told
       told = new Map(plans.map((plan) => [key(partOf(plan)), plan]))
       return {
         order: [...told.keys()],
         changed: plans.filter((plan) => before.get(key(partOf(plan))) !== plan),
-        rest: isFirst && benchBuilds(project).some((build) => !hasWorkLeft(build, state.log)),
+        rest: isFirst && !benchBuilds(project).every(isInHand),
       }
     },
     plan: (now, before, how, wish) => {

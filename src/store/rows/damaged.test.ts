@@ -144,3 +144,22 @@ it('a row mended by hand goes back, unless one of its id is there', async () => 
   expect(await store.db.acts.get('x')).toEqual(mended)
   expect(await store.db.damaged.count()).toBe(0)
 })
+
+test.each([
+  ['its name', { id: 'a', name: 'Half \udc00' }, 'name', '"Half \ufffd"'],
+  [
+    'deep in a list',
+    { id: 'a', steps: [{}, { note: { text: 'x \ud83d' } }] },
+    'steps[1].note.text',
+    '"x \ufffd"',
+  ],
+  [
+    'the first of two',
+    { id: 'a', tags: ['whole', '\ud83d'], name: '\ud83d' },
+    'tags[1]',
+    '"\ufffd"',
+  ],
+])('half a character is told by where it stands: %s', (_, row, path, found) => {
+  const expected = 'text of whole characters'
+  expect(readRow('shelf', row)).toEqual({ ok: false, problems: [{ path, found, expected }] })
+})

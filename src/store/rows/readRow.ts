@@ -17,8 +17,12 @@ const HALF_CHARACTER = /\p{Surrogate}/u
  * @returns the row, or every problem with path, found and expected; never throws
  */
 export function readRow<T extends DataTable>(table: T, row: unknown): ReadRow<T> {
-  const broken = isWhole(row) ? null : brokenText(row, '')
-  if (broken) return { ok: false, problems: [broken] }
+  const broken = brokenText(row)
+  if (broken) {
+    const path = broken.path.replace(/^[.]/, '')
+    const expected = 'text of whole characters'
+    return { ok: false, problems: [{ path, found: quote(mendText(broken.text)), expected }] }
+  }
   const parsed = parse(ROW_SCHEMAS[table] as never, row)
   if (!parsed.ok) return parsed
   const problems = BEYOND_SHAPE[table]?.(parsed.value as never) ?? []
@@ -31,24 +35,19 @@ const BEYOND_SHAPE: { [T in DataTable]?: (row: never) => Problem[] } = {
   techniques: (technique: Rows['techniques']) => missingIn(technique.steps),
 }
 
-/** Has no text half a character in it? Asked of every row of years: where one stands is looked for only then. */
-function isWhole(value: unknown): boolean {
-  if (typeof value === 'string') return !HALF_CHARACTER.test(value)
-  if (typeof value !== 'object' || value === null) return true
-  return Object.values(value).every(isWhole)
-}
-
-/** The first text with half a character in it, wherever it stands. */
-function brokenText(value: unknown, path: string): Problem | null {
+/**
+ * The first text with half a character in it, wherever it stands. Asked of every row of years: its path is put together on the way
+ * back, where there is one.
+ */
+function brokenText(value: unknown): { path: string; text: string } | null {
   if (typeof value === 'string')
-    return HALF_CHARACTER.test(value)
-      ? { path, found: quote(mendText(value)), expected: 'text of whole characters' }
-      : null
+    return HALF_CHARACTER.test(value) ? { path: '', text: value } : null
   if (typeof value !== 'object' || value === null) return null
   for (const [field, inner] of Object.entries(value)) {
-    const step = Array.isArray(value) ? `[${field}]` : path === '' ? field : `.${field}`
-    const found = brokenText(inner, `${path}${step}`)
-    if (found) return found
+    const found = brokenText(inner)
+    if (!found) continue
+    const step = Array.isArray(value) ? `[${field}]` : `.${field}`
+    return { ...found, path: `${step}${found.path}` }
   }
   return null
 }
