@@ -1,5 +1,7 @@
 // Small wrong changes, one at a time: does a test notice? `npm run mutants -- FOLDER[,FOLDER] [MUTANTS] [SEED]`, folders of src/core.
-// Works on a copy of the sources. Tells each change that no test noticed; properties are left out, they take too long.
+// Works on a copy of the sources. First every test is run once to see which of them runs what; a change is shown to those
+// that run its piece, first its own folder's, then the quickest, for up to a minute. Tells each change that no test noticed, and
+// each folder's share that was: at the least, since properties and the slowest tests are left out.
 import { spawnSync } from 'node:child_process'
 import {
   cpSync,
@@ -11,60 +13,30 @@ import {
   writeFileSync,
 } from 'node:fs'
 import { join, relative } from 'node:path'
-import { parse } from '@babel/parser'
 import { drawn } from './drawn.mjs'
+import { changesOf, telling } from './mutants/changes.mjs'
 import { root } from './server.mjs'
 
 const FOLDERS = (process.argv[2] ?? 'stack,drying,mixing,bench,log').split(',')
-const MUTANTS = Number(process.argv[3] ?? 100)
+/** How many changes of each folder are tried. */
+const MUTANTS = Number(process.argv[3] ?? 60)
 const SEED = Number(process.argv[4] ?? 7)
-/** A mutant that runs for longer, ms, never ends: that is noticed too. */
-const LONGEST = 180_000
+/** How long the tests may take together that a change is shown to, ms. */
+const LONGEST = 60_000
+/** A change that runs for that many times as long as its tests never ends: that is noticed too. */
+const ENDLESS = 3
+/** What a start of the tests takes, ms, at the most. */
+const START = 15_000
 
-const OTHER = {
-  ...{ '<': '<=', '<=': '<', '>': '>=', '>=': '>', '===': '!==', '!==': '===' },
-  ...{ '+': '-', '-': '+', '*': '/', '/': '*', '&&': '||', '||': '&&' },
-}
+const copy = join(root, '.cache', `mutants-${FOLDERS.join('-')}`)
 
-/** What can be made of a node: where, and what stands there instead. */
-function changesOfNode(node, text) {
-  const of = ({ start, end }, instead) => ({ from: start, to: end, text: instead })
-  switch (node.type) {
-    case 'BinaryExpression':
-    case 'LogicalExpression': {
-      if (!(node.operator in OTHER)) return []
-      const at = text.indexOf(node.operator, node.left.end)
-      return [of({ start: at, end: at + node.operator.length }, OTHER[node.operator])]
-    }
-    case 'NumericLiteral':
-      return [of(node, String(node.value + 1))]
-    case 'BooleanLiteral':
-      return [of(node, String(!node.value))]
-    case 'UnaryExpression':
-      return node.operator === '!'
-        ? [of(node, text.slice(node.argument.start, node.argument.end))]
-        : []
-    case 'IfStatement':
-      return [of(node.test, 'false')]
-    default:
-      return []
-  }
-}
-
-/** Every change that can be made of a file. */
-function changesOf(file) {
-  const text = readFileSync(file, 'utf8')
-  const found = []
-  const visit = (node) => {
-    if (Array.isArray(node)) return node.forEach(visit)
-    if (!node?.type || /^TS(?!As|NonNull|Satisfies)|^Import/.test(node.type)) return
-    found.push(...changesOfNode(node, text).map((change) => ({ file, ...change })))
-    Object.values(node).forEach((inner) => {
-      if (typeof inner === 'object') visit(inner)
-    })
-  }
-  visit(parse(text, { sourceType: 'module', plugins: ['typescript'] }).program)
-  return found
+function makeCopy() {
+  rmSync(copy, { recursive: true, force: true })
+  mkdirSync(join(copy, 'seen'), { recursive: true })
+  for (const part of ['src', 'docs', 'cli', 'scripts', 'package.json', 'tsconfig.json'])
+    cpSync(join(root, part), join(copy, part), { recursive: true })
+  cpSync(join(root, 'jest.config.mjs'), join(copy, 'jest.config.mjs'))
+  symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'))
 }
 
 function filesIn(folder) {
@@ -74,49 +46,87 @@ function filesIn(folder) {
     .filter((file) => !file.includes('/tests/'))
 }
 
-/** Do these tests pass on the sources as they are now? */
-function passes(which) {
-  const jest = [join(root, 'node_modules/jest/bin/jest.js'), '--silent', '--bail', ...which]
-  const ignored = ['--testPathIgnorePatterns', '[.]property[.]test']
-  const options = { cwd: copy, timeout: LONGEST, stdio: 'ignore' }
-  return spawnSync(process.execPath, ['--no-warnings', ...jest, ...ignored], options).status === 0
+function jest(args, options) {
+  const all = ['--no-warnings', join(root, 'node_modules/jest/bin/jest.js'), '--silent', ...args]
+  return spawnSync(process.execPath, all, { cwd: copy, stdio: 'ignore', ...options }).status === 0
 }
 
-const copy = join(root, '.cache', 'mutants')
-rmSync(copy, { recursive: true, force: true })
-mkdirSync(copy, { recursive: true })
-for (const part of [
-  'src',
-  'docs',
-  'cli',
-  'scripts',
-  'package.json',
-  'tsconfig.json',
-  'jest.config.mjs',
-])
-  cpSync(join(root, part), join(copy, part), { recursive: true })
-symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'))
+/** Which tests there are, how long each takes, and what it runs of these files. */
+function testsOf(sources) {
+  for (const { file, text, pieces } of sources) writeFileSync(file, telling(text, pieces, file))
+  const without = ['--testPathIgnorePatterns=[.]property[.]test', '--testPathPatterns=src/core']
+  const tell = `--setupFilesAfterEnv=${join(copy, 'scripts/mutants/tell.cjs')}`
+  const passed = jest([...without, tell], { env: { ...process.env, SEEN: join(copy, 'seen') } })
+  for (const { file, text } of sources) writeFileSync(file, text)
+  if (!passed) throw new Error('The tests don’t pass as they are.')
+  return readdirSync(join(copy, 'seen')).map((name) => {
+    const { testPath, ms, pieces } = JSON.parse(readFileSync(join(copy, 'seen', name), 'utf8'))
+    const of = Object.entries(pieces).map(([file, ran]) => [file, new Set(ran)])
+    return { testPath, ms, pieces: new Map(of) }
+  })
+}
 
-const random = drawn(SEED)
-const all = FOLDERS.flatMap((folder) => filesIn(join(copy, 'src/core', folder)).flatMap(changesOf))
-const told = { noticed: 0, unnoticed: 0 }
-for (let i = 0; i < Math.min(MUTANTS, all.length); i++) {
-  const [{ file, from, to, text }] = all.splice(Math.floor(random() * all.length), 1)
-  const before = readFileSync(file, 'utf8')
+/** The tests that a change is shown to. */
+function testsFor({ source: { file }, piece }, tests) {
+  const folder = file
+    .slice(copy.length + 1)
+    .split('/')
+    .slice(0, 3)
+    .join('/')
+  const isFar = (test) => Number(!test.testPath.includes(`/${folder}/`))
+  let ms = 0
+  return tests
+    .filter(({ pieces }) => pieces.get(file)?.has(piece))
+    .sort((a, b) => isFar(a) - isFar(b) || a.ms - b.ms)
+    .filter((test) => {
+      ms += test.ms
+      return ms <= LONGEST
+    })
+}
+
+/** Does a test notice this change? */
+function isNoticed({ source, from, to, text, piece }, tests) {
+  const { file, text: before } = source
+  const wanted = testsFor({ source, piece }, tests)
+  if (wanted.length === 0) return false
+  const paths = wanted.map(({ testPath }) => testPath)
   writeFileSync(file, before.slice(0, from) + text + before.slice(to))
-  const folder = relative(copy, file).split('/').slice(0, 3).join('/')
-  // Its own folder's tests notice most, and are quick; then whatever else uses it.
-  const isSeen =
-    !passes(['--testPathPatterns', `${folder}/`]) || !passes(['--findRelatedTests', file])
+  const order = `--testSequencer=${join(copy, 'scripts/mutants/inOrder.cjs')}`
+  const passed = jest(['--bail', '--runInBand', order, '--runTestsByPath', ...paths], {
+    env: { ...process.env, ORDER: paths.join(',') },
+    timeout: START + ENDLESS * wanted.reduce((ms, test) => ms + test.ms, 0),
+  })
   writeFileSync(file, before)
-  told[isSeen ? 'noticed' : 'unnoticed']++
-  if (isSeen) continue
-  const line = before.slice(0, from).split('\n').length
-  const was = before.split('\n')[line - 1].trim()
-  console.log(`${relative(copy, file)}:${line}: ${before.slice(from, to)} as ${text}: ${was}`)
+  return !passed
+}
+
+function tellOf({ source, from, to, text }) {
+  const line = source.text.slice(0, from).split('\n').length
+  const was = source.text.split('\n')[line - 1].trim()
+  const change = `${source.text.slice(from, to)} as ${text}`
+  console.log(`${relative(copy, source.file)}:${line}: ${change}: ${was}`)
+}
+
+makeCopy()
+const folders = FOLDERS.map((folder) => ({
+  folder,
+  sources: filesIn(join(copy, 'src/core', folder)).map((file) => {
+    const text = readFileSync(file, 'utf8')
+    return { file, text, ...changesOf(text) }
+  }),
+}))
+const tests = testsOf(folders.flatMap(({ sources }) => sources))
+for (const { folder, sources } of folders) {
+  const random = drawn(SEED)
+  const all = sources.flatMap((source) => source.changes.map((change) => ({ source, ...change })))
+  const tried = Math.min(MUTANTS, all.length)
+  let noticed = 0
+  for (let i = 0; i < tried; i++) {
+    const [change] = all.splice(Math.floor(random() * all.length), 1)
+    if (isNoticed(change, tests)) noticed++
+    else tellOf(change)
+  }
+  const score = ((100 * noticed) / tried).toFixed(0)
+  console.log(`seed ${SEED}, ${folder}: ${noticed} of ${tried} noticed, ${score} %`)
 }
 rmSync(copy, { recursive: true, force: true })
-const score = (100 * told.noticed) / (told.noticed + told.unnoticed)
-console.log(
-  `seed ${SEED}, ${FOLDERS.join(', ')}: ${told.noticed} of ${told.noticed + told.unnoticed} noticed, ${score.toFixed(0)} %`,
-)
