@@ -11,6 +11,7 @@ import {
   progress,
   reachedAt,
   referenceMinutes,
+  reworkOf,
 } from './clock'
 import { dewPoint } from './dewPoint'
 import { retarderFactor, wetnessFactor } from './factors'
@@ -117,6 +118,45 @@ describe('milestones', () => {
 
   it('the modeller’s own correction multiplies it', () => {
     expect(clockMinutes(film({ correction: 1.5 }), 'recoat', ROOM)).toBeCloseTo(90, 9)
+  })
+
+  test.each([
+    { factor: 2, point: 'flash', times: 1, why: 'slower: not what was there before' },
+    { factor: 2, point: 'touch', times: 2, why: 'slower: what was looked at' },
+    { factor: 2, point: 'recoat', times: 2, why: 'slower: and what comes after it' },
+    { factor: 0.5, point: 'flash', times: 0.5, why: 'quicker: what was there before' },
+    { factor: 0.5, point: 'touch', times: 0.5, why: 'quicker: what was looked at' },
+    { factor: 0.5, point: 'recoat', times: 1, why: 'quicker: nothing of what comes after it' },
+  ] as const)('seen at touch, $why', ({ factor, point, times }) => {
+    const seen = clockMinutes(film({ pace: { point: 'touch', factor } }), point, ROOM)
+    expect(seen).toBeCloseTo((clockMinutes(film(), point, ROOM) as number) * times, 9)
+  })
+
+  it('heavy coats stretch what one waits for, and no window; thin ones close it sooner', () => {
+    const enamel = { clock: 'metal-enamel', family: 'metal-enamel' } as const
+    const ofCoats = (coats: DryingFilm['coats'], point: ClockPoint) =>
+      clockMinutes(film({ ...enamel, coats, product: { latest: '10 h' } }), point, ROOM) as number
+    expect(ofCoats(['wet', 'wet'], 'recoat')).toBeGreaterThan(ofCoats(['light'], 'recoat'))
+    expect(ofCoats(['wet', 'wet'], 'latest')).toBe(600)
+    expect(ofCoats(['mist'], 'latest')).toBeLessThan(600)
+  })
+
+  test.each([
+    { warmAir: 0, saved: 0, why: 'none' },
+    { warmAir: 10, saved: 15, why: 'half a cycle' },
+    { warmAir: 20, saved: 30, why: 'a cycle' },
+    { warmAir: 400, saved: 40, why: 'no more than its share of the recoat time' },
+  ])('warm air, $why', ({ warmAir, saved }) => {
+    const cold = clockMinutes(film(), 'cured', ROOM) as number
+    expect(cold - (clockMinutes(film({ warmAir }), 'cured', ROOM) as number)).toBeCloseTo(saved, 9)
+  })
+
+  test.each([
+    { product: { reworkMinutes: 20 }, reworkHours: 2, minutes: 20 },
+    { product: {}, reworkHours: 2, minutes: 120 },
+    { product: {}, reworkHours: undefined, minutes: null },
+  ])('it can be worked for $minutes min', ({ minutes, ...said }) => {
+    expect(reworkOf(film(said as Partial<DryingFilm>))).toBe(minutes)
   })
 
   it('every row of the table is in order as far as it goes', () => {
@@ -251,6 +291,15 @@ test.each([
   { celsius: 10, humidity: 100, dew: 10 },
 ])('dew point at $celsius °C and $humidity %', ({ celsius, humidity, dew }) => {
   expect(dewPoint(celsius, humidity)).toBeCloseTo(dew, 1)
+})
+
+test.each([
+  { above: 2, stop: true },
+  { above: 4, stop: false },
+])('a part $above °C above the dew point: water on it $stop', ({ above, stop }) => {
+  const partCelsius = dewPoint(20, 50) + above
+  const breaches = limitBreaches(film(), { ...ROOM, partCelsius })
+  expect(breaches.map(({ rule }) => rule)).toEqual(stop ? ['too-damp'] : [])
 })
 
 it('perfectly dry air has no dew point', () => {
