@@ -18,7 +18,7 @@ const PER_BLOCK = BLOCK_HOURS * 4
 /** Days before now that the pattern is made of. */
 const PATTERN_DAYS = 14
 /** Days ahead that are forecast; what comes later has the mean of a day. */
-const FORECAST_DAYS = 14
+export const FORECAST_DAYS = 14
 /** Without a reading for this long nothing is known: the pattern stands in. */
 export const GAP_HOURS = 3
 /** Readings that differ less than this are the same air. */

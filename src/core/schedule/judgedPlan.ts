@@ -1,3 +1,4 @@
+import { mergeIntervals } from '../bench/intervals'
 import type { BenchProblem, BenchTask } from '../bench/problem'
 import { type Solution, type SolveOptions, solve } from '../bench/solve'
 import type { BenchTasks } from './benchTasks'
@@ -56,14 +57,17 @@ export function judgedPlan(
     if (!room.steady) ({ bench, problem } = make(then))
     problem = withThoughts(bench, problem, thoughts, zero) ?? problem
   }
-  if (guide) again(guide)
-  else if (!room.steady) {
+  if (guide) {
+    again(guide)
+    problem = withoutTorn(problem, guide)
+  } else if (!room.steady) {
     const first = solve(problem, { ...options, first: true, polish: false })
     if (first.makespan !== null) again(first.starts)
   }
+  const running = guide
   let best = guide && options.settled ? asItRuns(problem, options, guide) : null
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const solved = solveAnyway(problem, { ...options, ...(guide ? { guide } : {}) })
+    const solved = solveAnyway(problem, { ...options, ...(guide ? { guide } : {}) }, running)
     const { schedule, relaxed } = solved
     strict ??= solved.strict
     lost.push(...solved.lost)
@@ -92,6 +96,25 @@ function asItRuns(
   const schedule = solve(problem, { ...options, guide, first: true, polish: false })
   const stays = (problem.tasks ?? []).every(({ id }) => schedule.starts[id] === guide[id])
   return stays ? { problem, strict: schedule, schedule, lost: [], doubts: [] } : null
+}
+
+/**
+ * The problem without the sittings that the running plan has torn: that they are asked for comes from the air of a planned hour, which
+ * is another when the plan has moved, and whoever followed the plan would wait for a longer session after all.
+ */
+function withoutTorn(problem: BenchProblem, guide: Solution['starts']): BenchProblem {
+  const openings = mergeIntervals(problem.availability ?? [])
+  const opening = (id: string) => {
+    const start = guide[id]
+    return start === undefined
+      ? null
+      : openings.findIndex(([from, to]) => from <= start && start < to)
+  }
+  const sittings = (problem.sittings ?? []).filter((sitting) => {
+    const known = new Set(sitting.map(opening).filter((at) => at !== null))
+    return known.size <= 1
+  })
+  return { ...problem, sittings }
 }
 
 /** A plan that ends with another is as well proved as that. */

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { broken } from '../bench/tests/validate'
 import { stateOf } from '../builds/benchState'
+import type { Project } from '../model/project'
+import { FORECAST_DAYS } from '../room/climateSeries'
 import { worse } from '../stack/rules/finding'
-import { planBench } from './planBench'
+import { planBench, type WholePlan } from './planBench'
 import { benches, NOW } from './tests/benches'
 import { endOf, followed, halvesOf, inTime, middleOf, saidOf, toldOf } from './tests/followed'
 
@@ -85,18 +87,36 @@ it('coats of a step are one sitting', () => {
   expect(sittings).toBeGreaterThan(1000)
 })
 
-it('following the plan to the letter never makes a later act later', () => {
-  let later = 0
+/** What of a plan isn't changed by what is learned of the room meanwhile: what lies within the days that are forecast. */
+function isForecast(project: Project, start: number): boolean {
+  return !project.climate?.length || start < NOW + FORECAST_DAYS * 1440 * MINUTE
+}
+
+/** How many windows of what is still to do one plan gives up. */
+function windowsLost({ lost }: WholePlan, toDo: WholePlan): number {
+  const ids = new Set(toDo.problem.tasks?.map(({ id }) => id))
+  return lost.filter(({ kind, task }) => kind !== 'sitting' && ids.has(task)).length
+}
+
+it('following the plan to the letter never makes a later act later, unless a window that was given up is kept by it', () => {
+  let asked = 0
+  let regained = 0
   for (const { project, plan } of planned) {
-    const tasks = inTime(plan)
     const now = middleOf(plan)
     if (now === null) continue
     const then = planBench(stateOf(followed(project, plan, now)), now, { ...QUICK, before: plan })
-    const before = new Map(tasks.map((task) => [task.id, task.start]))
-    for (const { id, start } of inTime(then)) {
-      later += 1
-      expect(start).toBeLessThanOrEqual(before.get(id) ?? Number.POSITIVE_INFINITY)
-    }
+    const before = new Map(
+      inTime(plan)
+        .filter(({ start }) => isForecast(project, start))
+        .map((task) => [task.id, task.start]),
+    )
+    const known = inTime(then).filter(({ id }) => before.has(id))
+    const later = known.filter(({ id, start }) => start > (before.get(id) as number))
+    asked += known.length
+    if (later.length > 0 && windowsLost(then, then) < windowsLost(plan, then)) regained += 1
+    else expect(later.map(({ id }) => id)).toEqual([])
   }
-  expect(later).toBeGreaterThan(2000)
+  expect(asked).toBeGreaterThan(2000)
+  // Few, and no way out of the test.
+  expect(regained).toBeLessThan(planned.length / 100)
 })

@@ -30,7 +30,11 @@ export type Anyway = {
  *
  * Source: handbook 7.2, 7.4.
  */
-export function solveAnyway(problem: BenchProblem, options: SolveOptions): Anyway {
+export function solveAnyway(
+  problem: BenchProblem,
+  options: SolveOptions,
+  running?: Solution['starts'],
+): Anyway {
   const strict = solve(problem, options)
   let found = strict
   let relaxed = problem
@@ -43,11 +47,46 @@ export function solveAnyway(problem: BenchProblem, options: SolveOptions): Anywa
     found = solve(relaxed, { ...options, first: true, polish: false })
   }
   if (found.makespan === null) return { strict, schedule: strict, relaxed: problem, lost: [] }
-  const schedule =
-    lost.length === 0 || options.first
-      ? found
-      : solve(relaxed, { ...options, guide: options.guide ?? found.starts })
-  return { strict, schedule, relaxed, lost }
+  if (lost.length === 0) return { strict, schedule: found, relaxed, lost }
+  const ran = running && asItRan(problem, running, lost.length)
+  if (!ran && options.first) return { strict, schedule: found, relaxed, lost }
+  const given = ran ?? { problem: relaxed, lost, starts: options.guide ?? found.starts }
+  const schedule = solve(given.problem, { ...options, guide: given.starts })
+  return { strict, schedule, relaxed: given.problem, lost: given.lost }
+}
+
+/** The problem without the windows that the running plan doesn't keep, where that is a plan then and gives up no more: else null. */
+function asItRan(
+  problem: BenchProblem,
+  guide: Solution['starts'],
+  most: number,
+): { problem: BenchProblem; lost: LostWindow[]; starts: Solution['starts'] } | null {
+  const given = withoutBroken(problem, guide)
+  if (given.lost.length > most) return null
+  const { starts } = solve(given.problem, { ...QUESTION, guide })
+  const stays = (problem.tasks ?? []).every(({ id }) => starts[id] === guide[id])
+  return stays ? { ...given, starts } : null
+}
+
+/** A problem without the windows that some starts don't keep. */
+function withoutBroken(problem: BenchProblem, starts: Solution['starts']) {
+  const tasks = problem.tasks ?? []
+  const ends = new Map(tasks.map(({ id, minutes }) => [id, (starts[id] ?? 0) + minutes]))
+  const lost: LostWindow[] = []
+  const left = tasks.map((own): BenchTask => {
+    const { latest, ...rest } = own
+    if (latest === undefined || (starts[own.id] ?? 0) <= latest) return own
+    lost.push({ kind: 'own', task: own.id, latest })
+    return rest
+  })
+  const links = (problem.links ?? []).map((link) => {
+    const { from, to, maxGap } = link
+    if (maxGap === undefined || maxGap === null) return link
+    if ((starts[to] ?? 0) <= (ends.get(from) ?? 0) + maxGap) return link
+    lost.push({ kind: 'link', task: to, from, maxGap })
+    return { ...link, maxGap: null }
+  })
+  return { problem: { ...problem, tasks: left, links }, lost }
 }
 
 type Given = { problem: BenchProblem; lost: LostWindow }
