@@ -14,7 +14,7 @@ export default {
         jsc: {
           parser: { syntax: 'typescript', tsx: true },
           target: 'es2022',
-          transform: { react: { runtime: 'automatic' } },
+          transform: { react: { runtime: 'automatic', importSource: '@/ui/jsx' } },
         },
         module: { type: 'commonjs' },
       },

@@ -1,5 +1,6 @@
 // Names and notes as somebody who means ill, or a broken program, would write them: nothing runs, nothing breaks the page.
 import { writeFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
 import { expect, openAt, test, tooWide } from './support'
 
 const WORD = 'W'.repeat(120)
@@ -84,6 +85,21 @@ const PATHS = [
   '/settings',
 ]
 
+/** Text of the page, and what is read out of it, that nobody would see or that turns its neighbours round. */
+async function unseen(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const said = [
+      ...document.body.querySelectorAll('[aria-label], [title], [placeholder]'),
+    ].flatMap((element) =>
+      ['aria-label', 'title', 'placeholder'].map((name) => element.getAttribute(name)),
+    )
+    const lines = [...(document.body.textContent ?? '').split('\n'), ...said]
+    return lines.flatMap((line) =>
+      line && /[\p{Cc}\u202a-\u202e\u2066-\u2069]/u.test(line.replaceAll('\t', '')) ? [line] : [],
+    )
+  })
+}
+
 test('words without an end and marks that turn text round break no page, and nothing of them runs', async ({
   page,
 }, info) => {
@@ -112,7 +128,11 @@ test('words without an end and marks that turn text round break no page, and not
     ])
       wrong.push(...(await tooWide(page, size)).map((one) => `${path}: ${one}`))
     await page.setViewportSize({ width: 1280, height: 800 })
+    wrong.push(...(await unseen(page)).map((line) => `${path}: not seen in ${line}`))
   }
+  await page.goto('/builds/b1')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('⟨U+202E⟩gnirts⟨U+202C⟩')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('␇')
   expect(wrong).toEqual([])
   expect(await page.locator('img[src="x"]').count()).toBe(0)
   expect(ran).toBe(0)
