@@ -44,14 +44,14 @@ export function changesOf(text) {
   const begin = (node, isExpression) =>
     pieces.push({ start: node.start, end: node.end, isExpression }) - 1
   const visit = (node, piece) => {
-    if (Array.isArray(node)) return node.forEach((inner) => visit(inner, piece))
+    if (Array.isArray(node)) for (const inner of node) visit(inner, piece)
     if (!node?.type || /^TS(?!As|NonNull|Satisfies)|^Import/.test(node.type)) return
     changes.push(...changesOfNode(node, text).map((change) => ({ ...change, piece })))
     const list = listOf(node)
     const isShort = node.type === 'ArrowFunctionExpression' && node.body.type !== 'BlockStatement'
     for (const inner of Object.values(node)) {
       if (typeof inner !== 'object') continue
-      if (inner === list) inner.forEach((each) => visit(each, begin(each, false)))
+      if (inner === list) for (const each of inner) visit(each, begin(each, false))
       else visit(inner, isShort && inner === node.body ? begin(inner, true) : piece)
     }
   }

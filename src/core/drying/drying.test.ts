@@ -298,7 +298,8 @@ test.each([
   { above: 4, stop: false },
 ])('a part $above °C above the dew point: water on it $stop', ({ above, stop }) => {
   const partCelsius = dewPoint(20, 50) + above
-  const breaches = limitBreaches(film(), { ...ROOM, partCelsius })
+  const work = { family: 'lacquer', role: null, tool: 'airbrush', retarder: 0 } as const
+  const breaches = limitBreaches(work, { ...ROOM, partCelsius })
   expect(breaches.map(({ rule }) => rule)).toEqual(stop ? ['too-damp'] : [])
 })
 

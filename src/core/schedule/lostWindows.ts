@@ -28,6 +28,7 @@ export type Anyway = {
  * A plan that keeps what can be kept: where no plan keeps every window, the clashing ones are given up, one after the other,
  * and named; coats are torn sooner than a window is lost. Work that is late is still planned.
  *
+ * @param running the plan that somebody follows: where it gives up no more, the same windows are given up
  * Source: handbook 7.2, 7.4.
  */
 export function solveAnyway(
