@@ -93,6 +93,15 @@ describe('correcting a mix, handbook 4.3', () => {
     expect(found.kind === 'never' && found.because).toContain(because)
   })
 
+  it('two bottles of the same, where just that much of it is wanted', () => {
+    // 3 ml at a half with 3 ml of thinner: a quarter.
+    expect(topUp({ ml: 3, share: 0.5 }, 0, 0, 0.25, 6)).toEqual({
+      kind: 'add',
+      first: 3,
+      second: 0,
+    })
+  })
+
   it('what was poured wrongly is the recipe again, with the least', () => {
     const parts = fc.array(fc.double({ min: 0.5, max: 10, noNaN: true }), {
       minLength: 2,
@@ -120,13 +129,13 @@ describe('two-part paint and mass, handbook 4.2', () => {
     paint: 4,
     hardener: 1,
     by: 'volume',
-    density: { paint: 1, hardener: 1.1 },
+    density: { paint: 1.25, hardener: 1.1 },
   } as const
   it('4 : 1 by volume of 10 ml', () => {
     expect(twoPartAmounts(RATIO, 10)).toEqual({
       paintMl: 8,
       hardenerMl: 2,
-      paintGrams: 8,
+      paintGrams: 10,
       hardenerGrams: 2.2,
     })
   })
@@ -178,6 +187,15 @@ describe('thinning advice, handbook 4.5', () => {
     expect(at(17).because[0]).toContain('a point more')
     expect(at(20).because).toEqual([])
   })
+  test.each([
+    { celsius: 20, say: null },
+    { celsius: 18, say: 'At 18 °C it is 5 % thicker than at 20 °C: a point more thinner' },
+    { celsius: 12, say: '3 points more thinner' },
+  ])('at $celsius °C: $say', ({ celsius, say }) => {
+    const { because } = thinningAdvice('lacquer', 'colour', celsius)
+    if (say === null) expect(because).toEqual([])
+    else expect(because[0]).toContain(say)
+  })
   it('hotter asks for retarder, not for more thinner', () => {
     const { share: range, retarder } = thinningAdvice('alcohol-acrylic', 'colour', 28)
     expect(range).toEqual([0.4, 0.55])
@@ -219,7 +237,7 @@ describe('thinning advice, handbook 4.5', () => {
   ] as const)('%d mm for %s: %j bar', (nozzle, job, bar) => {
     const pressure = pressureFor(nozzle, job)
     expect(pressure?.bar).toEqual(bar)
-    expect(barOf(pressure?.psi[1] ?? 0)).toBeCloseTo(bar[1], 9)
+    expect(pressure?.psi.map(barOf)).toEqual(bar.map((value) => expect.closeTo(value, 9)))
   })
   it('a brush has no pressure; a fine nozzle clogs with metal', () => {
     expect(pressureFor(0.3, 'brush')).toBeNull()

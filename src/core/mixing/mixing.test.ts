@@ -61,6 +61,18 @@ describe('a mix', () => {
     expect(made).toMatchObject({ fills: 3, fillMl: 2, errorPercent: 0, warnings: [] })
   })
 
+  it('so little that whole drops are off: by how much, and what is enough', () => {
+    const ingredients = [
+      { name: 'paint', parts: 3, share: 1 },
+      { name: 'thinner', parts: 2 },
+    ]
+    const made = mix({ ingredients, volumeMl: 0.1, round: 'drops' })
+    expect(made.warnings).toEqual([
+      'Whole drops are 9.4 % off the ratio at this size; from 0.3 ml on they can stay within 2 %.',
+    ])
+    expect(mix({ ingredients, volumeMl: 0.3, round: 'drops' }).warnings).toEqual([])
+  })
+
   it('a bottle that is thinner than the mix already is told', () => {
     const made = mix({
       ingredients: [
@@ -70,7 +82,9 @@ describe('a mix', () => {
       volumeMl: 6,
     })
     expect(made.paintShare).toBeCloseTo(0.5, 12)
-    expect(made.warnings[0]).toContain('50 % paint instead of 67 %')
+    expect(made.warnings).toEqual([expect.stringContaining('50 % paint instead of 67 %')])
+    // Nothing is rounded.
+    expect(made.errorPercent).toBe(0)
   })
 
   it('two paints are both made up for', () => {
