@@ -73,3 +73,13 @@ self.addEventListener('install', (event) => {
       .catch(() => {}),
   )
 })
+
+// A reminder leads back to the page that it came from, or opens one.
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close()
+  event.waitUntil(
+    self.clients
+      .matchAll({ type: 'window' })
+      .then(([open]) => (open ? open.focus() : self.clients.openWindow('/'))),
+  )
+})

@@ -115,7 +115,7 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
         </Tick>
       </div>
       <Outage />
-      {reminders.note && <p className="mt-2 text-sm text-soft">{reminders.note}</p>}
+      {reminders.reach && <p className="mt-2 max-w-prose text-sm text-soft">{reminders.reach}</p>}
     </section>
   )
 }
