@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import type { Bottle } from '../model/bottle'
 import type { LoggedAct } from '../model/loggedAct'
-import { bottleNow, levelOf, shelfNow } from './levels'
+import { bottleNow, levelOf, levelsHoldFrom, shelfNow } from './levels'
 import { indexLog } from './logIndex'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
@@ -140,4 +140,41 @@ describe('the shelf as it stands', () => {
     const later = shelfNow([bottle({ leftMl: 20 }), grey], log, once)
     expect(later.bottles[1]).toBe(once.bottles[1])
   })
+})
+
+test.each([
+  { why: 'neat, and nobody said so', row: bottle(), acts: [draw(1, 2)], share: undefined },
+  { why: 'neat, as was said', row: bottle({ share: 1 }), acts: [draw(1, 2)], share: 1 },
+  { why: 'thinned by the log', row: bottle(), acts: [pour(1, 10)], share: 0.5 },
+  { why: 'thinned before', row: bottle({ share: 0.8 }), acts: [draw(1, 2)], share: 0.8 },
+])('a row has a share, $why: $share', ({ row, acts, share }) => {
+  const now = bottleNow(row, indexLog(acts))
+  expect(now.share).toBe(share)
+  expect('share' in now).toBe(share !== undefined)
+})
+
+it('a pour of nobody knows how much, and what isn’t poured, is no dilution', () => {
+  const unknown = act('poured', 1, { bottle: 'teal' })
+  const weighed = act('weighed', 2, { bottle: 'teal', ml: 8 })
+  expect(bottleNow(bottle(), indexLog([unknown, weighed]))).toEqual({ ...bottle(), leftMl: 8 })
+})
+
+test.each([
+  { why: 'an empty log', acts: [], holds: at(7) },
+  {
+    why: 'just behind the last, wherever it stands',
+    acts: [at(3), at(5), at(1)],
+    holds: NOW + 5 * 60_000 + 1,
+  },
+  {
+    why: 'an instant that is none counts for nothing',
+    acts: ['soon', at(1)],
+    holds: NOW + 60_000 + 1,
+  },
+])('levels hold from, $why', ({ acts, holds }) => {
+  const said = levelsHoldFrom(
+    acts.map((instant) => ({ at: instant })),
+    NOW + 7 * 60_000,
+  )
+  expect(said).toBe(new Date(holds).toISOString())
 })

@@ -1,5 +1,6 @@
 import type { LoggedAct } from '../model/loggedAct'
 import { indexLog, progressOfStep, stands } from './logIndex'
+import { observationOf } from './observations'
 import { record } from './record'
 
 const PLACE = { build: 'b', part: 'p', step: 's' }
@@ -113,5 +114,34 @@ describe('what the bench writes', () => {
     expect(record(PLACE, one, undefined, 1, 0, ids())).toEqual([
       { ...PLACE, id: 'n1', at: '1970-01-01T00:00:00.000Z', ...one },
     ])
+  })
+})
+
+it('acts that take one another back, as a broken file has them, come to an end', () => {
+  const one = act('undone', 1, { undoes: 'y', id: 'x' })
+  const two = act('undone', 2, { undoes: 'x', id: 'y' })
+  const index = indexLog([one, two])
+  expect([stands(index, one), stands(index, two)]).toEqual([
+    expect.any(Boolean),
+    expect.any(Boolean),
+  ])
+})
+
+describe('an observation', () => {
+  const seen = act('observed', 1, { seen: 'just' })
+  it('is of touch unless it says', () => {
+    expect(observationOf(seen)).toMatchObject({
+      ...PLACE,
+      milestone: 'touch',
+      seen: 'just',
+      at: 60_000,
+    })
+    expect(observationOf({ ...seen, milestone: 'recoat' })?.milestone).toBe('recoat')
+  })
+  test.each(['build', 'part', 'step', 'seen'] as const)('without a %s is none', (missing) => {
+    expect(observationOf({ ...seen, [missing]: undefined })).toBeNull()
+  })
+  it('is none when another act has all of it', () => {
+    expect(observationOf({ ...seen, kind: 'noted' })).toBeNull()
   })
 })

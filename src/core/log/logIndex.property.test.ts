@@ -37,7 +37,9 @@ const acts = fc
         ...(kind === 'observed' ? { seen: 'just' as const } : {}),
         ...(kind === 'mixed' ? { drawn: [{ bottle: 'k', ml }] } : {}),
         ...(kind === 'poured' || kind === 'weighed' ? { bottle: 'k', ml } : {}),
-        ...(kind === 'noted' ? { tool: 'needle', uses: 1 } : {}),
+        ...(kind === 'noted'
+          ? { tool: 'needle', ...(back % 3 > 0 ? { uses: back % 3 } : {}) }
+          : {}),
       }),
     ),
   )
