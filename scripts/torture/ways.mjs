@@ -1,0 +1,81 @@
+// What goes wrong while notes are written, and how the round ends.
+
+/** A browser's disk is full for so long, ms. */
+const FULL = 2500
+
+/**
+ * The ways, by name: what they are called in the report, and what is done in a round.
+ *
+ * @param at the browser, `page` the tab that writes
+ * @param write begins writing notes in a tab, under a name of its own
+ * @param wait until something goes wrong
+ */
+export const WAYS = {
+  kill: {
+    said: 'kills',
+    run: async ({ at, wait }) => {
+      await wait()
+      await at.kill()
+    },
+  },
+  cut: {
+    said: 'power cuts',
+    run: async ({ at, wait, beforeCut }) => {
+      await wait()
+      await beforeCut()
+      await at.cut()
+    },
+  },
+  tabs: {
+    said: 'kills of two tabs that write at once',
+    run: async ({ at, url, write, wait }) => {
+      const other = await at.page.context().newPage()
+      await opened(other, url)
+      write(other, 'b')
+      await wait()
+      await at.kill()
+    },
+  },
+  full: {
+    said: 'full disks',
+    run: async ({ at, url, wait, pause }) => {
+      await wait()
+      const disk = await at.page.context().newCDPSession(at.page)
+      const { origin } = new URL(url)
+      await disk.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 })
+      await pause(FULL)
+      await disk.send('Storage.overrideQuotaForOrigin', { origin })
+      await wait()
+      await at.kill()
+    },
+  },
+  workers: {
+    said: 'kills after workers that failed',
+    run: async ({ at, wait }) => {
+      await wait()
+      // Some with an error that is told, some without a word.
+      for (const [i, worker] of at.page.workers().entries())
+        await worker
+          .evaluate(
+            (dies) => {
+              if (dies) self.close()
+              else
+                setTimeout(() => {
+                  throw new Error('torture')
+                })
+            },
+            i % 2 === 0,
+          )
+          .catch(() => {})
+      await wait()
+      await at.kill()
+    },
+  },
+}
+
+/** Opens the bench in a tab. */
+export async function opened(page, url) {
+  await page.goto(url)
+  await page.getByRole('navigation', { name: 'Places' }).waitFor()
+  await page.getByRole('heading', { level: 1 }).first().waitFor()
+}
