@@ -1,9 +1,8 @@
-import { namedAmong, type StepPlan, stagesOf } from '@/core/builds'
+import { type StepPlan, stagesOf } from '@/core/builds'
 import { STAGE_NAMES, type Stage } from '@/core/knowledge'
 import type { Build, BuildStep } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { SectionStep } from '@/core/model/section'
-import type { Zone } from '@/core/model/zone'
 import type { PlannedAt } from '@/core/schedule'
 import { resolveStep } from '@/core/stack'
 import type { SampleRow } from '@/ui/section/row'
@@ -12,6 +11,7 @@ import { clockTime } from '@/ui/time'
 import { stepName } from '../shared/words'
 import type { ShownPart } from './judged'
 import { stepDetail } from './stepDetail'
+import { zonesSaid } from './zonesSaid'
 
 const MINUTE = 60_000
 
@@ -48,17 +48,6 @@ export function sampleRows(
       },
     ]
   })
-}
-
-/** The zones that a step is for, by their names; null: it is for all of its parts. */
-function zonesSaid({ zones = [] }: Build, step: BuildStep): string | null {
-  if (!isAct(step) || !step.zones) return null
-  const own = zones.filter(({ part }) => step.parts.includes(part))
-  const said = (some: readonly Zone[]) => some.map(({ name }) => name.toLowerCase()).join(', ')
-  const named = namedAmong(step, own)
-  const rest = own.filter((zone) => !named?.includes(zone))
-  if (!named || rest.length === 0) return null
-  return rest.length < named.length ? `all but ${said(rest)}` : `on ${said(named)}`
 }
 
 /** The stage of work of every step, by its id. */
