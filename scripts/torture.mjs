@@ -28,6 +28,7 @@ let forgotten = 0
 /** One round of a way in a browser. @returns the next browser, and what the round left */
 async function rounded(at, way, round) {
   const name = `note ${SEED} ${round}`
+  await WAYS[way].before?.({ at, url: server.url })
   await opened(at.page, server.url)
   const noted = { kept: [], refused: 0 }
   const stop = new AbortController()
@@ -102,4 +103,6 @@ else console.log('No C compiler here: no power was cut.')
 const sums = [...told.values()]
 const isWhole = sums.every(({ lost, halves, doubled }) => lost + halves + doubled === 0)
 const isTried = sums.some(({ tried }) => tried > 0)
-process.exit(isWhole && isTried && (loose === 0 || forgotten > 0) ? 0 : 1)
+// A disk that was never felt to be full, or a cut that forgot nothing, proves nothing.
+const isFelt = (told.get('full')?.refused ?? 1) > 0
+process.exit(isWhole && isTried && isFelt && (loose === 0 || forgotten > 0) ? 0 : 1)

@@ -38,13 +38,11 @@ export const WAYS = {
   },
   full: {
     said: 'full disks',
+    // Before anything is open: what is left is only asked for every half minute while it is.
+    before: ({ at, url }) => quotaOf(at, url, 1),
     run: async ({ at, url, wait, pause }) => {
-      await wait()
-      const disk = await at.page.context().newCDPSession(at.page)
-      const { origin } = new URL(url)
-      await disk.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 })
       await pause(FULL)
-      await disk.send('Storage.overrideQuotaForOrigin', { origin })
+      await quotaOf(at, url)
       await wait()
       await at.kill()
     },
@@ -71,6 +69,13 @@ export const WAYS = {
       await at.kill()
     },
   },
+}
+
+/** How much the application may keep, bytes; left out: as much as there is. */
+async function quotaOf(at, url, quotaSize) {
+  at.disk ??= await at.page.context().newCDPSession(at.page)
+  const { origin } = new URL(url)
+  await at.disk.send('Storage.overrideQuotaForOrigin', { origin, quotaSize })
 }
 
 /** Opens the bench in a tab. */
