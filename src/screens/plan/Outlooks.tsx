@@ -1,6 +1,6 @@
 'use client'
 import Link from 'next/link'
-import { useMemo } from 'react'
+import { type ReactNode, useMemo } from 'react'
 import type { Project } from '@/core/model/project'
 import { type BenchPlan, type BuildOutlook, buildOutlooks } from '@/core/schedule'
 import { useProject, useRun } from '@/state/hooks'
@@ -11,6 +11,7 @@ import { actOnPart } from '../shared/names'
 
 const MINUTE = 60_000
 const HEADS = ['Build', 'Done by', 'Hands-on', 'Waiting', 'Wanted for', 'Waiting on'] as const
+type Head = (typeof HEADS)[number]
 
 /** Every build with what is left of it: time at it against time waiting, and how it stands to the day it is wanted for. */
 export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
@@ -22,9 +23,9 @@ export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
         What is left
       </h2>
       <div className="overflow-x-auto">
-        <table className="mt-2 w-full min-w-[46rem] border-collapse text-left">
+        <table className="mt-2 w-full border-collapse text-left max-sm:block sm:min-w-[46rem]">
           <caption className="sr-only">Builds with what is left of them</caption>
-          <thead>
+          <thead className="max-sm:sr-only">
             <tr className="text-sm text-soft">
               {HEADS.map((head) => (
                 <th key={head} scope="col" className="py-1 pr-5 font-semibold">
@@ -33,7 +34,7 @@ export function Outlooks({ plan, now }: { plan: BenchPlan; now: number }) {
               ))}
             </tr>
           </thead>
-          <tbody>
+          <tbody className="max-sm:block">
             {outlooks.map((outlook) => (
               <Row key={outlook.build} outlook={outlook} plan={plan} now={now} />
             ))}
@@ -49,7 +50,6 @@ function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; n
   const run = useRun()
   const build = project.builds?.find((build) => build.id === outlook.build)
   if (!build) return null
-  const cell = 'py-1.5 pr-5 align-top'
   const want = (due: string) =>
     void run(
       editBuild,
@@ -58,33 +58,45 @@ function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; n
       due === '' ? `${build.name}: no day` : `${build.name} is wanted for ${due}`,
     )
   return (
-    <tr className="border-t border-rule">
-      <th scope="row" className={cx(cell, 'font-semibold')}>
+    <tr className="border-t border-rule max-sm:block max-sm:py-1">
+      <th scope="row" className={cx(CELL, 'font-semibold')}>
         <Link href={`/builds/${build.id}`} className="underline decoration-rule underline-offset-4">
           {build.name}
         </Link>
       </th>
-      <td className={cx(cell, 'whitespace-nowrap')}>
-        {outlook.finish === null ? '—' : clockTime(outlook.finish, now)}
-      </td>
-      <td className={cx(cell, 'whitespace-nowrap')}>
-        {sayFigures(outlook.handsOnMinutes * MINUTE)}
-      </td>
-      <td className={cx(cell, 'whitespace-nowrap')}>
-        {sayFigures(outlook.waitingMinutes * MINUTE)}
-      </td>
-      <td className={cell}>
-        <input
-          type="date"
-          aria-label={`${build.name} is wanted for`}
-          value={build.due ?? ''}
-          onChange={(event) => want(event.target.value)}
-          className="control min-h-9 px-2"
-        />
-        <Slack slack={outlook.slackMs} />
-      </td>
-      <td className={cx(cell, 'text-sm')}>{hangsOn(outlook, plan, project)}</td>
+      <Cell head="Done by">{outlook.finish === null ? '—' : clockTime(outlook.finish, now)}</Cell>
+      <Cell head="Hands-on">{sayFigures(outlook.handsOnMinutes * MINUTE)}</Cell>
+      <Cell head="Waiting">{sayFigures(outlook.waitingMinutes * MINUTE)}</Cell>
+      <Cell head="Wanted for">
+        <span>
+          <input
+            type="date"
+            aria-label={`${build.name} is wanted for`}
+            value={build.due ?? ''}
+            onChange={(event) => want(event.target.value)}
+            className="control min-h-9 px-2"
+          />
+          <Slack slack={outlook.slackMs} />
+        </span>
+      </Cell>
+      <Cell head="Waiting on" wraps>
+        {hangsOn(outlook, plan, project)}
+      </Cell>
     </tr>
+  )
+}
+
+const CELL = 'py-1.5 pr-5 align-top max-sm:flex max-sm:justify-between max-sm:gap-4 max-sm:pr-0'
+
+/** A cell; on a phone a line of its own, with the head of its column before it. */
+function Cell({ head, wraps, children }: { head: Head; wraps?: true; children: ReactNode }) {
+  return (
+    <td className={cx(CELL, wraps ? 'text-sm max-sm:text-right' : 'whitespace-nowrap')}>
+      <span aria-hidden className="text-sm text-soft sm:hidden">
+        {head}
+      </span>
+      {children}
+    </td>
   )
 }
 

@@ -158,7 +158,7 @@ function Planned({
           </div>
         )}
       </div>
-      <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-8 xl:grid-cols-2">
+      <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-8">
         <WhatIfPanel plan={plan} task={task ?? null} now={now} />
         <Outlooks plan={plan} now={now} />
       </div>

@@ -114,8 +114,8 @@ export function PlanTools({ plan }: { plan: BenchPlan }) {
           With a sound
         </Tick>
       </div>
-      <Outage />
       {reminders.reach && <p className="mt-2 max-w-prose text-sm text-soft">{reminders.reach}</p>}
+      <Outage />
     </section>
   )
 }
