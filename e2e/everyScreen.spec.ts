@@ -37,6 +37,7 @@ shares.forEach((screens, share) => {
       const said = await page.locator('body').innerText()
       if (!path.startsWith('/handbook/')) tell(wrongWords(said))
       tell(await barriers(page))
+      tell(await cutTables(page))
       for (const size of NARROW) tell(await tooWide(page, size))
       await page.setViewportSize(DESK)
     }
@@ -59,6 +60,18 @@ test('no two screens have one title', async ({ page }) => {
     titles.set(await page.title(), path)
   }
 })
+
+/** Tables of which a column is cut on a desk: what has to be looked for there isn't found. */
+async function cutTables(page: Page): Promise<string[]> {
+  return page.evaluate(() =>
+    [...document.querySelectorAll('main table')].flatMap((table) => {
+      const by = Math.round(
+        (table.parentElement?.scrollWidth ?? 0) - (table.parentElement?.clientWidth ?? 0),
+      )
+      return by > 0 ? [`${table.querySelector('caption')?.textContent} is cut by ${by} px`] : []
+    }),
+  )
+}
 
 /** What jumped while the page loaded. */
 async function jumped(page: Page): Promise<string[]> {

@@ -95,7 +95,7 @@ const LOOK: Components = {
   td: ({ node: _, ...props }) => (
     <td
       {...props}
-      className="min-w-24 border-b not-first:min-w-40 border-rule py-1.5 pr-4 align-top"
+      className="border-b border-rule py-1.5 pr-4 align-top max-sm:min-w-24 max-sm:not-first:min-w-40"
     />
   ),
   code: ({ node: _, ...props }) => (

@@ -50,7 +50,7 @@ export function PlanTable({
         <thead className="sticky top-0 bg-ground">
           <tr>
             {HEADS.map((head) => (
-              <th key={head} scope="col" className="px-3 py-1.5 text-sm font-semibold text-soft">
+              <th key={head} scope="col" className="px-2 py-1.5 text-sm font-semibold text-soft">
                 {head}
               </th>
             ))}
@@ -69,8 +69,8 @@ export function PlanTable({
                 key={task.id}
                 className={cx('border-t border-rule', chosen === task.id && 'bg-act-wash')}
               >
-                <td className="px-3 whitespace-nowrap">{clockTime(from, now)}</td>
-                <td className="px-3">
+                <td className="px-2 whitespace-nowrap">{clockTime(from, now)}</td>
+                <td className="px-2">
                   <button
                     type="button"
                     aria-pressed={chosen === task.id}
@@ -80,18 +80,18 @@ export function PlanTable({
                     {taskName(project, task)}
                   </button>
                 </td>
-                <td className="px-3">
+                <td className="px-2">
                   {partsNamed(project, task.build, parts.get(task.id) ?? [task.part])}
                 </td>
-                <td className="px-3">
+                <td className="px-2">
                   <span className="flex items-center gap-2">
                     <Swatch colour={colour} />
                     {paint?.name ?? ''}
                   </span>
                 </td>
-                <td className="px-3 text-soft">{build}</td>
-                <td className="px-3 whitespace-nowrap">{sayFigures(task.minutes * 60_000)}</td>
-                <td className="px-3 whitespace-nowrap text-risk">
+                <td className="px-2 text-soft">{build}</td>
+                <td className="px-2 whitespace-nowrap">{sayFigures(task.minutes * 60_000)}</td>
+                <td className="px-2 whitespace-nowrap text-risk">
                   {until === undefined ? '' : clockTime(until, now)}
                 </td>
               </tr>
