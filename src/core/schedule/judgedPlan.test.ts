@@ -43,6 +43,13 @@ describe('two coats for which only the second session is long enough', () => {
     expect(lost).toEqual([])
   })
 
+  it('are torn sooner than a window is lost, whatever the running plan did', () => {
+    const tasks = problem.tasks?.map((task) => (task.id === 'a' ? { ...task, latest: 50 } : task))
+    const { schedule, lost } = planned({ ...problem, tasks }, { a: 1000, b: 1121 })
+    expect(lost.map(({ kind }) => kind)).toEqual(['sitting'])
+    expect(schedule.starts.a).toBeLessThanOrEqual(50)
+  })
+
   it('do, where the running plan knows one of them only', () => {
     expect(planned(problem, { a: 0 }).schedule.starts).toEqual({ a: 1000, b: 1121 })
   })

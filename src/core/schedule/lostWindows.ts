@@ -49,7 +49,8 @@ export function solveAnyway(
   }
   if (found.makespan === null) return { strict, schedule: strict, relaxed: problem, lost: [] }
   if (lost.length === 0) return { strict, schedule: found, relaxed, lost }
-  const ran = running && asItRan(problem, running, lost.length)
+  const windows = lost.filter(({ kind }) => kind !== 'sitting')
+  const ran = running && asItRan(problem, running, windows.length)
   if (!ran && options.first) return { strict, schedule: found, relaxed, lost }
   const given = ran ?? { problem: relaxed, lost, starts: options.guide ?? found.starts }
   const schedule = solve(given.problem, { ...options, guide: given.starts })
