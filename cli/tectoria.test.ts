@@ -16,7 +16,7 @@ function run(args: string[], input = '') {
   const answer = done.stdout.startsWith('{')
     ? (JSON.parse(done.stdout) as Record<string, unknown>)
     : null
-  return { status: done.status, answer, errors: done.stderr }
+  return { status: done.status, answer, text: done.stdout, errors: done.stderr }
 }
 
 jest.setTimeout(60_000)
@@ -42,6 +42,15 @@ it('refuses input with path, found and expected, and ends with 2', () => {
     ],
   })
   expect(errors).toContain('substrate: found nothing')
+})
+
+it('what a terminal would obey is written as what it is', () => {
+  const name = 'red \u001b[31m \u009b31m \u202eder'
+  const wrong = { ...EXAMPLE, substrate: name }
+  const { answer, text, errors } = run(['check', '-'], JSON.stringify(wrong))
+  expect(answer).toMatchObject({ errors: [{ found: JSON.stringify(name) }] })
+  expect(['\u001b', '\u009b', '\u202e'].filter((sign) => text.includes(sign))).toEqual([])
+  expect(errors).toContain('red \\u001b[31m ⟨U+009B⟩31m ⟨U+202E⟩der')
 })
 
 it('what is no JSON is refused too', () => {

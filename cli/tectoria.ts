@@ -1,5 +1,6 @@
 import { readFileSync, writeSync } from 'node:fs'
 import { type Parsed, type Problem, parseJson } from '../src/core/model/input'
+import { seen, seenJson } from '../src/core/model/seen'
 import { COMMANDS, type Flags } from './commands'
 import { runConvert } from './convert'
 
@@ -19,7 +20,7 @@ const DEFAULT_SECONDS = 5
 class Misuse extends Error {}
 
 function print(value: unknown): void {
-  printBytes(Buffer.from(`${JSON.stringify(value, null, 2)}\n`))
+  printBytes(Buffer.from(`${seenJson(JSON.stringify(value, null, 2))}\n`))
 }
 
 function printBytes(bytes: Uint8Array): void {
@@ -42,7 +43,7 @@ function refuse(problems: readonly Problem[]): number {
     ? `${first.path === '' ? 'The document' : first.path}: found ${first.found}, expected ${first.expected}`
     : 'The input is not valid'
   print({ format: 'tectoria-error', version: 1, message, errors: problems })
-  console.error(message)
+  console.error(seen(message))
   return 2
 }
 
@@ -127,7 +128,7 @@ function answerWith(answered: Parsed<unknown>): number {
 try {
   process.exitCode = await main(process.argv.slice(2))
 } catch (error) {
-  console.error(error instanceof Error ? error.message : String(error))
+  console.error(seen(error instanceof Error ? error.message : String(error)))
   if (error instanceof Misuse) console.error(USAGE)
   process.exitCode = 1
 }

@@ -1,5 +1,5 @@
 import * as react from 'react/jsx-dev-runtime'
-import { withSeen } from './seen'
+import { withSeen } from './withSeen'
 
 // As `jsx-runtime`, while developing.
 export type { JSX } from 'react/jsx-dev-runtime'

@@ -1,5 +1,5 @@
 import * as react from 'react/jsx-runtime'
-import { withSeen } from './seen'
+import { withSeen } from './withSeen'
 
 // What every element of ours is made by: no name or note reaches the page without being looked through. Text of fields is left as it is.
 export type { JSX } from 'react/jsx-runtime'
