@@ -1,4 +1,5 @@
 import { renderToStaticMarkup } from 'react-dom/server'
+import { withSeen } from './withSeen'
 
 const Named = ({ name }: { name: string }) => <b title={name}>{name}</b>
 
@@ -10,4 +11,10 @@ test.each([
   { what: <input readOnly value={'\u202a'} />, html: '<input readOnly="" value="\u202a"/>' },
 ])('every element shows it: $html', ({ what, html }) => {
   expect(renderToStaticMarkup(what)).toBe(html)
+})
+
+it('what is seen already stays the same object', () => {
+  const props = { title: 'Osmund grey', children: ['of ', <b key="b">it</b>] }
+  expect(withSeen(props)).toBe(props)
+  expect(withSeen(null)).toBeNull()
 })

@@ -1,7 +1,8 @@
 import { seen } from '@/core/model/seen'
 
-/** Properties of an element that are read out or shown as text. */
-const SAID = [
+/** What of an element is shown or read out as text. */
+const TEXTS = [
+  'children',
   'aria-label',
   'aria-description',
   'aria-valuetext',
@@ -10,22 +11,26 @@ const SAID = [
   'placeholder',
 ] as const
 
-/** What an element is given, with its text as it is shown. */
+/** What an element is given, with its text as it is shown: the same object where nothing of it is unseen. */
 export function withSeen<P>(props: P): P {
-  if (typeof props !== 'object' || props === null) return props
-  const given = props as Record<string, unknown>
-  const changed: Record<string, unknown> = {}
-  for (const name of ['children', ...SAID]) {
-    const value = given[name]
-    const shown = shownOf(value)
-    if (shown !== value) changed[name] = shown
+  let shown = props
+  for (const name of TEXTS) {
+    const value = (props as Record<string, unknown> | null)?.[name]
+    const text = shownOf(value)
+    if (text !== value) shown = { ...shown, [name]: text }
   }
-  return Object.keys(changed).length === 0 ? props : { ...props, ...changed }
+  return shown
 }
 
 function shownOf(value: unknown): unknown {
-  if (typeof value === 'string') return seen(value)
-  if (!Array.isArray(value)) return value
-  const shown = value.map((item) => (typeof item === 'string' ? seen(item) : item))
-  return shown.every((item, i) => item === value[i]) ? value : shown
+  if (Array.isArray(value)) return value.some(isUnseen) ? value.map(shownOne) : value
+  return shownOne(value)
+}
+
+function shownOne(value: unknown): unknown {
+  return typeof value === 'string' ? seen(value) : value
+}
+
+function isUnseen(value: unknown): boolean {
+  return shownOne(value) !== value
 }
