@@ -1,14 +1,14 @@
 import { type NextRequest, NextResponse } from 'next/server'
 
-/** Development reloads code by evaluating it; what is served for use never does. */
-const EVAL = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''
+/** Development reloads code by evaluating it, and its own notices bring styles without the nonce; what is served for use never does. */
+const DEVELOPING = process.env.NODE_ENV === 'development'
 
 /** Nothing from another origin, no evaluated code, scripts only with the nonce of this answer. */
 function policy(nonce: string): string {
   return [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${EVAL}`,
-    `style-src 'self' 'nonce-${nonce}'`,
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${DEVELOPING ? " 'unsafe-eval'" : ''}`,
+    `style-src 'self' ${DEVELOPING ? "'unsafe-inline'" : `'nonce-${nonce}'`}`,
     // What a chart writes on its own elements; a sheet of styles needs the nonce.
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' data: blob:",
