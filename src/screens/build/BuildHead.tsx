@@ -1,4 +1,5 @@
 import type { Build, BuildAct } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import { localeHere } from '@/ui/units'
 
 const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium', timeZone: 'UTC' })
@@ -10,7 +11,8 @@ export function BuildHead({ build }: { build: Build }) {
       <h1 className="font-display text-4xl font-semibold max-sm:text-3xl">{build.name}</h1>
       <p className="mt-1 max-w-prose text-soft max-sm:line-clamp-2">
         {build.scale ? `1:${build.scale}` : 'No scale'} ·{' '}
-        {build.use === 'handled' ? 'handled in play' : 'for display'} · {stepCount(build)} steps
+        {build.use === 'handled' ? 'handled in play' : 'for display'} ·{' '}
+        {counted(stepCount(build), 'step')}
         {build.due ? ` · wanted for ${DAY.format(Date.parse(build.due))}` : ''}
         {build.finishedOn ? ` · finished ${DAY.format(Date.parse(build.finishedOn))}` : ''}
         {build.story ? ` · ${build.story}` : ''}

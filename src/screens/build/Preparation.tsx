@@ -10,6 +10,7 @@ import {
 } from '@/core/builds'
 import { SPOT_WORDS } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import { editOfPart } from '@/core/model/edit'
 import {
   SPOT_KINDS,
@@ -184,7 +185,7 @@ function AllOn({ part, edit }: { part: Part; edit: EditBuild }) {
           size="small"
           onClick={() =>
             void edit(
-              `${count} spots ${STATES[to].toLowerCase()}`,
+              `${counted(count, 'spot')} ${STATES[to].toLowerCase()}`,
               editOfPart(part.id, (now) => spotsMoved(now, from, to)),
             )
           }

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { STARTER_KINDS, STARTERS, type Starter, type StarterKind } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import { buildOfFile } from '@/state/files'
 import { cx } from '@/ui/cx'
 import { FileButton } from '@/ui/FileButton'
@@ -50,7 +51,7 @@ export function BeginWith({
         {read && (
           <Choice
             name={read.name}
-            about={`From the file: ${read.parts.length} parts, ${read.steps.length} steps.`}
+            about={`From the file: ${counted(read.parts.length, 'part')}, ${counted(read.steps.length, 'step')}.`}
             chosen={from.is === 'copy' && from.build === read}
             onChoose={() => onChoose({ is: 'copy', build: read })}
           />
@@ -118,7 +119,7 @@ function YourBuilds({
             key={build.id}
             name={build.name}
             {...(build.scale === undefined ? {} : { scale: build.scale })}
-            about={`${build.parts.map(({ name }) => name).join(', ')}; ${build.steps.length} steps.`}
+            about={`${build.parts.map(({ name }) => name).join(', ')}; ${counted(build.steps.length, 'step')}.`}
             chosen={from.is === 'copy' && from.build.id === build.id}
             onChoose={() => onChoose({ is: 'copy', build })}
           />

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { coverWith, groundOf, mixOptics, portionsOf, type Recipe } from '@/core/colour'
+import { counted } from '@/core/model/counted'
 import type { Family } from '@/core/model/vocabulary'
 import { type MixablePaint, mixableFamilies, mixablePaints } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
@@ -61,7 +62,7 @@ export function Reach() {
           onChange={(event) => set({ family: event.target.value })}
           choices={families.map((value) => ({
             value,
-            say: `${familyName(value)}, ${mixablePaints(shelf, value).length} bottles`,
+            say: `${familyName(value)}, ${counted(mixablePaints(shelf, value).length, 'bottle')}`,
           }))}
         />
         <div className="grid grid-cols-2 gap-3">

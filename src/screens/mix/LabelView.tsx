@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useRef } from 'react'
 import { LABEL_SIZE, type LabelMark, labelData, labelMarks } from '@/core/formats/labelDrawing'
+import { counted } from '@/core/model/counted'
 import { type MixLabel, mixLabel } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
@@ -103,7 +104,8 @@ function Mark({ mark }: { mark: LabelMark }) {
 
 function words({ name, ingredients, more, paintShare }: MixLabel): string {
   const parts = ingredients.map(
-    (ingredient, i) => `${ingredient.name} ${ingredient.parts}, ${more.drops[i]} drops`,
+    (ingredient, i) =>
+      `${ingredient.name} ${ingredient.parts}, ${counted(more.drops[i] ?? 0, 'drop')}`,
   )
   return `Label: ${name}, ${Math.round(paintShare * 100)} % paint. ${parts.join('; ')}, for ${about(more.ml, 'ml', 2)} more.`
 }

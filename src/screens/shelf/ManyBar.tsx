@@ -1,6 +1,7 @@
 'use client'
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
+import { counted } from '@/core/model/counted'
 
 import { useRun } from '@/state/hooks'
 import { changeBottles, removeBottles } from '@/store/actions/shelf'
@@ -28,7 +29,11 @@ export function ManyBar({
     const read = given(chosen, field.value, value, Date.now())
     setError(read.ok ? null : read.error)
     if (!read.ok) return
-    void run(changeBottles, read.changes, `${field.say} given to ${read.changes.length} bottles`)
+    void run(
+      changeBottles,
+      read.changes,
+      `${field.say} given to ${counted(read.changes.length, 'bottle')}`,
+    )
   }
   const takeOff = async () => {
     if (await run(removeBottles, chosen)) onChoose([])

@@ -3,6 +3,7 @@ import { levelAfter, levelOf, loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build, BuildAct } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import type { Edit, EditFields } from '@/core/model/edit'
 import { isAct } from '@/core/model/isAct'
 import type { LoggedAct } from '@/core/model/loggedAct'
@@ -151,7 +152,7 @@ export function importBottles(
       if (levelOf(known, await read.bottleLog(row.id)).ml !== row.leftMl)
         writes.push(put('acts', levelAct(store, 'weighed', known, row.leftMl)))
     }
-    return { label: `Imported ${rows.length} bottles from ${file}`, writes }
+    return { label: `Imported ${counted(rows.length, 'bottle')} from ${file}`, writes }
   })
 }
 

@@ -1,6 +1,7 @@
 import { actRow } from '../../knowledge/acts'
 import { bears, CM3_WEIGHS, USUAL_STICK } from '../../knowledge/holders'
 import type { Part } from '../../model/build'
+import { counted } from '../../model/counted'
 import type { PartRule } from './partRule'
 import { stillToDo } from './stillToDo'
 
@@ -39,7 +40,7 @@ export const mountTooWeak: PartRule = {
     return [
       {
         kind: 'tool',
-        say: `Hold it by ${count} sticks`,
+        say: `Hold it by ${counted(count, 'stick')}`,
         edit: { do: 'part', part: part.id, fields: { holder: { ...holder, count } } },
         every: null,
       },
