@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon'
 import { stepName } from '../knowledge/stepName'
 import { stands } from '../log/logIndex'
+import { counted } from '../model/counted'
 import { isAct } from '../model/isAct'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
@@ -24,7 +25,7 @@ export type StoryStep = {
 /** What follows a step's name: ", 2 coats", ", left out", or nothing. */
 export function howDone({ coats, skipped }: Pick<StoryStep, 'coats' | 'skipped'>): string {
   if (skipped) return ', left out'
-  return coats > 0 ? `, ${coats} ${coats === 1 ? 'coat' : 'coats'}` : ''
+  return coats > 0 ? `, ${counted(coats, 'coat')}` : ''
 }
 
 /** What was mixed: its name, and what it took out of which bottle, ml. */

@@ -7,6 +7,7 @@ import {
   type StorySaid,
   type StoryStep,
 } from '../builds/story'
+import { counted } from '../model/counted'
 import { plainText } from './logFile'
 
 /** A number with one place at the most. */
@@ -18,7 +19,7 @@ export function storyMarkdown({ name, scale, figures, cost, days }: Story, zone:
   const facts = [
     ...(scale === null ? [] : [`1:${scale}`]),
     `${short(hours)} h of hands`,
-    `${evenings} ${evenings === 1 ? 'day' : 'days'}`,
+    counted(evenings, 'day'),
     `${short(ml)} ml of paint`,
     ...(cost === null ? [] : [`paint for ${cost.toFixed(2)}`]),
   ]

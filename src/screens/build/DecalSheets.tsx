@@ -3,6 +3,7 @@ import { type Allocation, sheetEdit } from '@/core/builds'
 import { readDecalLines, sayDecalLines } from '@/core/formats/text/decalLines'
 import { DECAL_FILM_TABLE } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import { DECAL_FILMS, type DecalFilm, type DecalSheet } from '@/core/model/decals'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
@@ -63,7 +64,7 @@ function leftWords({ decals }: DecalSheet, left: Allocation['left']): string {
   const over = left
     .filter(({ decal }) => decals.some(({ id }) => id === decal))
     .reduce((sum, { count }) => sum + count, 0)
-  return `${all} ${all === 1 ? 'decal' : 'decals'}, ${over} left over`
+  return `${counted(all, 'decal')}, ${over} left over`
 }
 
 function SheetForm({

@@ -2,6 +2,7 @@
 import type { SchoolEffect } from '@/core/builds'
 import { questionRow, usualSchool } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import { sayDuration } from '@/core/model/duration'
 import { SCHOOLS, type SchoolQuestion } from '@/core/model/vocabulary'
 import { useAsked, useRun } from '@/state/hooks'
@@ -92,7 +93,7 @@ function told({ clears, minutes }: SchoolEffect): string {
   const coats =
     clears === 0
       ? 'Other clears'
-      : `${Math.abs(clears)} ${Math.abs(clears) === 1 ? 'clear' : 'clears'} ${clears < 0 ? 'fewer' : 'more'}`
+      : `${counted(Math.abs(clears), 'clear')} ${clears < 0 ? 'fewer' : 'more'}`
   if (Math.abs(minutes) < 1) return `${coats}, no sooner.`
   return `${coats}, ${sayDuration(Math.abs(minutes))} ${minutes < 0 ? 'sooner' : 'later'}.`
 }

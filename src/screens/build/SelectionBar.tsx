@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { bare } from '@/core/model/bare'
 import type { Build, Part } from '@/core/model/build'
+import { counted } from '@/core/model/counted'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep } from '@/core/model/sequence'
 import { newId } from '@/store/newId'
@@ -28,7 +29,7 @@ export function SelectionBar({
 }) {
   const [saving, setSaving] = useState(false)
   const others = build.parts.filter((part) => part.id !== partId)
-  const count = picked.size === 1 ? '1 step' : `${picked.size} steps`
+  const count = counted(picked.size, 'step')
   const none = picked.size === 0
   const name = build.parts.find((part) => part.id === partId)?.name ?? 'this part'
   const isShared = build.steps.some((step) => picked.has(step.id) && step.parts.length > 1)

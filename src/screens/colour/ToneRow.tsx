@@ -1,4 +1,5 @@
 import type { Bottle } from '@/core/model/bottle'
+import { counted } from '@/core/model/counted'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { measured, number } from '@/ui/units'
@@ -73,6 +74,5 @@ export function ToneRow({
 /** Half a drop is the least that can be said. */
 function dropWords(drops: number): string {
   if (drops < 0.75) return 'less than a drop'
-  const whole = Math.round(drops)
-  return whole === 1 ? '1 drop' : `${whole} drops`
+  return counted(Math.round(drops), 'drop')
 }

@@ -1,6 +1,7 @@
 'use client'
 import { parseAsString, useQueryStates } from 'nuqs'
 import { useCallback, useEffect, useState } from 'react'
+import { counted } from '@/core/model/counted'
 import { newestFirst } from '@/core/model/newestPicture'
 import { aligned, type PicturePoint } from '@/core/pictures/align'
 import { useProject, useStore } from '@/state/hooks'
@@ -131,7 +132,7 @@ export function CompareScreen() {
       {first && second && (
         <p role="status" className="mt-3 max-w-prose">
           {typeof found === 'string'
-            ? `${many === 0 ? 'Tap a place in the first, then the same place in the second. ' : `${many} ${many === 1 ? 'pair' : 'pairs'}. `}${WHY_NOT[found]}`
+            ? `${many === 0 ? 'Tap a place in the first, then the same place in the second. ' : `${counted(many, 'pair')}. `}${WHY_NOT[found]}`
             : `${many} pairs: they lie on each other within ${found.off.toFixed(1)} px${found.kind === 'affine' ? '; a fourth takes the tilt out' : ''}.`}
         </p>
       )}

@@ -1,5 +1,6 @@
 import { parseAsString, useQueryState } from 'nuqs'
 import { useEffect, useState } from 'react'
+import { counted } from '@/core/model/counted'
 import { newestFirst } from '@/core/model/newestPicture'
 import { useProject, useStore } from '@/state/hooks'
 import type { PictureDesk } from '@/state/pictureDesk'
@@ -51,7 +52,7 @@ export function AllPictures({ desk, isGone }: { desk: PictureDesk; isGone: boole
       <p role="status" className="mt-2 min-h-6 text-sm">
         {going
           ? `Keeping ${going.done + 1} of ${going.all}…`
-          : (room ?? `${shown.length} ${shown.length === 1 ? 'picture' : 'pictures'}`)}
+          : (room ?? counted(shown.length, 'picture'))}
       </p>
       {refused.length > 0 && (
         <ul role="alert" className="mt-1 border-l-4 border-stop pl-3">

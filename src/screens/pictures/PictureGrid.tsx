@@ -2,6 +2,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import Link from 'next/link'
 import { useRef } from 'react'
 import { PICTURE_WORDS } from '@/core/knowledge'
+import { counted } from '@/core/model/counted'
 import type { Picture } from '@/core/model/picture'
 import { useWidth } from '@/ui/useWidth'
 import { Thumb } from '../shared/picture/Thumb'
@@ -56,7 +57,7 @@ function Cell({ picture }: { picture: Picture }) {
       <span className="block truncate pt-1 font-semibold">{name}</span>
       <span className="block truncate text-sm text-soft">
         {PICTURE_WORDS[kind]}
-        {open > 0 && `, ${open} ${open === 1 ? 'pin' : 'pins'} to do`}
+        {open > 0 && `, ${counted(open, 'pin')} to do`}
       </span>
     </Link>
   )

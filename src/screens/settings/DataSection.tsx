@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
+import { counted } from '@/core/model/counted'
 import type { Problem } from '@/core/model/input'
 import { givenText } from '@/state/documents'
 import { useProject, useRun, useSay, useStock, useStore } from '@/state/hooks'
@@ -197,7 +198,7 @@ function Kept() {
         ? 'This browser has promised to keep it.'
         : 'This browser may throw it away when space is short: install Tectoria, or export now and then.'}{' '}
       {last
-        ? `All of it was in a file ${clockTime(last.at, now)}${since > 0 ? `, ${since} ${since === 1 ? 'act' : 'acts'} ago` : ''}.`
+        ? `All of it was in a file ${clockTime(last.at, now)}${since > 0 ? `, ${counted(since, 'act')} ago` : ''}.`
         : 'It was never in a file yet.'}
     </p>
   )

@@ -1,3 +1,4 @@
+import { counted } from '@/core/model/counted'
 /** How much this browser keeps, and has room for, bytes. */
 export type BrowserRoom = { used: number; most: number }
 
@@ -24,7 +25,7 @@ export function roomWords(room: BrowserRoom | null): string | null {
   if (more >= FEW) return null
   return more === 0
     ? 'This browser has no room for another picture: export what is here, then remove some.'
-    : `This browser has room for about ${more} more ${more === 1 ? 'picture' : 'pictures'}.`
+    : `This browser has room for about ${counted(more, 'more picture')}.`
 }
 
 /** Why pictures couldn't be kept, where the room was too small; null: it was something else. */

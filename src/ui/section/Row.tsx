@@ -2,6 +2,7 @@ import { useSortable } from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { ChevronDown, ChevronRight, GripVertical } from 'lucide-react'
 import type { ReactNode } from 'react'
+import { counted } from '@/core/model/counted'
 import { cx } from '../cx'
 import { Swatch } from '../Swatch'
 import type { SampleRow, StageRows } from './row'
@@ -144,7 +145,7 @@ export function StageRow({
           <ChevronDown className="size-4" aria-hidden="true" />
         )}
         <span className="font-semibold">{stage.name}</span>
-        {stage.rows.length} {stage.rows.length === 1 ? 'step' : 'steps'}
+        {counted(stage.rows.length, 'step')}
         {folded && stage.rows.some((row) => row.worst) && (
           <span className="font-semibold text-risk">with findings</span>
         )}

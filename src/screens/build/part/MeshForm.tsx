@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/model/counted'
 import { zonesJob } from '@/state/deskClient'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
@@ -21,8 +22,8 @@ export function MeshForm({ onSave }: { onSave: (found: FoundMesh) => void }) {
       {found && (
         <div className="mt-2">
           <p>
-            {file.name}: {measured(found.facts.areaCm2, 'cm²', 1)} in {found.facts.zones.length}{' '}
-            {found.facts.zones.length === 1 ? 'zone' : 'zones'}.{coarserWords(found)}
+            {file.name}: {measured(found.facts.areaCm2, 'cm²', 1)} in{' '}
+            {counted(found.facts.zones.length, 'zone')}.{coarserWords(found)}
           </p>
           <Button className="mt-2" onClick={() => onSave(found)}>
             Draw the part by it
