@@ -3,7 +3,7 @@ import type { BenchProblem, BenchTask } from '../bench/problem'
 import { type Solution, type SolveOptions, solve } from '../bench/solve'
 import type { BenchTasks } from './benchTasks'
 import { HAIR } from './coatGaps'
-import { type LostWindow, solveAnyway } from './lostWindows'
+import { asItRuns, type LostWindow, solveAnyway } from './lostWindows'
 import {
   type Judged,
   judgedAsPlanned,
@@ -65,7 +65,11 @@ export function judgedPlan(
     if (first.makespan !== null) again(first.starts)
   }
   const running = guide
-  let best = guide && options.settled ? asItRuns(problem, options, guide) : null
+  // The running plan, where it is one still with what the judge asked for: only what ends sooner takes its place.
+  const stays = running && options.settled ? asItRuns(problem, options, running) : null
+  let best: JudgedPlan | null = stays
+    ? { problem, strict: stays, schedule: stays, lost: [], doubts: [] }
+    : null
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const solved = solveAnyway(problem, { ...options, ...(guide ? { guide } : {}) }, running)
     const { schedule, relaxed } = solved
@@ -85,17 +89,6 @@ export function judgedPlan(
   const answer = best as JudgedPlan
   // Where nothing was given up the plan is the answer with every window kept.
   return { ...answer, strict: answer.lost.length === 0 ? answer.schedule : answer.strict, bench }
-}
-
-/** The running plan, where it is one still and the judge has nothing against it: only what ends sooner takes its place. */
-function asItRuns(
-  problem: BenchProblem,
-  options: SolveOptions,
-  guide: Solution['starts'],
-): JudgedPlan | null {
-  const schedule = solve(problem, { ...options, guide, first: true, polish: false })
-  const stays = (problem.tasks ?? []).every(({ id }) => schedule.starts[id] === guide[id])
-  return stays ? { problem, strict: schedule, schedule, lost: [], doubts: [] } : null
 }
 
 /**

@@ -52,22 +52,32 @@ export function solveAnyway(
   const windows = lost.filter(({ kind }) => kind !== 'sitting')
   const ran = running && asItRan(problem, running, windows.length)
   if (!ran && options.first) return { strict, schedule: found, relaxed, lost }
-  const given = ran ?? { problem: relaxed, lost, starts: options.guide ?? found.starts }
-  const schedule = solve(given.problem, { ...options, guide: given.starts })
+  const guide = ran ? running : (options.guide ?? found.starts)
+  const given = ran ?? { problem: relaxed, lost }
+  const schedule = solve(given.problem, { ...options, guide })
   return { strict, schedule, relaxed: given.problem, lost: given.lost }
 }
 
 /** The problem without the windows that the running plan doesn't keep, where that is a plan then and gives up no more: else null. */
 function asItRan(
   problem: BenchProblem,
-  guide: Solution['starts'],
+  running: Solution['starts'],
   most: number,
-): { problem: BenchProblem; lost: LostWindow[]; starts: Solution['starts'] } | null {
-  const given = withoutBroken(problem, guide)
+): { problem: BenchProblem; lost: LostWindow[] } | null {
+  const given = withoutBroken(problem, running)
   if (given.lost.length > most) return null
-  const { starts } = solve(given.problem, { ...QUESTION, guide })
-  const stays = (problem.tasks ?? []).every(({ id }) => starts[id] === guide[id])
-  return stays ? { ...given, starts } : null
+  return asItRuns(given.problem, QUESTION, running) ? given : null
+}
+
+/** The running plan as the answer to a problem; null: it is none of its plans. */
+export function asItRuns(
+  problem: BenchProblem,
+  options: SolveOptions,
+  running: Solution['starts'],
+): Solution | null {
+  const schedule = solve(problem, { ...options, guide: running, first: true, polish: false })
+  const stays = (problem.tasks ?? []).every(({ id }) => schedule.starts[id] === running[id])
+  return stays ? schedule : null
 }
 
 /** A problem without the windows that some starts don't keep. */
