@@ -53,7 +53,7 @@ export async function note(page, name, told, stop) {
 function isGone(field) {
   return field.waitFor({ state: 'detached', timeout: AGAIN }).then(
     () => true,
-    async (error) => {
+    (error) => {
       if (error.name !== 'TimeoutError') throw error
       return false
     },

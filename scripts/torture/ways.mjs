@@ -6,9 +6,11 @@ const FULL = 2500
 /**
  * The ways, by name: what they are called in the report, and what is done in a round.
  *
+ * `before`, where there is one, comes before the application is opened.
+ *
  * @param at the browser, `page` the tab that writes
  * @param write begins writing notes in a tab, under a name of its own
- * @param wait until something goes wrong
+ * @param wait until a note was said to be kept, and then until something goes wrong
  */
 export const WAYS = {
   kill: {
