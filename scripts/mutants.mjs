@@ -33,9 +33,9 @@ const copy = join(root, '.cache', `mutants-${FOLDERS.join('-')}`)
 function makeCopy() {
   rmSync(copy, { recursive: true, force: true })
   mkdirSync(join(copy, 'seen'), { recursive: true })
-  for (const part of ['src', 'docs', 'cli', 'scripts', 'package.json', 'tsconfig.json'])
+  const files = ['package.json', 'tsconfig.json', 'jest.config.mjs']
+  for (const part of ['src', 'docs', 'cli', 'scripts', ...files])
     cpSync(join(root, part), join(copy, part), { recursive: true })
-  cpSync(join(root, 'jest.config.mjs'), join(copy, 'jest.config.mjs'))
   symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'))
 }
 
@@ -73,11 +73,7 @@ function testsOf(sources) {
 
 /** The tests that a change is shown to. */
 function testsFor({ source: { file }, piece }, tests) {
-  const folder = file
-    .slice(copy.length + 1)
-    .split('/')
-    .slice(0, 3)
-    .join('/')
+  const folder = relative(copy, file).split('/').slice(0, 3).join('/')
   const isFar = (test) => Number(!test.testPath.includes(`/${folder}/`))
   let ms = 0
   return tests

@@ -6,6 +6,7 @@ import { dueSince, type Reminder, saidOfReach, tellBySystem } from './reminders'
 
 const ON = 'tectoria-reminders'
 const SOUND = 'tectoria-reminder-sound'
+
 function stored(key: string): boolean {
   try {
     return localStorage.getItem(key) === 'yes'
