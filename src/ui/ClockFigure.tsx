@@ -1,3 +1,4 @@
+import { ClosingPulse } from './ClosingPulse'
 import { cx } from './cx'
 import { clockTime, figures, sayFigures } from './time'
 
@@ -38,11 +39,12 @@ export function ClockFigure({
       ) : (
         <p
           className={cx(
-            'flex items-baseline gap-1.5 font-semibold whitespace-nowrap',
+            'relative isolate flex w-max items-baseline gap-1.5 font-semibold whitespace-nowrap',
             SIZES[size].figure,
-            closing && 'closing text-risk',
+            closing && 'text-risk',
           )}
         >
+          {closing && <ClosingPulse left={left} />}
           {figures(left).map(({ value, unit }) => (
             <span key={unit}>
               {value}

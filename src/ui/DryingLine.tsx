@@ -1,5 +1,6 @@
 import { Popover } from 'radix-ui'
 import type { Silhouette as PartOutline } from '@/core/shape/silhouette'
+import { ClosingPulse } from './ClosingPulse'
 import { cx } from './cx'
 import { Silhouette } from './Silhouette'
 import { clockTime, sayFigures } from './time'
@@ -34,7 +35,7 @@ const STATE = {
 } as const
 
 const PEG_LOOK = {
-  closing: 'closing bg-risk',
+  closing: 'bg-risk',
   running: 'bg-act',
   ready: 'bg-act',
   drying: 'bg-raised',
@@ -82,11 +83,13 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
         <span className="relative h-5 w-full">
           <span
             className={cx(
-              'absolute top-0 h-5 w-2.5 rounded-[2px] border border-ink',
+              'absolute top-0 isolate h-5 w-2.5 rounded-[2px] border border-ink',
               PEG_LOOK[drying ? 'drying' : peg.kind],
             )}
             style={{ left: `calc(${Math.round(peg.progress * 100)}% - ${peg.progress * 10}px)` }}
-          />
+          >
+            {until && <ClosingPulse left={until - now} />}
+          </span>
         </span>
         <span className="flex min-h-0 flex-1 items-center gap-2 rounded-tool border border-rule bg-surface px-2 group-hover:border-ink">
           {peg.outline ? (

@@ -126,6 +126,18 @@ describe('DryingLine', () => {
     })
     expect(kinds).toEqual([true, false, false, false])
   })
+  it('pulses anew with each minute it loses, not with each look at the clock', () => {
+    const one = peg({ kind: 'closing', readyAt: NOW, closesAt: NOW + 3 * MINUTE })
+    const line = (now: number) => <DryingLine pegs={[one]} now={now} onOpen={() => undefined} />
+    const { container, rerender } = render(line(NOW))
+    const pulse = () => container.querySelector('.closing')
+    const first = pulse()
+    rerender(line(NOW + 0.9 * MINUTE))
+    expect(pulse()).toBe(first)
+    rerender(line(NOW + 1.1 * MINUTE))
+    expect(pulse()).not.toBe(first)
+    expect(pulse()).not.toBeNull()
+  })
   it('opened, logs the act in one click', async () => {
     const run = jest.fn()
     const one = peg({ kind: 'ready', readyAt: NOW, log: { say: 'Log coat 2 as done', run } })
