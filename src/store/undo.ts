@@ -12,7 +12,7 @@ import { stillThere, type Written, write } from './transact'
  */
 export async function undo(store: Store): Promise<Written> {
   return turn(store, 'Undone', 'There is nothing to undo', async () => {
-    const last = await newestDone(store)
+    const last = await recordOf(store, await newestDone(store))
     if (!last) return null
     if (!(await stillThere(store, last.rows))) return { change: last, writes: null, undone: 1 }
     const undoers: Record<string, string> = {}
@@ -24,7 +24,7 @@ export async function undo(store: Store): Promise<Written> {
 /** Does again what this tab took back last; where it took nothing back, what another did. */
 export async function redo(store: Store): Promise<Written> {
   return turn(store, 'Redone', 'There is nothing to redo', async () => {
-    const next = await firstUndone(store)
+    const next = await recordOf(store, await firstUndone(store))
     if (!next) return null
     const turned = next.rows.map(({ before, after, ...row }) => ({
       ...row,
@@ -47,25 +47,52 @@ export async function turnsOf(
   return { back: last?.label ?? null, again: next?.label ?? null }
 }
 
+/** A change without its rows: those of an import are a whole bench. */
+type Name = { seq: number; label: string; isUndone: boolean; isOwn: boolean }
+
+/** The names of all changes, oldest first. */
+async function namesOf({ db, by }: Store): Promise<Name[]> {
+  const keys = (await db.changes.orderBy('[seq+label]').keys()) as unknown as [number, string][]
+  const undone = new Set(await db.changes.where('undone').equals(1).primaryKeys())
+  const own = new Set(await db.changes.where('by').equals(by).primaryKeys())
+  return keys.map(([seq, label]) => ({
+    seq,
+    label,
+    isUndone: undone.has(seq),
+    isOwn: own.has(seq),
+  }))
+}
+
+async function recordOf({ db }: Store, name: Name | undefined): Promise<ChangeRecord | undefined> {
+  return name && db.changes.get(name.seq)
+}
+
 /** This tab's newest change, unless another tab has built on it since: then the newest of all. */
-async function newestDone({ db, by }: Store): Promise<ChangeRecord | undefined> {
-  const done = db.changes.orderBy('seq').reverse().filter(isDone)
-  const own = await done.clone().filter(isOf(by)).first()
-  if (own?.seq === undefined) return done.first()
-  const since = await db.changes.where('seq').above(own.seq).filter(isDone).toArray()
-  return since.some(buildsOn(own)) ? since.at(-1) : own
+async function newestDone(store: Store): Promise<Name | undefined> {
+  const done = (await namesOf(store)).filter(({ isUndone }) => !isUndone)
+  const at = done.findLastIndex(({ isOwn }) => isOwn)
+  const since = done.slice(at + 1)
+  return at < 0 || (await isBuiltOn(store, done[at], since)) ? done.at(-1) : done[at]
 }
 
 /** What this tab took back last, unless it builds on what another took back: then that. */
-async function firstUndone({ db, by }: Store): Promise<ChangeRecord | undefined> {
-  const undone = await db.changes.where('undone').equals(1).sortBy('seq')
-  const at = undone.findIndex(isOf(by))
-  const own = undone[at]
-  return own && !undone.slice(0, at).some(buildsOn(own)) ? own : undone[0]
+async function firstUndone(store: Store): Promise<Name | undefined> {
+  const undone = (await namesOf(store)).filter(({ isUndone }) => isUndone)
+  const at = undone.findIndex(({ isOwn }) => isOwn)
+  const before = undone.slice(0, Math.max(0, at))
+  return at < 0 || (await isBuiltOn(store, undone[at], before)) ? undone[0] : undone[at]
 }
 
-function isOf(tab: string): (change: ChangeRecord) => boolean {
-  return (change) => change.by === tab
+/** Does one of these changes touch what a change touches? */
+async function isBuiltOn(
+  store: Store,
+  own: Name | undefined,
+  others: readonly Name[],
+): Promise<boolean> {
+  if (others.length === 0) return false
+  const record = await recordOf(store, own)
+  const rest = await store.db.changes.bulkGet(others.map(({ seq }) => seq))
+  return record !== undefined && rest.some((other) => other && buildsOn(record)(other))
 }
 
 /** Do two changes touch the same? */
@@ -117,10 +144,6 @@ async function turn(
   } catch (error) {
     return { ok: false, why: `Nothing was changed: ${reasonOf(error)}` }
   }
-}
-
-function isDone({ undone }: ChangeRecord): boolean {
-  return undone !== 1
 }
 
 function isNewAct({ table, before, after }: RowChange): boolean {

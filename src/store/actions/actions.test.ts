@@ -7,7 +7,7 @@ import type { Mesh } from '@/core/model/mesh'
 import type { StoredMix } from '@/core/model/mix'
 import { exportProject } from '../documents'
 import { BUILD, NOW, rowsOf, storedActs, storedProject, testStore } from '../tests/stores'
-import { redo, undo } from '../undo'
+import { redo, turnsOf, undo } from '../undo'
 import { correctAct, logAct, note } from './acts'
 import { addBuild, editBuild, orderBuilds, removeBuild, takeOverBuild } from './builds'
 import { forgetChanges, importProject, loadDemo, shouldLoadDemo, wipe } from './documents'
@@ -233,6 +233,25 @@ describe('undo and redo', () => {
     await undo(store)
     await coat(1)
     expect(await redo(store)).toMatchObject({ ok: false, why: 'There is nothing to redo' })
+  })
+
+  it('are named without reading what they changed, in a tab that has none as well', async () => {
+    await coat(1)
+    await note(store, 'mine', { build: 'b' }, 'Noted here')
+    await undo(store)
+    const fresh = testStore('actions', 'fresh')
+    let read = 0
+    const count = (change: unknown) => {
+      read += 1
+      return change
+    }
+    for (const { db } of [store, fresh]) db.changes.hook('reading', count)
+    const names = { back: 'Hull: prime, coat done', again: 'Noted here' }
+    expect([await turnsOf(fresh), await turnsOf(store), read]).toEqual([names, names, 0])
+    await undo(fresh)
+    expect(read).toBeGreaterThan(0)
+    store.db.changes.hook('reading').unsubscribe(count)
+    fresh.db.close()
   })
 
   it('keep a hundred changes, and forget the oldest', async () => {
