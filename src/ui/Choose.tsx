@@ -1,13 +1,11 @@
 import { Check, ChevronDown } from 'lucide-react'
 import { Select } from 'radix-ui'
 import { type ReactNode, useId, useState } from 'react'
-import type { Choice } from './Field'
+import { type Choice, LONG } from './Field'
 import { pageNonce } from './nonce'
 
 /** Stands for the empty value, which the list can't have. */
 const NONE = '-'
-/** A list that is longer is made when it is opened: the page doesn't wait for what isn't looked at. */
-const LONG = 60
 
 /** A choice that acts at once: arrow keys only look through the list, Enter or a tap chooses. */
 export function Choose({

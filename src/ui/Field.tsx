@@ -103,7 +103,10 @@ function PlainField({ label, error, hint, unit, hideLabel, className, ...rest }:
 /** One entry of a list to choose from: the value kept, and how it is said. */
 export type Choice = { value: string; say: string }
 
-/** A list to choose from with its label, and the error under it. */
+/** A list that is longer is made when it is turned to: the page doesn't wait for what isn't looked at. */
+export const LONG = 60
+
+/** A list to choose from with its label, and the error under it. A long one that is told its value has but that before it is turned to. */
 export function SelectField({
   label,
   error,
@@ -115,16 +118,22 @@ export function SelectField({
   ...rest
 }: Shared & SelectHTMLAttributes<HTMLSelectElement> & { choices: readonly Choice[] }) {
   const id = useId()
+  const [isMade, setMade] = useState(choices.length <= LONG || rest.value === undefined)
+  const make = () => setMade(true)
+  const chosen = choices.find(({ value }) => value === rest.value) ?? choices[0]
+  const shown = isMade || !chosen ? choices : [chosen]
   return (
     <Frame id={id} {...{ label, error, hint, unit, hideLabel }}>
       <select
         id={id}
+        onFocus={make}
+        onPointerDown={make}
         className={cx(CONTROL, className)}
         aria-invalid={error ? true : undefined}
         aria-describedby={error ? `${id}-error` : undefined}
         {...rest}
       >
-        {choices.map(({ value, say }) => (
+        {shown.map(({ value, say }) => (
           <option key={value} value={value}>
             {say}
           </option>

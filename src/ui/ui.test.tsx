@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { cleanup, render, screen } from '@testing-library/react'
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Button } from './Button'
 import { ClockFigure } from './ClockFigure'
@@ -34,6 +34,23 @@ describe('fields', () => {
     render(<SelectField label="Cup" choices={[{ value: '5', say: '5 ml' }]} />)
     expect(screen.getByLabelText('Cup').hasAttribute('aria-invalid')).toBe(false)
     expect(screen.getByRole('option').textContent).toBe('5 ml')
+  })
+  it('a list of a thousand is made when it is turned to, and says before what is chosen', () => {
+    const choices = Array.from({ length: 1000 }, (_, i) => ({ value: `b${i}`, say: `Bottle ${i}` }))
+    const onChange = jest.fn()
+    render(<SelectField label="Paint" value="b7" onChange={onChange} choices={choices} />)
+    const told = () => screen.getAllByRole('option').map(({ textContent }) => textContent)
+    expect(told()).toEqual(['Bottle 7'])
+    fireEvent.focus(screen.getByLabelText('Paint'))
+    expect(told()).toEqual(choices.map(({ say }) => say))
+    expect((screen.getByLabelText('Paint') as HTMLSelectElement).value).toBe('b7')
+    fireEvent.change(screen.getByLabelText('Paint'), { target: { value: 'b900' } })
+    expect(onChange).toHaveBeenCalledTimes(1)
+  })
+  it('a long list that is told no value is made at once: what fills it looks for its choice', () => {
+    const choices = Array.from({ length: 61 }, (_, i) => ({ value: `${i}`, say: `${i} ml` }))
+    render(<SelectField label="Cup" defaultValue="60" choices={choices} />)
+    expect((screen.getByLabelText('Cup') as HTMLSelectElement).value).toBe('60')
   })
 })
 
