@@ -151,11 +151,11 @@ describe.each(ODD)(SAID, (place) => {
       { do: 'base', family: 'lacquer', colour: '#0A0A0A', coats: ['wet', 'wet'] },
       { do: 'untape' },
     ])
-    for (let y = 28; y < 80; y++)
-      for (let x = 28; x < 104; x++) {
-        const at = (y * bare.width + x) * 3
-        expect(picture.data.slice(at, at + 3)).toEqual(bare.data.slice(at, at + 3))
-      }
+    for (let y = 28; y < 80; y++) {
+      const from = (y * bare.width + 28) * 3
+      const row = (data: Uint8Array) => Buffer.from(data.slice(from, from + 76 * 3))
+      expect(row(picture.data).equals(row(bare.data))).toBe(true)
+    }
   })
 
   test('13: salt ends near what was asked', () => {

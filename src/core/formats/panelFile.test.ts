@@ -1,3 +1,4 @@
+import { expectSame } from '../model/tests/expectSame'
 import { ACTS } from '../model/vocabulary'
 import { PANEL_ACTS } from '../panel/actTable'
 import { readPanel } from './panelRequest'
@@ -56,7 +57,7 @@ test.each(SEEN)('%s is seen on a painted panel, and is the same every time', (ac
   ]
   const { picture, steps: rows } = tiny(steps)
   expect(rows.at(-1)?.deltaE00).toBeGreaterThan(0)
-  expect(tiny(steps).picture.data).toEqual(picture.data)
+  expectSame(tiny(steps).picture.data, picture.data)
 })
 
 test.each([

@@ -3,6 +3,7 @@ import { lineContrast } from '../colour/lineContrast'
 import { groundOf, labInside, layer, opticsOf } from '../colour/optics'
 import { deltaE00, hexOf, labOf } from '../colour/spectrum'
 import { LAYOUTS } from '../model/panel'
+import { expectSame } from '../model/tests/expectSame'
 import { cleared, laid, painted } from './tests/laid'
 
 const lab = ([l, a, b]: readonly [number, number, number]) => ({ l, a, b })
@@ -168,7 +169,7 @@ describe('the laws of the panel', () => {
   test('15: steps undone one by one give the pictures of before', () => {
     const steps = [...lines('gloss'), { do: 'streak' }, { do: 'chip-brush' }]
     for (const upTo of [4, 3, 2])
-      expect(laid(steps, { upTo }).picture.data).toEqual(laid(steps.slice(0, upTo)).picture.data)
+      expectSame(laid(steps, { upTo }).picture.data, laid(steps.slice(0, upTo)).picture.data)
   })
 })
 
