@@ -107,6 +107,24 @@ function add(times, what, ms) {
   times.set(what, [...known, ms])
 }
 
+/** Throws away what nothing holds any more, in the page and its workers, as a machine short of memory has them do. */
+async function collect(page) {
+  const cdp = await page.context().newCDPSession(page)
+  const workers = []
+  cdp.on('Target.attachedToTarget', ({ sessionId }) => workers.push(sessionId))
+  await cdp.send('Target.setAutoAttach', {
+    autoAttach: true,
+    waitForDebuggerOnStart: false,
+    flatten: false,
+  })
+  await cdp.send('HeapProfiler.collectGarbage')
+  const message = JSON.stringify({ id: 1, method: 'HeapProfiler.collectGarbage' })
+  for (const sessionId of workers)
+    await cdp.send('Target.sendMessageToTarget', { sessionId, message })
+  await page.waitForTimeout(2000)
+  await cdp.detach()
+}
+
 /** What the page and its workers hold for themselves, MB: of the browser's processes for pages the largest one. As Linux tells it. */
 async function memory(browser) {
   const cdp = await browser.newBrowserCDPSession()
@@ -155,6 +173,8 @@ async function measure(browser, url, file) {
     await page.waitForTimeout(PLANNED)
     await drag(page, times)
     add(times, 'memory after all of it, MB', await memory(browser))
+    await collect(page)
+    add(times, 'memory that is held, MB', await memory(browser))
   }
   await context.close()
   return new Map(
