@@ -1,0 +1,38 @@
+import type { Step } from '../../model/sequence'
+import type { Substrate } from '../../model/vocabulary'
+import { check } from '../check'
+import type { RuleName } from '../rules/finding'
+import { sequence } from '../tests/sequences'
+
+const PRIME: Step = { do: 'prime', coats: ['mist', 'light', 'light'] }
+const BASE: Step = { do: 'base', family: 'alcohol-acrylic', coats: ['light', 'light'] }
+
+/** The ways out that are offered for a rule. */
+function ways(rule: RuleName, steps: Step[], substrate: Substrate = 'polystyrene') {
+  const found = check(sequence(steps, { substrate })).findings.find((one) => one.rule === rule)
+  return (found?.remedies ?? []).map(({ say, edit }) => ({ say, edit }))
+}
+
+test.each<[string, Step, boolean]>([
+  ['whole coats are', { do: 'base', family: 'alcohol-acrylic', tool: 'brush' }, true],
+  ['a detail isn’t', { do: 'detail', family: 'alcohol-acrylic' }, false],
+  ['dry-brushed edges aren’t', { do: 'drybrush', family: 'alcohol-acrylic' }, false],
+])('what would be brushed where it rubs is sprayed instead: %s', (_, step, sprayed) => {
+  const says = ways('solvent-attacks-film', [PRIME, { wait: '24 h' }, BASE, { wait: '3 h' }, step])
+  expect(says.length).toBeGreaterThan(0)
+  expect(says.some(({ say }) => say === 'Spray it instead')).toBe(sprayed)
+})
+
+test.each<[string, Step[], Substrate, boolean]>([
+  ['residue on it', [BASE], 'resin-cast', true],
+  ['degreased already', [{ do: 'degrease' }, BASE], 'resin-cast', false],
+  ['nothing on it', [{ do: 'base', family: 'lacquer' }], 'polycarbonate', false],
+])('priming first cleans first where that is wanted: %s', (_, steps, substrate, cleaned) => {
+  const primed = ways('needs-primer', steps, substrate).flatMap(({ edit }) =>
+    'insert' in edit && 'steps' in edit.insert ? [edit.insert.steps] : [],
+  )
+  expect(primed.length).toBeGreaterThan(0)
+  for (const laid of primed) expect(laid).toContainEqual(expect.objectContaining({ do: 'prime' }))
+  const cleans = primed.map((laid) => laid.some((step) => 'do' in step && step.do === 'degrease'))
+  expect(new Set(cleans)).toEqual(new Set([cleaned]))
+})
