@@ -41,14 +41,17 @@ const findingsOf = (sequence: Sequence) => judgeSequence(sequence).findings
 
 it('every rule can be made to speak by what the editor asks for', () => {
   const speaks = new Set<string>()
-  for (const sequence of SAMPLE)
+  for (const sequence of SAMPLE) {
+    if (speaks.size === RULE_NAMES.length) break
     for (const { rule } of findingsOf(typed(sequence))) speaks.add(rule)
+  }
   expect(RULE_NAMES.filter((rule) => !speaks.has(rule))).toEqual([])
 })
 
 it('every rule can be made to fall silent by what the editor asks for', () => {
   const silent = new Set<string>()
   for (const sequence of SAMPLE) {
+    if (silent.size === RULE_NAMES.length) break
     const said = typed(sequence)
     if (findingsOf(said).every(({ rule }) => silent.has(rule))) continue
     for (const finding of check(said).findings) {
