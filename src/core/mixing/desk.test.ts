@@ -87,10 +87,18 @@ describe('correcting a mix, handbook 4.3', () => {
   test.each([
     [{ ml: 3, share: 0.5 }, 1, 0, 0.5, 2, 'more in the cup'],
     [{ ml: 3, share: 0.5 }, 0, 0, 0.5, 5, 'the same'],
+    [{ ml: 3, share: 0.5 }, 0.8, 0.8, 0.7, 4, 'the same'],
+    [{ ml: 3, share: 0.5 }, 0.4, 0.3, 0.8, 4, 'neither'],
     [{ ml: 3, share: 0.2 }, 1, 0, 0.8, 4, 'from 12.0 ml'],
   ])('%j with %d and %d to %d in %d ml never: %s', (now, first, second, target, total, because) => {
     const found = topUp(now, first, second, target, total)
     expect(found.kind === 'never' && found.because).toContain(because)
+  })
+
+  it('tells the least volume, or that there is none', () => {
+    const found = topUp({ ml: 3, share: 0.2 }, 1, 0, 0.8, 4)
+    expect(found.kind === 'never' && found.leastMl).toBeCloseTo(12, 9)
+    expect(topUp({ ml: 3, share: 0.5 }, 0.4, 0.3, 0.8, 4)).toMatchObject({ leastMl: null })
   })
 
   it('two bottles of the same, where just that much of it is wanted', () => {

@@ -43,6 +43,22 @@ describe('a mix', () => {
     expect(made.ingredients.map((ingredient) => ingredient.ml)).toEqual([4, 2])
     expect(made.ingredients[1]).toMatchObject({ percentAdded: 50 })
     expect(made.ingredients[1]?.percentOfMix).toBeCloseTo(33.333, 3)
+    expect(made).toMatchObject({ fills: 1, fillMl: 6 })
+  })
+
+  test.each([
+    [2, 2, 1],
+    [2, 7, 1],
+    [2.1, 2, 2],
+    [6, 2, 3],
+  ])('%d ml in a cup of %d ml: %d fills', (volumeMl, cupMl, fills) => {
+    const made = mix({ ingredients: two(2, 1), volumeMl, cupMl })
+    expect(made.fills).toBe(fills)
+    expect(made.fillMl * fills).toBeCloseTo(volumeMl, 9)
+  })
+
+  it('of nothing but noughts is refused in words', () => {
+    expect(() => mix({ ingredients: two(0, 0), volumeMl: 6 })).toThrow('every part is zero')
   })
 
   it('a bottle of 80 % paint brings its own thinner: 5 : 1 in place of 2 : 1', () => {
@@ -147,6 +163,14 @@ describe('whole drops', () => {
     const made = mix({ ingredients: two(19, 1), volumeMl: 0.4, round: 'drops' })
     expect(Math.min(...made.ingredients.map((ingredient) => ingredient.drops))).toBe(1)
     expect(made.warnings[0]).toMatch(/off the ratio at this size; from [\d.]+ ml on/)
+  })
+
+  it('none of what the mix has nothing of', () => {
+    const made = mix({ ingredients: two(1, 0), volumeMl: 1, round: 'drops' })
+    expect(made.ingredients.map(({ drops, ml }) => [drops, ml])).toEqual([
+      [28, 1],
+      [0, 0],
+    ])
   })
 
   it('round no worse than rounding each alone', () => {
