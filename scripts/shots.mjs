@@ -137,7 +137,12 @@ const SHOTS = [
       await page.waitForTimeout(6000)
     },
   },
-  { name: 'explain', path: '/explain?on=base.enamel&put=clear.lacquer', size: DESK },
+  {
+    name: 'explain',
+    path: '/explain?on=base.enamel&put=clear.lacquer',
+    size: DESK,
+    before: (page) => page.getByText('from 7 d on').waitFor(),
+  },
   {
     name: 'mix',
     path: '/mix',
