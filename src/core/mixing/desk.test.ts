@@ -169,6 +169,7 @@ describe('two-part paint and mass, handbook 4.2', () => {
   })
   it('a part of nothing is refused', () => {
     expect(() => twoPartAmounts({ ...RATIO, hardener: 0 }, 10)).toThrow(RangeError)
+    expect(() => twoPartAmounts({ ...RATIO, paint: 0 }, 10)).toThrow(RangeError)
   })
   test.each([
     ['water-acrylic', 'colour', undefined, 1.2],
