@@ -12,7 +12,7 @@ import { stillThere, type Written, write } from './transact'
  */
 export async function undo(store: Store): Promise<Written> {
   return turn(store, 'Undone', 'There is nothing to undo', async () => {
-    const last = await recordOf(store, await newestDone(store))
+    const last = await recordOf(store, await lastDone(store, await namesOf(store)))
     if (!last) return null
     if (!(await stillThere(store, last.rows))) return { change: last, writes: null, undone: 1 }
     const undoers: Record<string, string> = {}
@@ -24,7 +24,7 @@ export async function undo(store: Store): Promise<Written> {
 /** Does again what this tab took back last; where it took nothing back, what another did. */
 export async function redo(store: Store): Promise<Written> {
   return turn(store, 'Redone', 'There is nothing to redo', async () => {
-    const next = await recordOf(store, await firstUndone(store))
+    const next = await recordOf(store, await lastUndone(store, await namesOf(store)))
     if (!next) return null
     const turned = next.rows.map(({ before, after, ...row }) => ({
       ...row,
@@ -43,7 +43,8 @@ export async function redo(store: Store): Promise<Written> {
 export async function turnsOf(
   store: Store,
 ): Promise<{ back: string | null; again: string | null }> {
-  const [last, next] = [await newestDone(store), await firstUndone(store)]
+  const names = await namesOf(store)
+  const [last, next] = [await lastDone(store, names), await lastUndone(store, names)]
   return { back: last?.label ?? null, again: next?.label ?? null }
 }
 
@@ -67,38 +68,28 @@ async function recordOf({ db }: Store, name: Name | undefined): Promise<ChangeRe
   return name && db.changes.get(name.seq)
 }
 
-/** This tab's newest change, unless another tab has built on it since: then the newest of all. */
-async function newestDone(store: Store): Promise<Name | undefined> {
-  const done = (await namesOf(store)).filter(({ isUndone }) => !isUndone)
-  const at = done.findLastIndex(({ isOwn }) => isOwn)
-  const since = done.slice(at + 1)
-  return at < 0 || (await isBuiltOn(store, done[at], since)) ? done.at(-1) : done[at]
+/** What was done last. */
+function lastDone(store: Store, names: readonly Name[]): Promise<Name | undefined> {
+  return ownFirst(store, names.filter(({ isUndone }) => !isUndone).reverse())
 }
 
-/** What this tab took back last, unless it builds on what another took back: then that. */
-async function firstUndone(store: Store): Promise<Name | undefined> {
-  const undone = (await namesOf(store)).filter(({ isUndone }) => isUndone)
-  const at = undone.findIndex(({ isOwn }) => isOwn)
-  const before = undone.slice(0, Math.max(0, at))
-  return at < 0 || (await isBuiltOn(store, undone[at], before)) ? undone[0] : undone[at]
+/** What was taken back last: the oldest of it. */
+function lastUndone(store: Store, names: readonly Name[]): Promise<Name | undefined> {
+  return ownFirst(
+    store,
+    names.filter(({ isUndone }) => isUndone),
+  )
 }
 
-/** Does one of these changes touch what a change touches? */
-async function isBuiltOn(
-  store: Store,
-  own: Name | undefined,
-  others: readonly Name[],
-): Promise<boolean> {
-  if (others.length === 0) return false
-  const record = await recordOf(store, own)
-  const rest = await store.db.changes.bulkGet(others.map(({ seq }) => seq))
-  return record !== undefined && rest.some((other) => other && buildsOn(record)(other))
-}
-
-/** Do two changes touch the same? */
-function buildsOn(own: ChangeRecord): (other: ChangeRecord) => boolean {
+/** The first of these changes that is this tab's; the very first where there is none, or one of another tab before it touches the same. */
+async function ownFirst(store: Store, names: readonly Name[]): Promise<Name | undefined> {
+  const at = names.findIndex(({ isOwn }) => isOwn)
+  const own = at > 0 && (await recordOf(store, names[at]))
+  if (!own) return names[0]
+  const before = await store.db.changes.bulkGet(names.slice(0, at).map(({ seq }) => seq))
   const touched = new Set(touches(own))
-  return (other) => touches(other).some((at) => touched.has(at))
+  const isBuiltOn = before.some((other) => other && touches(other).some((it) => touched.has(it)))
+  return names[isBuiltOn ? 0 : at]
 }
 
 /** What a change touches: its rows, and the steps and bottles that its acts are about. */
