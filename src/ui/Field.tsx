@@ -118,16 +118,17 @@ export function SelectField({
   ...rest
 }: Shared & SelectHTMLAttributes<HTMLSelectElement> & { choices: readonly Choice[] }) {
   const id = useId()
-  const [isMade, setMade] = useState(choices.length <= LONG || rest.value === undefined)
-  const make = () => setMade(true)
+  const [isTurnedTo, setTurnedTo] = useState(false)
+  const turnTo = () => setTurnedTo(true)
+  const isMade = isTurnedTo || choices.length <= LONG || rest.value === undefined
   const chosen = choices.find(({ value }) => value === rest.value) ?? choices[0]
   const shown = isMade || !chosen ? choices : [chosen]
   return (
     <Frame id={id} {...{ label, error, hint, unit, hideLabel }}>
       <select
         id={id}
-        onFocus={make}
-        onPointerDown={make}
+        onFocus={turnTo}
+        onPointerDown={turnTo}
         className={cx(CONTROL, className)}
         aria-invalid={error ? true : undefined}
         aria-describedby={error ? `${id}-error` : undefined}
