@@ -113,7 +113,21 @@ async function barriers(page: Page): Promise<string[]> {
   await page.emulateMedia({ colorScheme: 'dark' })
   found.push(...(await seriousOf(page, 'dark', 'color-contrast')))
   await page.emulateMedia({ colorScheme: 'light' })
+  // At the height of its pulse what closes stays legible.
+  await atItsHeight(page, true)
+  found.push(...(await seriousOf(page, 'pulsing', 'color-contrast')))
+  await atItsHeight(page, false)
   return found
+}
+
+/** Holds what pulses where it is seen most, or lets it go on. */
+function atItsHeight(page: Page, held: boolean): Promise<void> {
+  return page.evaluate((held) => {
+    for (const { style } of document.querySelectorAll<HTMLElement>('.closing')) {
+      style.animation = held ? 'none' : ''
+      style.opacity = held ? '1' : ''
+    }
+  }, held)
 }
 
 /** What moves where nothing may, and what moves without end where things may: it can't be stopped, and draws the page anew all evening. */
