@@ -3,8 +3,8 @@ import type { Substrate } from '../../model/vocabulary'
 import { check } from '../check'
 import type { RuleName } from '../rules/finding'
 import { sequence } from '../tests/sequences'
+import { PRIME } from '../tests/soundPractice'
 
-const PRIME: Step = { do: 'prime', coats: ['mist', 'light', 'light'] }
 const BASE: Step = { do: 'base', family: 'alcohol-acrylic', coats: ['light', 'light'] }
 
 /** The ways out that are offered for a rule. */

@@ -1,16 +1,10 @@
 import type { Step } from '../../model/sequence'
 import { sequence, told } from '../tests/sequences'
+import { GLOSS, PRIME } from '../tests/soundPractice'
 
-const PRIME: Step = { do: 'prime', coats: ['mist', 'light', 'light'] }
 const DAY: Step = { wait: '24 h' }
 const BASE: Step = { do: 'base', family: 'alcohol-acrylic', coats: ['light', 'light'] }
 const ENAMEL: Step = { do: 'base', family: 'enamel', coats: ['light', 'light'] }
-const GLOSS: Step = {
-  do: 'clear',
-  family: 'lacquer',
-  sheen: 'gloss',
-  coats: ['mist', 'light', 'wet'],
-}
 
 // After so long only a note is left of what is too soon: an automatic wait goes on until nothing is said of it any more.
 test.each<{ rule: string; before: Step[]; wait: string; act: Step }>([
