@@ -5,7 +5,7 @@ import { keepPlan, keptPlan } from '@/store/keptPlan'
 import type { Store } from '@/store/store'
 import type { BenchWorker } from '@/workers/benchMessages'
 import { reckonedAt } from './clock'
-import { type Documents, documentsOf, givenProject, givenText } from './documents'
+import { type Documents, documentsOf, givenProject } from './documents'
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
 import { type Plan, planOf } from './plan'
@@ -35,11 +35,16 @@ const REPLAN = 5 * 60_000
 /** How often is looked how old they are, ms: by the clock, so that a machine that slept isn't behind for long. */
 const LOOK = 1000
 
+function openIn(worker: Remote<BenchWorker>, documents: Documents) {
+  const { text, writes } = documents.asText()
+  return worker.open(text, writes)
+}
+
 /** Gives a new worker the documents, as soon as they are read. */
 async function greet(worker: Remote<BenchWorker>, documents: Documents, begun?: () => void) {
-  const stock = await onceThere(documents.stock)
+  await onceThere(documents.stock)
   begun?.()
-  await worker.open(givenText(stock))
+  await openIn(worker, documents)
 }
 
 /** The bench of a store. @param hostOf begins a worker that is given the documents first */
@@ -86,8 +91,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
 
   let isRead = false
   const changed = (writes: Parameters<BenchWorker['change']>[0] | null) => {
-    const stock = documents.stock.get()
-    if (!stock) return
+    if (!documents.stock.get()) return
     // What was read first the workers are told as they begin.
     const told = isRead ? hosts : []
     isRead = true
@@ -96,7 +100,7 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
       // One that isn't there yet is told everything when it begins.
       if (!host.isRunning()) continue
       host
-        .ask((worker) => (writes ? worker.change(writes) : worker.open(givenText(stock))))
+        .ask((worker) => (writes ? worker.change(writes) : openIn(worker, documents)))
         // Whatever is asked next hears of it too, and is told.
         .catch(() => undefined)
     }

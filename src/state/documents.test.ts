@@ -1,12 +1,30 @@
+import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
+import { applyRows } from '@/core/model/projectRows'
 import { logAct } from '@/store/actions/acts'
+import { setSessions } from '@/store/actions/bench'
 import { addBuild, editBuild } from '@/store/actions/builds'
 import { importProject, wipe } from '@/store/actions/documents'
+import { removeTool } from '@/store/actions/shelf'
+import { keepBench } from '@/store/keptBench'
 import type { Store } from '@/store/store'
 import { BUILD, storedProject, testStore } from '@/store/tests/stores'
 import { undo } from '@/store/undo'
 import { documentsOf } from './documents'
 import { until } from './tests/until'
 
+/** A bench whose text is worth keeping: its notes make it long. */
+const YEARS: Project = {
+  format: PROJECT_FORMAT,
+  version: PROJECT_VERSION,
+  builds: [BUILD],
+  tools: ['k', 'l'].map((id) => ({ id, kind: 'brush' as const, name: `Brush ${id}` })),
+  acts: Array.from({ length: 1200 }, (_, i) => ({
+    id: `n${i}`,
+    at: new Date(Date.UTC(2026, 1, 10, 0, 1200 - i)).toISOString(),
+    kind: 'noted',
+    text: 'dry '.repeat(250),
+  })),
+}
 const REF = { build: 'b', part: 'p', step: 's' }
 let n = 0
 
@@ -120,6 +138,51 @@ describe('the documents', () => {
     await until(() => documents.failure.get() !== null)
     expect(documents.stock.get()).toBeNull()
     expect(documents.failure.get()).toMatch(/\w/)
+  })
+
+  it('are the same from a kept text and what was written since as from the rows, and as workers are told', async () => {
+    const { here, there, documents, told } = tabs()
+    await importProject(here, YEARS, 'Imported')
+    const end = documents.start()
+    await until(() => documents.stock.get() !== null)
+    const read = documents.toKeep()
+    if (!read) throw new Error('nothing to keep')
+    await keepBench(here, read)
+    end()
+    for (const number of [1, 2]) await coat(there, number)
+    await undo(there)
+    await addBuild(there, { ...BUILD, id: 'a', name: 'Lugger' })
+    await removeTool(there, { id: 'k', kind: 'brush', name: 'Brush k' })
+    await setSessions(there, { zone: 'Europe/Lisbon', pattern: [] }, 'Evenings')
+
+    const again = documentsOf(testStore(here.db.name))
+    const rows = jest.spyOn(Object.getPrototypeOf(here.db.acts), 'toArray')
+    const ends = [again.start()]
+    await until(() => again.stock.get() !== null)
+    expect(rows).not.toHaveBeenCalled()
+    rows.mockRestore()
+    expect(again.seq()).toBe(read.seq + 6)
+    expect(again.toKeep()).toBeNull()
+    expect(told).toHaveLength(1)
+
+    await here.db.kept.clear()
+    const anew = documentsOf(testStore(here.db.name))
+    ends.push(anew.start())
+    await until(() => anew.stock.get() !== null)
+    expect(again.stock.get()?.memo.given).toEqual(anew.stock.get()?.memo.given)
+
+    const asText = again.asText()
+    expect(asText.text).toBe(read.text)
+    await coat(there, 2)
+    await until(() => again.seq() > read.seq + 6)
+    expect(again.asText().writes).toHaveLength(asText.writes.length + 2)
+    const { text, writes } = again.asText()
+    expect(
+      applyRows(JSON.parse(text), writes)
+        .acts?.map(({ id }) => id)
+        .sort(),
+    ).toEqual((await storedProject(here)).acts?.map(({ id }) => id).sort())
+    for (const end of ends) end()
   })
 
   it('hear nothing more once they are ended', async () => {

@@ -1,10 +1,12 @@
 import { liveQuery } from 'dexie'
 import { inTime } from '@/core/log/progress'
+import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
 import { applyRows } from '@/core/model/projectRows'
 import type { StockState } from '@/core/stock'
 import { stockStateOf } from '@/core/stock/stockState'
 import { projectOf } from '@/store/documents'
+import { keptBench, type TextAt } from '@/store/keptBench'
 import { reasonOf } from '@/store/reason'
 import { loadRows } from '@/store/rows/loadRows'
 import type { Store } from '@/store/store'
@@ -23,9 +25,22 @@ export type Documents = {
   damaged: Readable<readonly DamagedRow[]>
   /** Hears what was written; null: everything was read anew. */
   onWrites: (hear: (writes: readonly Write[] | null) => void) => () => void
+  /** As workers are told of them: a text, and what was written since it was made. */
+  asText: () => AsText
+  /** What is worth keeping for the next load; null: nothing that isn't kept already. */
+  toKeep: () => TextAt | null
   /** Reads and listens. @returns ends the listening */
   start: () => () => void
 }
+
+/** Documents as text, JSON of a project, and rows that were written since. */
+export type AsText = { text: string; writes: readonly Write[] }
+
+/** What was read at once, and the rows written since. */
+type Base = { project: Project; seq: number; since: readonly Write[]; isKept: boolean }
+
+/** So many rows later a text is made anew: they are told to every worker that begins. */
+const MOST_SINCE = 1000
 
 /** The documents of a store. Nothing of them is stored here as truth: they can be read anew at any time. */
 export function documentsOf(store: Store): Documents {
@@ -34,19 +49,36 @@ export function documentsOf(store: Store): Documents {
   const damaged = writable<readonly DamagedRow[]>([])
   const listeners = new Set<(writes: readonly Write[] | null) => void>()
   let seq = 0
+  let base: Base | null = null
   /** One after the other: a write that comes while everything is read waits for it. */
   let line: Promise<void> = Promise.resolve()
 
   const tell = (writes: readonly Write[] | null) => {
     for (const hear of listeners) hear(writes)
   }
+  const put = (project: Project, read: Base) => {
+    base = read
+    stock.set(stockStateOf(project, stock.get() ?? undefined))
+    tell(null)
+  }
   const readAll = async () => {
     const loaded = await loadRows(store)
     seq = loaded.seq
     const project = projectOf(loaded.tables)
     if (project.acts) project.acts = inTime(project.acts)
-    stock.set(stockStateOf(project, stock.get() ?? undefined))
-    tell(null)
+    put(project, { project, seq, since: [], isKept: false })
+  }
+  /** What is there first: years of it come as one text, where it is kept. */
+  const readFirst = async () => {
+    const kept = await keptBench(store).catch(() => null)
+    // Which of the fields that no list has are gone, only the row itself says.
+    if (!kept || kept.writes.some(({ table, id }) => table === 'single' && id === 'extra'))
+      return readAll()
+    seq = kept.seq
+    const { text, writes } = kept
+    const project = JSON.parse(text) as Project
+    textOf.set(project, text)
+    put(asIfRead(project, writes), { project, seq, since: writes, isKept: true })
   }
   const takeIn = async (records: readonly FeedRecord[]) => {
     const news = records.filter((record) => (record.seq ?? 0) > seq)
@@ -57,7 +89,9 @@ export function documentsOf(store: Store): Documents {
     const writes = news.flatMap((record) => record.writes ?? [])
     seq = news.at(-1)?.seq ?? seq
     const before = stock.get() as StockState
-    stock.set(stockStateOf(applyRows(before.memo.given, writes), before))
+    const next = stockStateOf(applyRows(before.memo.given, writes), before)
+    if (base) base = { ...base, since: [...base.since, ...writes] }
+    stock.set(next)
     tell(writes)
   }
   const inTurn = (work: () => Promise<void>) => {
@@ -74,10 +108,18 @@ export function documentsOf(store: Store): Documents {
       listeners.add(hear)
       return () => listeners.delete(hear)
     },
+    asText: () => {
+      const read = stock.get()
+      if (!read || !base) throw new Error('asText: before the documents are read')
+      if (base.since.length > MOST_SINCE)
+        base = { project: givenProject(read), seq, since: [], isKept: true }
+      return { text: textFor(base.project), writes: base.since }
+    },
+    toKeep: () => (base && !base.isKept ? { text: textFor(base.project), seq: base.seq } : null),
     start: () => {
       let hearing: { unsubscribe: () => void }[] = []
       let ended = false
-      void inTurn(readAll).then(() => {
+      void inTurn(readFirst).then(() => {
         if (ended) return
         const feed = liveQuery(() => store.db.feed.where('seq').above(seq).toArray())
         const apart = liveQuery(() => store.db.damaged.toArray())
@@ -100,12 +142,27 @@ export function givenProject(stock: StockState): Project {
   return stock.memo.given
 }
 
+/** Documents with rows that were written since, in the order in which they are read. */
+function asIfRead(project: Project, writes: readonly Write[]): Project {
+  const next = applyRows(project, writes)
+  for (const list of new Set(writes.map(({ table }) => table))) {
+    if (list === 'single') continue
+    const rows = [...(next[list] ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1))
+    Object.assign(next, { [list]: list === 'acts' ? inTime(rows as LoggedAct[]) : rows })
+  }
+  return next
+}
+
 const textOf = new WeakMap<Project, string>()
 
-/** The project as text for a worker: written once for all of them. */
-export function givenText(stock: StockState): string {
-  const given = givenProject(stock)
-  const text = textOf.get(given) ?? JSON.stringify(given)
-  textOf.set(given, text)
+/** A project as text: made once for all who are told of it. */
+function textFor(project: Project): string {
+  const text = textOf.get(project) ?? JSON.stringify(project)
+  textOf.set(project, text)
   return text
+}
+
+/** The project as it is stored, as text. */
+export function givenText(stock: StockState): string {
+  return textFor(givenProject(stock))
 }

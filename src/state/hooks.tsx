@@ -14,6 +14,7 @@ import type { Project } from '@/core/model/project'
 import type { StockState } from '@/core/stock'
 import { keepDailyHere } from '@/store/actions/copiesHere'
 import { beforeOpening } from '@/store/copies/upgrade'
+import { keepBench } from '@/store/keptBench'
 import { photoOf } from '@/store/photos/photos'
 import { reasonOf } from '@/store/reason'
 import { browserStore, type Store } from '@/store/store'
@@ -28,7 +29,7 @@ import type { PageStanding } from './standing'
 import { keepBackup } from './useBackup'
 import { PhotosContext, type ReadPhoto } from './usePhoto'
 
-/** What is on the screen comes first: then the copy of the day, ms after the bench began. */
+/** What is on the screen comes first: then the copy of the day and what makes the next load quick, ms after the bench began. */
 const SETTLED = 15_000
 
 const BenchContext = createContext<Bench | null>(null)
@@ -61,7 +62,10 @@ export function BenchProvider({
       setBench(made)
       const stop = made.start()
       const stopBackup = keepBackup(made.store, made.documents)
-      const daily = setTimeout(() => void keepDailyHere(made.store), SETTLED)
+      const daily = setTimeout(() => {
+        void keepDailyHere(made.store)
+        void keepForLoad(made)
+      }, SETTLED)
       end = () => {
         clearTimeout(daily)
         stopBackup()
@@ -90,6 +94,12 @@ export function BenchProvider({
       </PhotosContext>
     </BenchContext>
   )
+}
+
+/** Keeps the documents for the next load. What can't be kept is read row by row again. */
+async function keepForLoad({ store, documents }: Bench): Promise<void> {
+  const read = documents.toKeep()
+  if (read) await keepBench(store, read).catch(() => undefined)
 }
 
 function WhenReady({

@@ -62,10 +62,10 @@ export function benchDesk(newId: () => string = () => crypto.randomUUID()): Benc
     buildOf(ref.build)?.parts.some(({ id }) => id === ref.part) ?? false
 
   return {
-    open: (next) => {
+    open: (next, since = []) => {
       planned = undefined
       told = new Map()
-      carryOn(JSON.parse(next) as Project)
+      carryOn(applyRows(JSON.parse(next) as Project, since))
     },
     change: (writes) => carryOn(applyRows(project, writes), state),
     parts: (now) => {

@@ -39,8 +39,8 @@ export type PartsAnswer = { order: string[]; changed: PartPlan[]; rest: boolean 
  * both ways; instants in epoch milliseconds.
  */
 export type BenchWorker = {
-  /** The documents as they are stored, as JSON: text goes over many times as fast as a copy. Everything is reckoned. */
-  open: (project: string) => void
+  /** The documents as they are stored, as JSON: text goes over many times as fast as a copy; and rows that were written since it was made. Everything is reckoned. */
+  open: (project: string, since?: readonly RowWrite[]) => void
   /** Rows that were written since. */
   change: (writes: readonly RowWrite[]) => void
   /** What every part says at an instant. First comes what has work left: nobody waits for years of finished builds. */

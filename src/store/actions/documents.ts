@@ -8,6 +8,7 @@ import { beforeOpening } from '../copies/upgrade'
 import { KNOWN_FIELDS } from '../documents'
 import { rememberExport } from '../exportedAt'
 import { rememberHanded } from '../handed'
+import { forgetKept } from '../keptBench'
 import { keptWith, type Photo, sweepPhotos } from '../photos/photos'
 import type { Store } from '../store'
 import { DATA_TABLES, type Write } from '../tables'
@@ -152,6 +153,9 @@ export async function wipe(store: Store): Promise<Written> {
 /** Forgets what could be taken back or done again, for good. */
 export async function forgetChanges(store: Store): Promise<Written> {
   await store.db.changes.clear()
+  await store.db.feed.clear()
+  // Nor does what is kept for speed, or for coming back together, still tell of a bench that was wiped.
+  if ((await everythingAway(store)).length === 0) await forgetKept(store)
   // Whoever wiped everything and forgets that means the pictures too, those of a minute ago as well.
   await sweepPhotos(store, 0)
   return { ok: true, label: 'Forgotten: nothing can be undone any more', undo: false }
