@@ -1,6 +1,5 @@
 import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
-import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import type { ReactNode } from 'react'
 import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/bricolage-grotesque'
@@ -30,9 +29,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         />
       </head>
       <body>
-        <NuqsAdapter>
-          <Shell demo={process.env.TECTORIA_DEMO === '1'}>{children}</Shell>
-        </NuqsAdapter>
+        <Shell demo={process.env.TECTORIA_DEMO === '1'}>{children}</Shell>
       </body>
     </html>
   )

@@ -1,4 +1,4 @@
-import { Serwist } from '@serwist/window'
+import type { Serwist } from '@serwist/window'
 import { useCallback, useEffect, useRef, useState } from 'react'
 
 /** A newer version is looked for this often, ms, and whenever the page is looked at again. */
@@ -17,18 +17,22 @@ export function useUpdates(): { state: Update; update: () => void } {
   useEffect(() => {
     if (!('serviceWorker' in navigator)) return
     if (process.env.NODE_ENV !== 'production') return letGo()
-    const serwist = new Serwist('/sw.js', { scope: '/' })
-    worker.current = serwist
-    serwist.addEventListener('waiting', () => setState('waiting'))
-    serwist.addEventListener('controlling', ({ isUpdate }) => {
-      if (asked.current) location.reload()
-      else if (isUpdate) setState('elsewhere')
-    })
-    const look = () => void serwist.update().catch(() => {})
+    const begin = async () => {
+      const { Serwist } = await import('@serwist/window')
+      const serwist = new Serwist('/sw.js', { scope: '/' })
+      worker.current = serwist
+      serwist.addEventListener('waiting', () => setState('waiting'))
+      serwist.addEventListener('controlling', ({ isUpdate }) => {
+        if (asked.current) location.reload()
+        else if (isUpdate) setState('elsewhere')
+      })
+      await serwist.register()
+    }
+    const look = () => void worker.current?.update().catch(() => {})
     const seen = () => document.visibilityState === 'visible' && look()
     const every = setInterval(look, ASKED_EVERY)
     document.addEventListener('visibilitychange', seen)
-    const settled = setTimeout(() => void serwist.register().catch(() => {}), SETTLED)
+    const settled = setTimeout(() => void begin().catch(() => {}), SETTLED)
     return () => {
       clearInterval(every)
       clearTimeout(settled)

@@ -1,9 +1,10 @@
-import { Popover } from 'radix-ui'
+import { useEffect, useRef, useState } from 'react'
 import type { Silhouette as PartOutline } from '@/core/shape/silhouette'
 import { ClosingPulse } from './ClosingPulse'
 import { cx } from './cx'
 import { Silhouette } from './Silhouette'
 import { clockTime, sayFigures } from './time'
+import { useOnDemand } from './useOnDemand'
 
 /** A part on the line: its peg slides from left to right toward the next milestone. */
 export type Peg = {
@@ -41,6 +42,9 @@ const PEG_LOOK = {
   drying: 'bg-raised',
 } as const
 
+const loadCard = () => import('./PegCard')
+type Card = ReturnType<typeof useOnDemand<typeof import('./PegCard')>>[0]
+
 /** The parts that hang to dry. Ready ones hang at the right; a closing window is the one thing that pulses. */
 export function DryingLine({
   pegs,
@@ -51,8 +55,14 @@ export function DryingLine({
   now: number
   onOpen: (id: string) => void
 }) {
+  const [card, wantCard] = useOnDemand(loadCard)
   return (
-    <section aria-label="Drying line" className="relative h-full overflow-x-auto overflow-y-hidden">
+    <section
+      aria-label="Drying line"
+      className="relative h-full overflow-x-auto overflow-y-hidden"
+      onPointerEnter={wantCard}
+      onFocus={wantCard}
+    >
       <div
         className="absolute top-3.5 right-0 left-0 h-0.5 min-w-full bg-strong"
         aria-hidden="true"
@@ -65,7 +75,7 @@ export function DryingLine({
         <ul className="flex h-full min-w-max gap-1.5 px-3 pt-1.5">
           {pegs.map((peg) => (
             <li key={peg.id}>
-              <PegView peg={peg} now={now} onOpen={onOpen} />
+              <PegView peg={peg} now={now} card={card} onOpen={onOpen} />
             </li>
           ))}
         </ul>
@@ -74,12 +84,37 @@ export function DryingLine({
   )
 }
 
-function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: string) => void }) {
+function PegView({
+  peg,
+  now,
+  card,
+  onOpen,
+}: {
+  peg: Peg
+  now: number
+  card: Card
+  onOpen: (id: string) => void
+}) {
+  const [isOpen, setOpen] = useState(false)
+  const button = useRef<HTMLButtonElement>(null)
+  useEffect(() => {
+    if (!isOpen || card !== 'failed') return
+    // Without its card the bench says the same, and more.
+    setOpen(false)
+    onOpen(peg.id)
+  }, [isOpen, card, onOpen, peg.id])
   const drying = peg.readyAt > now
   const until = peg.kind === 'closing' && peg.closesAt !== null ? peg.closesAt : null
   return (
-    <Popover.Root>
-      <Popover.Trigger className="group flex h-[76px] w-max min-w-34 flex-col items-stretch text-left">
+    <>
+      <button
+        ref={button}
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        onClick={() => setOpen(!isOpen)}
+        className="group flex h-[76px] w-max min-w-34 flex-col items-stretch text-left"
+      >
         <span className="relative h-5 w-full">
           <span
             className={cx(
@@ -123,42 +158,16 @@ function PegView({ peg, now, onOpen }: { peg: Peg; now: number; onOpen: (id: str
             </span>
           </span>
         </span>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={4}
-          collisionPadding={8}
-          className="z-40 w-72 rounded-tool border border-rule bg-raised p-3 shadow-lg"
-        >
-          <p className="font-display text-lg font-semibold">{peg.part}</p>
-          <p className="text-sm text-soft">{peg.build}</p>
-          <p className="mt-2">
-            {peg.act}:{' '}
-            {drying
-              ? `${clockTime(peg.readyAt, now)}, in ${sayFigures(peg.readyAt - now)}`
-              : 'ready now'}
-            {peg.closesAt !== null && `; until ${clockTime(peg.closesAt, now)}`}
-          </p>
-          <div className="mt-3 flex flex-wrap gap-2">
-            {peg.log && (
-              <Popover.Close asChild>
-                <button
-                  type="button"
-                  onClick={peg.log.run}
-                  className="min-h-11 rounded-tool border-2 border-act bg-act px-3 font-semibold text-act-ink"
-                >
-                  {peg.log.say}
-                </button>
-              </Popover.Close>
-            )}
-            <Popover.Close asChild>
-              <button type="button" onClick={() => onOpen(peg.id)} className="key min-h-11 px-3">
-                Open at the bench
-              </button>
-            </Popover.Close>
-          </div>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+      </button>
+      {isOpen && typeof card === 'object' && (
+        <card.PegCard
+          peg={peg}
+          now={now}
+          anchor={button}
+          onClose={() => setOpen(false)}
+          onOpen={onOpen}
+        />
+      )}
+    </>
   )
 }

@@ -1,8 +1,13 @@
 import type { Metadata } from 'next'
+import { NuqsAdapter } from 'nuqs/adapters/next/app'
 import { PlanScreen } from '@/screens/plan/PlanScreen'
 
 export const metadata: Metadata = { title: 'Plan' }
 
 export default function Page() {
-  return <PlanScreen />
+  return (
+    <NuqsAdapter>
+      <PlanScreen />
+    </NuqsAdapter>
+  )
 }

@@ -3,47 +3,53 @@
 import { Command } from 'cmdk'
 import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Findable } from '@/core/search'
-import { useReturnFocus } from '@/ui/useReturnFocus'
+import {
+  FINDER_BOX,
+  FINDER_FIELD,
+  FINDER_HINT,
+  FINDER_LABEL,
+  FINDER_SHADE,
+  FINDER_TITLE,
+  NOTHING_YET,
+} from './finderLook'
 import { useFound } from './useFound'
 
-/** What stands in the place of what is found. */
-const NOTHING = {
-  coming: 'Looking…',
-  failed: 'What finds things couldn’t be loaded. Close this and try once more.',
-}
+/** What is asked for: its text, and whether it was entered before anything could be found. */
+export type Asked = { text: string; isEntered: boolean }
 
-/** Finds anything by its name or by what else it is called, and says what it is. */
-export function Finder({
-  open,
-  onClose,
-  onKeys,
-}: {
+export type FinderProps = {
   open: boolean
   onClose: () => void
   /** The list of keys is asked for. */
   onKeys: () => void
-}) {
+  asked: Asked
+  onAsk: (asked: Asked) => void
+  /** Gives the focus back to what had it. */
+  giveBack: (event: Event) => void
+}
+
+/** Finds anything by its name or by what else it is called, and says what it is. */
+export function Finder({ open, onClose, onKeys, asked, onAsk, giveBack }: FinderProps) {
   const router = useRouter()
-  const giveBack = useReturnFocus(open)
-  const [text, setText] = useState('')
+  const field = useRef<HTMLInputElement>(null)
+  const { text, isEntered } = asked
   const hits = useFound(open, text)
   const found = typeof hits === 'object' ? hits : []
   const [chosen, setChosen] = useState('')
-  const [isEntered, setEntered] = useState(false)
   // The first of what is found, until another is chosen among it.
   const at = found.find(({ id }) => id === chosen)?.id ?? found[0]?.id ?? ''
   const go = (hit: Findable) => {
     if (hit.kind === 'key') onKeys()
     else router.push(hit.to)
-    setText('')
+    onAsk({ text: '', isEntered: false })
     onClose()
   }
   useEffect(() => {
     // Entered before anything could be found: the first of it is meant.
     if (!isEntered || hits === 'coming') return
-    setEntered(false)
+    onAsk({ text, isEntered: false })
     if (typeof hits === 'object' && hits[0]) go(hits[0])
   })
   return (
@@ -51,35 +57,44 @@ export function Finder({
       open={open}
       onOpenChange={(next) => {
         if (next) return
-        setEntered(false)
+        onAsk({ text, isEntered: false })
         onClose()
       }}
     >
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-50 bg-black/50" />
+        <Dialog.Overlay className={FINDER_SHADE} />
         <Dialog.Content
           aria-describedby={undefined}
+          onOpenAutoFocus={(event) => {
+            event.preventDefault()
+            field.current?.focus()
+            // Behind what was typed already, which is not marked: the next key would take its place.
+            field.current?.setSelectionRange(text.length, text.length)
+          }}
           onCloseAutoFocus={giveBack}
-          className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 rounded-tool bg-raised p-3 shadow-xl"
+          className={FINDER_BOX}
         >
-          <Dialog.Title className="mb-2 font-semibold">Find anything</Dialog.Title>
+          <Dialog.Title className="mb-2 font-semibold">{FINDER_TITLE}</Dialog.Title>
           {/* What is found comes from the index, in its order. */}
           <Command
-            label="Search for"
+            label={FINDER_LABEL}
             shouldFilter={false}
             loop
             value={at}
             onValueChange={setChosen}
           >
             <Command.Input
-              placeholder="A part, a bottle, hairspray, frost, mix for hull …"
+              ref={field}
+              placeholder={FINDER_HINT}
               value={text}
               onValueChange={(next) => {
-                setText(next)
+                onAsk({ text: next, isEntered: false })
                 setChosen('')
               }}
-              onKeyDown={({ key }) => setEntered(key === 'Enter' && hits === 'coming')}
-              className="control min-h-12 w-full px-3 text-lg"
+              onKeyDown={({ key }) =>
+                onAsk({ text, isEntered: key === 'Enter' && hits === 'coming' })
+              }
+              className={FINDER_FIELD}
             />
             <Command.List label="Found" className="mt-2 max-h-[60vh] overflow-y-auto">
               {found.map((hit) => (
@@ -94,7 +109,7 @@ export function Finder({
                 </Command.Item>
               ))}
               <Command.Empty className="p-3 text-soft">
-                {typeof hits === 'object' ? 'Nothing found.' : NOTHING[hits]}
+                {typeof hits === 'object' ? 'Nothing found.' : NOTHING_YET[hits]}
               </Command.Empty>
             </Command.List>
           </Command>

@@ -5,10 +5,10 @@ import { Button } from '@/ui/Button'
 import { useReturnFocus } from '@/ui/useReturnFocus'
 import { KEYS } from './screens'
 
-export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const giveBack = useReturnFocus(open)
+export function KeyList({ onClose }: { onClose: () => void }) {
+  const giveBack = useReturnFocus(true)
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root open onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-50 bg-black/50" />
         <Dialog.Content

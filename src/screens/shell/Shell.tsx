@@ -2,17 +2,17 @@
 import { setNonce } from 'get-nonce'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
-import { BenchProvider, useRun, useStanding, useTold } from '@/state/hooks'
+import { BenchProvider, useRun, useSay, useStanding, useTold } from '@/state/hooks'
 import { redo, undo } from '@/store/undo'
 import { Button } from '@/ui/Button'
 import { pageNonce } from '@/ui/nonce'
+import { useOnDemand } from '@/ui/useOnDemand'
 import { useHotkeys } from '../shared/hotkeys'
 import { Running } from '../shared/SensorContext'
 import { Bar } from './Bar'
 import { Broken } from './Broken'
 import { DemoOnOpening } from './DemoOnOpening'
-import { Finder } from './Finder'
-import { KeyList } from './KeyList'
+import { Finding } from './Finding'
 import { Line } from './Line'
 import { Notices } from './Notices'
 import { InPlace, Places } from './Places'
@@ -131,14 +131,29 @@ function Frame({ children }: { children: ReactNode }) {
         {children}
       </main>
       <Telling />
-      <Finder
+      <Finding
         open={open === 'finder'}
         onClose={() => setOpen((now) => (now === 'finder' ? null : now))}
         onKeys={() => setOpen('keys')}
       />
-      <KeyList open={open === 'keys'} onClose={() => setOpen(null)} />
+      {open === 'keys' && <Keys onClose={() => setOpen(null)} />}
     </div>
   )
+}
+
+const loadKeys = () => import('./KeyList')
+
+/** The list of keys, loaded when it is asked for. */
+function Keys({ onClose }: { onClose: () => void }) {
+  const [keys, want] = useOnDemand(loadKeys)
+  const say = useSay()
+  useEffect(want, [want])
+  useEffect(() => {
+    if (keys !== 'failed') return
+    say('The list of keys couldn’t be loaded. Press ? once more.')
+    onClose()
+  }, [keys, say, onClose])
+  return typeof keys === 'object' && <keys.KeyList onClose={onClose} />
 }
 
 /** What was just done, and the way back. */

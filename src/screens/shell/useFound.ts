@@ -1,7 +1,9 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo } from 'react'
 import type { Findable } from '@/core/search'
 import { useParts, useProject } from '@/state/hooks'
+import { useOnDemand } from '@/ui/useOnDemand'
 import { SCREENS } from './screens'
+import { SETTLED } from './settled'
 import { useHandbook } from './useHandbook'
 
 /** So many are shown. */
@@ -9,22 +11,18 @@ const MOST = 9
 
 type Index = typeof import('./findable')
 
-/** What is on the screen comes first: then what finds, ms after the page came, or as soon as it is wanted. */
-const SETTLED = 2000
-
 /** Why nothing can be found yet: what makes the index is on its way, or couldn't be had. */
 type NotYet = 'coming' | 'failed'
 
+const loadIndexing = () => import('./findable')
+
 /** What makes the index: it knows every technique and fault, and no page waits for it. */
 function useIndexing(open: boolean): Index | NotYet {
-  const [indexing, setIndexing] = useState<Index | NotYet>('coming')
-  const isHere = typeof indexing === 'object'
+  const [indexing, want] = useOnDemand(loadIndexing)
   useEffect(() => {
-    if (isHere) return
-    const load = () => void import('./findable').then(setIndexing, () => setIndexing('failed'))
-    const waiting = setTimeout(load, open ? 0 : SETTLED)
+    const waiting = setTimeout(want, open ? 0 : SETTLED)
     return () => clearTimeout(waiting)
-  }, [open, isHere])
+  }, [open, want])
   return indexing
 }
 

@@ -1,4 +1,3 @@
-import { fileSave, supported } from 'browser-fs-access'
 import {
   type BackupState,
   type BackupTarget,
@@ -19,11 +18,17 @@ const OPTIONS = {
 }
 
 /** Can this browser write into a file by itself? */
-export const canBackUp = supported
+export const canBackUp = typeof self !== 'undefined' && 'showSaveFilePicker' in self
 
 /** What browsers have of handles beyond their types. */
 type Handle = FileSystemFileHandle & {
   queryPermission?: (wanted: { mode: 'readwrite' }) => Promise<PermissionState>
+}
+
+/** Few pages ever write one: what does it comes when it is wanted. */
+async function saved(text: string, to: Handle | null): Promise<Handle | null> {
+  const { fileSave } = await import('browser-fs-access')
+  return fileSave(blobOf(text), OPTIONS, to, true)
 }
 
 function blobOf(text: string): Blob {
@@ -38,14 +43,14 @@ function targetOf(handle: Handle): BackupTarget {
       return answer === undefined || answer === 'granted'
     },
     write: async (text) => {
-      await fileSave(blobOf(text), OPTIONS, handle, true)
+      await saved(text, handle)
     },
   }
 }
 
 /** Asks for a file, and keeps it up to date from now on. @throws DOMException AbortError where none was chosen */
 export function beginBackupHere(store: Store): Promise<BackupState | null> {
-  return beginBackup(store, (text) => fileSave(blobOf(text), OPTIONS), targetOf)
+  return beginBackup(store, (text) => saved(text, null), targetOf)
 }
 
 /** Writes the backup file now, as the person asks for it. */
@@ -65,7 +70,7 @@ export function endBackupHere(store: Store): Promise<void> {
 
 /** Writes the backup file where there is one and this tab is the one to do it. */
 export async function keepBackupHere(store: Store): Promise<void> {
-  if (!supported) return
+  if (!canBackUp) return
   const { locks } = navigator
   const write = () => writeBackup(store, targetOf).then(() => undefined)
   if (!locks) return write()

@@ -1,0 +1,89 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import { useOnDemand } from '@/ui/useOnDemand'
+import { useReturnFocus } from '@/ui/useReturnFocus'
+import type { Asked, FinderProps } from './Finder'
+import {
+  FINDER_BOX,
+  FINDER_FIELD,
+  FINDER_HINT,
+  FINDER_LABEL,
+  FINDER_SHADE,
+  FINDER_TITLE,
+  NOTHING_YET,
+} from './finderLook'
+import { SETTLED } from './settled'
+
+const loadFinder = () => import('./Finder')
+
+/** The finder, that comes after the page: what is typed before it is there is typed into it. */
+export function Finding({
+  open,
+  onClose,
+  onKeys,
+}: Pick<FinderProps, 'open' | 'onClose' | 'onKeys'>) {
+  const [asked, setAsked] = useState<Asked>({ text: '', isEntered: false })
+  const giveBack = useReturnFocus(open)
+  const [finder, want] = useOnDemand(loadFinder)
+  useEffect(() => {
+    const waiting = setTimeout(want, open ? 0 : SETTLED)
+    return () => clearTimeout(waiting)
+  }, [open, want])
+  if (typeof finder === 'object')
+    return (
+      <finder.Finder
+        open={open}
+        onClose={onClose}
+        onKeys={onKeys}
+        asked={asked}
+        onAsk={setAsked}
+        giveBack={giveBack}
+      />
+    )
+  const close = () => {
+    onClose()
+    giveBack(new Event('close'))
+  }
+  return open && <Awaited state={finder} asked={asked} onAsk={setAsked} onClose={close} />
+}
+
+/** Takes what is typed until the finder is there. */
+function Awaited({
+  state,
+  asked,
+  onAsk,
+  onClose,
+}: {
+  state: keyof typeof NOTHING_YET
+  asked: Asked
+  onAsk: (asked: Asked) => void
+  onClose: () => void
+}) {
+  return (
+    <>
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: a second way out beside Escape */}
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: a second way out beside Escape */}
+      <div className={FINDER_SHADE} onClick={onClose} />
+      <div role="dialog" aria-modal="true" aria-label={FINDER_TITLE} className={FINDER_BOX}>
+        <p className="mb-2 font-semibold">{FINDER_TITLE}</p>
+        <input
+          // biome-ignore lint/a11y/noAutofocus: it was asked for by a key or a tap
+          autoFocus
+          aria-label={FINDER_LABEL}
+          placeholder={FINDER_HINT}
+          value={asked.text}
+          onChange={({ target }) => onAsk({ text: target.value, isEntered: false })}
+          onKeyDown={({ key }) => {
+            if (key === 'Escape') onClose()
+            if (key === 'Enter') onAsk({ ...asked, isEntered: true })
+          }}
+          className={FINDER_FIELD}
+        />
+        <p role="status" className="p-3 text-soft">
+          {NOTHING_YET[state]}
+        </p>
+      </div>
+    </>
+  )
+}
