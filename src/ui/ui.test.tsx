@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Button } from './Button'
 import { ClockFigure } from './ClockFigure'
@@ -162,6 +162,19 @@ describe('DryingLine', () => {
     await userEvent.click(screen.getByRole('button'))
     await userEvent.click(screen.getByRole('button', { name: 'Log coat 2 as done' }))
     expect(run).toHaveBeenCalledTimes(1)
+  })
+  it('closed again gives the focus back to the peg, and a second click closes it too', async () => {
+    render(<DryingLine pegs={[peg({})]} now={NOW} onOpen={() => undefined} />)
+    const hook = screen.getByRole('button')
+    await userEvent.click(hook)
+    expect(hook.getAttribute('aria-expanded')).toBe('true')
+    await userEvent.keyboard('{Escape}')
+    await waitFor(() => expect(document.activeElement).toBe(hook))
+    expect(hook.getAttribute('aria-expanded')).toBe('false')
+    await userEvent.click(hook)
+    expect(screen.getByRole('dialog')).toBeTruthy()
+    await userEvent.click(hook)
+    expect(screen.queryByRole('dialog')).toBeNull()
   })
   it('opens the part at the bench', async () => {
     const onOpen = jest.fn()

@@ -5,9 +5,9 @@ import { useProject } from '@/state/hooks'
 import { useHotkeys } from '../shared/hotkeys'
 import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
+import { OnDemand } from '../shared/OnDemand'
 import { useBenchQueue } from '../shared/useBenchQueue'
 import { ActCard } from './ActCard'
-import { ArmsLength } from './ArmsLength'
 import { FirstUse } from './FirstUse'
 import { Queue } from './Queue'
 import { Timers } from './Timers'
@@ -22,6 +22,8 @@ export function BenchScreen() {
   )
 }
 
+const loadArmsLength = () => import('./ArmsLength')
+
 function Bench() {
   const project = useProject()
   const queue = useBenchQueue()
@@ -33,13 +35,21 @@ function Bench() {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 p-4 lg:grid-cols-[minmax(0,1fr)_20rem] lg:p-6">
       <h1 className="sr-only">Bench</h1>
       {away && selected && (
-        <ArmsLength
-          items={queue}
-          selected={selected}
-          onSelect={select}
-          onStep={step}
+        <OnDemand
+          load={loadArmsLength}
+          failed="The view for across the room couldn’t be loaded. Ask for it once more."
           onClose={() => setAway(false)}
-        />
+        >
+          {({ ArmsLength }) => (
+            <ArmsLength
+              items={queue}
+              selected={selected}
+              onSelect={select}
+              onStep={step}
+              onClose={() => setAway(false)}
+            />
+          )}
+        </OnDemand>
       )}
       <div className="min-w-0">
         <Lost />

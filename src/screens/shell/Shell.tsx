@@ -2,12 +2,12 @@
 import { setNonce } from 'get-nonce'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
-import { BenchProvider, useRun, useSay, useStanding, useTold } from '@/state/hooks'
+import { BenchProvider, useRun, useStanding, useTold } from '@/state/hooks'
 import { redo, undo } from '@/store/undo'
 import { Button } from '@/ui/Button'
 import { pageNonce } from '@/ui/nonce'
-import { useOnDemand } from '@/ui/useOnDemand'
 import { useHotkeys } from '../shared/hotkeys'
+import { OnDemand } from '../shared/OnDemand'
 import { Running } from '../shared/SensorContext'
 import { Bar } from './Bar'
 import { Broken } from './Broken'
@@ -85,6 +85,8 @@ function Loading() {
   )
 }
 
+const loadKeys = () => import('./KeyList')
+
 function Frame({ children }: { children: ReactNode }) {
   const run = useRun()
   const router = useRouter()
@@ -136,24 +138,17 @@ function Frame({ children }: { children: ReactNode }) {
         onClose={() => setOpen((now) => (now === 'finder' ? null : now))}
         onKeys={() => setOpen('keys')}
       />
-      {open === 'keys' && <Keys onClose={() => setOpen(null)} />}
+      {open === 'keys' && (
+        <OnDemand
+          load={loadKeys}
+          failed="The list of keys couldn’t be loaded. Press ? once more."
+          onClose={() => setOpen(null)}
+        >
+          {({ KeyList }) => <KeyList onClose={() => setOpen(null)} />}
+        </OnDemand>
+      )}
     </div>
   )
-}
-
-const loadKeys = () => import('./KeyList')
-
-/** The list of keys, loaded when it is asked for. */
-function Keys({ onClose }: { onClose: () => void }) {
-  const [keys, want] = useOnDemand(loadKeys)
-  const say = useSay()
-  useEffect(want, [want])
-  useEffect(() => {
-    if (keys !== 'failed') return
-    say('The list of keys couldn’t be loaded. Press ? once more.')
-    onClose()
-  }, [keys, say, onClose])
-  return typeof keys === 'object' && <keys.KeyList onClose={onClose} />
 }
 
 /** What was just done, and the way back. */
