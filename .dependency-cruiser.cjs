@@ -56,7 +56,7 @@ module.exports = {
       to: {
         pathNot: [
           '^src/core/',
-          '(^|/)node_modules/(valibot|luxon|culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|image-size|minisearch|three|three-mesh-bvh)(/|$)',
+          '(^|/)node_modules/(valibot|luxon|(@types/)?culori|papaparse|fraction\\.js|ical-generator|fastest-levenshtein|fflate|image-size|minisearch|three|three-mesh-bvh)(/|$)',
         ],
       },
     },

@@ -21,9 +21,10 @@ export default {
     ],
   },
   // Published as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(github-slugger|react-hotkeys-hook|three)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(culori|github-slugger|react-hotkeys-hook|three)/)'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
+    '^culori/fn$': '<rootDir>/node_modules/culori/src/index-fn.js',
     '^three$': '<rootDir>/node_modules/three/build/three.module.js',
     '^d3-([a-z-]+)$': '<rootDir>/node_modules/d3-$1/dist/d3-$1.js',
   },

@@ -44,13 +44,18 @@ test('a dialog that was opened with the focus nowhere leaves it on the content',
   await expect(page.locator('#main')).toBeFocused()
 })
 
-/** Holds a piece of the script back, ms: what knows it by a word that is in no other. */
-async function holdBack(page: Page, word: string, ms: number): Promise<void> {
+/** Holds a piece of the script back, what knows it by a word that is in no other. @returns lets it come */
+async function holdBack(page: Page, word: string): Promise<() => void> {
+  let release = () => {}
+  const released = new Promise<void>((resolve) => {
+    release = resolve
+  })
   await page.route('**/_next/static/**/*.js', async (route) => {
     const answer = await route.fetch()
-    if ((await answer.text()).includes(word)) await new Promise((done) => setTimeout(done, ms))
+    if ((await answer.text()).includes(word)) await released
     await route.fulfill({ response: answer })
   })
+  return release
 }
 
 for (const [what, word] of [
@@ -58,25 +63,46 @@ for (const [what, word] of [
   ['the finder is there', FINDER],
 ] as const)
   test(`what is entered before ${what} is gone to when it is`, async ({ page }) => {
-    await holdBack(page, word, 3000)
+    const release = await holdBack(page, word)
     await openDemo(page)
     await page.keyboard.press('/')
     await page.keyboard.type('corrie sills')
     await expect(page.getByText('Looking…')).toBeVisible()
     await page.keyboard.press('Enter')
+    release()
     await expect(page.getByRole('heading', { name: 'Corriebreck 1100' })).toBeVisible()
   })
 
 test('what is typed before the finder is there stays, and is typed on', async ({ page }) => {
-  await holdBack(page, FINDER, 3000)
+  const release = await holdBack(page, FINDER)
   await openDemo(page)
   await page.keyboard.press('/')
   await page.keyboard.type('corrie')
+  await expect(page.getByText('Looking…')).toBeVisible()
+  release()
   await expect(page.getByRole('option').first()).toBeVisible()
   await page.keyboard.type(' sills')
   await expect(page.getByLabel('Search for')).toHaveValue('corrie sills')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toHaveCount(0)
+})
+
+test('the finder is left before it is there, and gives the focus back', async ({ page }) => {
+  const release = await holdBack(page, FINDER)
+  await openDemo(page)
+  await page.goto('/settings')
+  await expect(page.getByRole('heading', { name: 'Your data' })).toBeVisible()
+  await page.keyboard.press('/')
+  await expect(page.getByText('Looking…')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.locator('#main')).toBeFocused()
+  const find = page.getByRole('button', { name: 'Find anything' })
+  await find.click()
+  await page.keyboard.type('corrie')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(find).toBeFocused()
+  release()
 })
 
 test.describe('what no screen may say', () => {

@@ -64,7 +64,7 @@ const PROPERTIES = '[.]property[.]test[.]tsx?$'
 /** Runs tests by Jest and counts them; a run that says nothing, or fails without a failed test, counts as one failure. */
 async function unitTests(name, args) {
   rmSync(join(cache, 'jest.json'), { force: true })
-  await run(name, bin('jest'), [...args, '--json', '--outputFile=.cache/jest.json'])
+  await run(name, bin('jest'), [...args, '--ci', '--json', '--outputFile=.cache/jest.json'])
   const unit = readJson('jest.json')
   const broken = unit ? unit.numFailedTests + unit.numRuntimeErrorTestSuites : 1
   passed += unit?.numPassedTests ?? 0

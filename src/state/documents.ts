@@ -11,6 +11,7 @@ import { reasonOf } from '@/store/reason'
 import { loadRows } from '@/store/rows/loadRows'
 import type { Store } from '@/store/store'
 import type { DamagedRow, FeedRecord, Write } from '@/store/tables'
+import { type AsText, type Base, projectOfText, tellingAsText, textOf } from './asText'
 import { type Readable, writable } from './readable'
 
 /** The documents of the browser, carried on from write to write, whichever tab wrote. */
@@ -33,15 +34,6 @@ export type Documents = {
   start: () => () => void
 }
 
-/** Documents as text, JSON of a project, and rows that were written since. */
-export type AsText = { text: string; writes: readonly Write[] }
-
-/** What was read at once, and the rows written since. */
-type Base = { project: Project; seq: number; since: readonly Write[]; isKept: boolean }
-
-/** So many rows later a text is made anew: they are told to every worker that begins. */
-const MOST_SINCE = 1000
-
 /** The documents of a store. Nothing of them is stored here as truth: they can be read anew at any time. */
 export function documentsOf(store: Store): Documents {
   const stock = writable<StockState | null>(null)
@@ -49,7 +41,7 @@ export function documentsOf(store: Store): Documents {
   const damaged = writable<readonly DamagedRow[]>([])
   const listeners = new Set<(writes: readonly Write[] | null) => void>()
   let seq = 0
-  let base: Base | null = null
+  const told = tellingAsText()
   /** One after the other: a write that comes while everything is read waits for it. */
   let line: Promise<void> = Promise.resolve()
 
@@ -57,7 +49,7 @@ export function documentsOf(store: Store): Documents {
     for (const hear of listeners) hear(writes)
   }
   const put = (project: Project, read: Base) => {
-    base = read
+    told.read(read)
     stock.set(stockStateOf(project, stock.get() ?? undefined))
     tell(null)
   }
@@ -76,8 +68,7 @@ export function documentsOf(store: Store): Documents {
       return readAll()
     seq = kept.seq
     const { text, writes } = kept
-    const project = JSON.parse(text) as Project
-    textOf.set(project, text)
+    const project = projectOfText(text)
     put(asIfRead(project, writes), { project, seq, since: writes, isKept: true })
   }
   const takeIn = async (records: readonly FeedRecord[]) => {
@@ -89,9 +80,8 @@ export function documentsOf(store: Store): Documents {
     const writes = news.flatMap((record) => record.writes ?? [])
     seq = news.at(-1)?.seq ?? seq
     const before = stock.get() as StockState
-    const next = stockStateOf(applyRows(before.memo.given, writes), before)
-    if (base) base = { ...base, since: [...base.since, ...writes] }
-    stock.set(next)
+    told.wrote(writes)
+    stock.set(stockStateOf(applyRows(before.memo.given, writes), before))
     tell(writes)
   }
   const inTurn = (work: () => Promise<void>) => {
@@ -109,13 +99,10 @@ export function documentsOf(store: Store): Documents {
       return () => listeners.delete(hear)
     },
     asText: () => {
-      const read = stock.get()
-      if (!read || !base) throw new Error('asText: before the documents are read')
-      if (base.since.length > MOST_SINCE)
-        base = { project: givenProject(read), seq, since: [], isKept: true }
-      return { text: textFor(base.project), writes: base.since }
+      const now = stock.get()
+      return told.asText(now && { project: givenProject(now), seq })
     },
-    toKeep: () => (base && !base.isKept ? { text: textFor(base.project), seq: base.seq } : null),
+    toKeep: told.toKeep,
     start: () => {
       let hearing: { unsubscribe: () => void }[] = []
       let ended = false
@@ -153,16 +140,7 @@ function asIfRead(project: Project, writes: readonly Write[]): Project {
   return next
 }
 
-const textOf = new WeakMap<Project, string>()
-
-/** A project as text: made once for all who are told of it. */
-function textFor(project: Project): string {
-  const text = textOf.get(project) ?? JSON.stringify(project)
-  textOf.set(project, text)
-  return text
-}
-
 /** The project as it is stored, as text. */
 export function givenText(stock: StockState): string {
-  return textFor(givenProject(stock))
+  return textOf(givenProject(stock))
 }

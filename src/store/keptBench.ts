@@ -1,5 +1,3 @@
-import { HANDED } from './handed'
-import { PLAN } from './keptPlan'
 import type { Store } from './store'
 import type { Write } from './tables'
 
@@ -9,7 +7,8 @@ export type TextAt = { text: string; seq: number }
 /** As it is kept: of which build of the application, too, since what one has read another reads for itself. */
 type Kept = TextAt & { built: string | undefined }
 
-const ROW = 'bench'
+/** The row of it. */
+export const KEPT_BENCH = 'bench'
 const BUILT = process.env.TECTORIA_BUILT
 /** A text from so many characters on is sooner read than its rows are, one by one. */
 const WORTH = 1_000_000
@@ -21,7 +20,7 @@ const WORTH = 1_000_000
  */
 export function keptBench({ db }: Store): Promise<(TextAt & { writes: Write[] }) | null> {
   return db.transaction('r', db.kept, db.feed, async () => {
-    const kept = (await db.kept.get(ROW))?.value as Kept | undefined
+    const kept = (await db.kept.get(KEPT_BENCH))?.value as Kept | undefined
     if (!kept || kept.built !== BUILT) return null
     const told = await db.feed.where('seq').aboveOrEqual(kept.seq).toArray()
     const since = told.slice(1)
@@ -43,12 +42,7 @@ export function keepBench({ db }: Store, { text, seq }: TextAt): Promise<void> {
   return db.transaction('rw', db.kept, db.feed, async () => {
     const isTold = (await db.feed.get(seq)) !== undefined
     if (isTold && text.length >= WORTH)
-      await db.kept.put({ id: ROW, value: { text, seq, built: BUILT } satisfies Kept })
-    else await db.kept.delete(ROW)
+      await db.kept.put({ id: KEPT_BENCH, value: { text, seq, built: BUILT } satisfies Kept })
+    else await db.kept.delete(KEPT_BENCH)
   })
-}
-
-/** Forgets what is kept of documents that are gone for good: as text, as a plan, as they were handed over. */
-export async function forgetKept({ db }: Store): Promise<void> {
-  await db.kept.where('id').anyOf(ROW, PLAN).or('id').startsWith(HANDED).delete()
 }

@@ -1,8 +1,5 @@
-import { clampRgb, converter, formatHex } from 'culori'
+import { hexFrom, toLinear } from './spaces'
 import { deltaE00, labOf } from './spectrum'
-
-const toLinear = converter('lrgb')
-const toRgb = converter('rgb')
 
 /** Linear light of a place in a picture: red, green, blue, 0 to 1. */
 export type Light = readonly [number, number, number]
@@ -66,7 +63,7 @@ export function colourOfLight(light: Light, balance: WhiteBalance = [1, 1, 1]): 
     number,
     number,
   ]
-  return (formatHex(clampRgb(toRgb({ mode: 'lrgb', r, g, b }))) ?? '#000000').toUpperCase()
+  return hexFrom({ mode: 'lrgb', r, g, b })
 }
 
 /** Without a grey the light of a room may tint a picture by about this, ΔE00. */

@@ -1,5 +1,5 @@
-import { formatHex, parse } from 'culori'
 import { COLOUR_WORDS, TONE_WORDS } from '../knowledge/words/colours'
+import { colourIn, hexFrom } from './spaces'
 import { hexOf, type Lab, labOf } from './spectrum'
 
 /** Letters and figures that a style sheet would take for a colour without its sign. */
@@ -19,8 +19,8 @@ export function colourSaid(text: string): string | null {
   const own = ofWords(said.split(/\s+/))
   if (own) return own
   if (DIGITS.test(said)) return null
-  const known = parse(said)
-  return known ? formatHex(known).toUpperCase() : null
+  const known = colourIn(said)
+  return known ? hexFrom(known) : null
 }
 
 /** Is a word a colour, or a tone before one? */
@@ -31,8 +31,8 @@ export function isColourWord(word: string): boolean {
 function hexOfWord(word: string): string | null {
   if (Object.hasOwn(COLOUR_WORDS, word)) return COLOUR_WORDS[word as keyof typeof COLOUR_WORDS]
   // "Dead" is a word, and no colour of four digits.
-  const named = /^[a-z]{3,}$/.test(word) && !DIGITS.test(word) ? parse(word) : undefined
-  return named ? formatHex(named).toUpperCase() : null
+  const named = /^[a-z]{3,}$/.test(word) && !DIGITS.test(word) ? colourIn(word) : undefined
+  return named ? hexFrom(named) : null
 }
 
 /** Tones before colours, and up to several colours, the last the strongest; null where any word is neither. */

@@ -1,5 +1,5 @@
-import { clampRgb, converter, differenceCiede2000, formatHex, parse } from 'culori'
 import { BANDS, D65, X_BAR, Y_BAR, Z_BAR } from './observer'
+import { ciede2000, colourIn, hexFrom, toLab, toLinear } from './spaces'
 
 /** A reflectance or any other quantity by wavelength, 31 values from 400 to 700 nm. */
 export type Curve = Float64Array
@@ -24,10 +24,6 @@ export const SEEN_WEIGHTS: readonly Curve[] = FROM_XYZ.map(([x, y, z]) => {
   return raw.map((value) => value / sum)
 })
 
-const toLinear = converter('lrgb')
-const toLab = converter('lab65')
-const ciede2000 = differenceCiede2000()
-
 /** Linear channels are kept within this, so that a curve exists. Source: handbook 5.1. */
 const DARKEST = 5e-5
 const BRIGHTEST = 0.9985
@@ -49,7 +45,7 @@ export function curveOf(hex: string): Curve {
   const key = hex.toLowerCase()
   const known = curves.get(key)
   if (known) return known
-  const linear = toLinear(parse(key))
+  const linear = toLinear(colourIn(key))
   if (!linear) throw new RangeError(`curveOf: "${hex}" is no colour`)
   const target = [linear.r, linear.g, linear.b].map((one) =>
     Math.min(BRIGHTEST, Math.max(DARKEST, one)),
@@ -181,7 +177,7 @@ export function labOfLight([r, g, b]: readonly [number, number, number]): Lab {
 export function labOf(hex: string): Lab {
   const known = labs.get(hex)
   if (known) return known
-  const found = toLab(parse(hex))
+  const found = toLab(colourIn(hex))
   if (!found) throw new RangeError(`labOf: "${hex}" is no colour`)
   const lab = { l: found.l, a: found.a, b: found.b }
   labs.set(hex, lab)
@@ -192,7 +188,7 @@ const labs = new Map<string, Lab>()
 
 /** #RRGGBB of a colour, clipped to what a screen can show. Source: handbook 5.1. */
 export function hexOf({ l, a, b }: Lab): string {
-  return (formatHex(clampRgb({ mode: 'lab65', l, a, b })) ?? '#000000').toUpperCase()
+  return hexFrom({ mode: 'lab65', l, a, b })
 }
 
 /** ΔE00 between two colours. Source: handbook 5. */

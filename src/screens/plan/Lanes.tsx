@@ -1,5 +1,4 @@
 'use client'
-import { scaleLinear } from 'd3-scale'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { key, partOf, stepOf } from '@/core/model/stepRef'
 import type { BenchPlan } from '@/core/schedule'
@@ -61,8 +60,8 @@ export function Lanes({
     const view = (ZOOMS.find((otherZoom) => otherZoom.id === zoom)?.minutes ?? 1440) * MINUTE
     const perMs = Math.max(1, width - NAMES) / view
     const long = (to - from) * perMs
-    const x = scaleLinear([from, to], [0, long])
-    return { from, to, width: long, x, at: x.invert }
+    const x = (at: number) => (at - from) * perMs
+    return { from, to, width: long, x, at: (x: number) => from + x / perMs }
   }, [plan, zoom, now, width])
   const lanes = useMemo(() => lanesOf(plan), [plan])
   const drag = useDrag(plan, scale)

@@ -1,10 +1,10 @@
 'use client'
 
 import type { ApexOptions } from 'apexcharts'
-import { formatHex } from 'culori'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
 import type { CureCurve, DryingClock } from '@/core/builds'
+import { colourIn, hexFrom } from '@/core/colour/spaces'
 import { key, stepOf } from '@/core/model/stepRef'
 import { useAsked } from '@/state/hooks'
 import { pageNonce } from '@/ui/nonce'
@@ -27,7 +27,10 @@ function useThemeColours() {
     const read = () => {
       const style = getComputedStyle(document.documentElement)
       // The chart reckons with colours, and reads only the plain form.
-      const of = (name: string) => formatHex(style.getPropertyValue(name).trim()) ?? '#808080'
+      const of = (name: string) => {
+        const colour = colourIn(style.getPropertyValue(name).trim())
+        return colour ? hexFrom(colour) : '#808080'
+      }
       setColours({
         ink: of('--ink'),
         soft: of('--soft'),

@@ -17,15 +17,15 @@ import {
 import { useFound } from './useFound'
 
 /** What is asked for: its text, and whether it was entered before anything could be found. */
-export type Asked = { text: string; isEntered: boolean }
+export type Query = { text: string; isEntered: boolean }
 
 export type FinderProps = {
   open: boolean
   onClose: () => void
   /** The list of keys is asked for. */
   onKeys: () => void
-  asked: Asked
-  onAsk: (asked: Asked) => void
+  asked: Query
+  onAsk: (asked: Query) => void
   /** Gives the focus back to what had it. */
   giveBack: (event: Event) => void
 }

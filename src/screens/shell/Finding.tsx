@@ -1,9 +1,10 @@
 'use client'
 
 import { useEffect, useState } from 'react'
+import { createPortal } from 'react-dom'
 import { useOnDemand } from '@/ui/useOnDemand'
 import { useReturnFocus } from '@/ui/useReturnFocus'
-import type { Asked, FinderProps } from './Finder'
+import type { FinderProps, Query } from './Finder'
 import {
   FINDER_BOX,
   FINDER_FIELD,
@@ -23,7 +24,7 @@ export function Finding({
   onClose,
   onKeys,
 }: Pick<FinderProps, 'open' | 'onClose' | 'onKeys'>) {
-  const [asked, setAsked] = useState<Asked>({ text: '', isEntered: false })
+  const [asked, setTyped] = useState<Query>({ text: '', isEntered: false })
   const giveBack = useReturnFocus(open)
   const [finder, want] = useOnDemand(loadFinder)
   useEffect(() => {
@@ -37,7 +38,7 @@ export function Finding({
         onClose={onClose}
         onKeys={onKeys}
         asked={asked}
-        onAsk={setAsked}
+        onAsk={setTyped}
         giveBack={giveBack}
       />
     )
@@ -45,10 +46,10 @@ export function Finding({
     onClose()
     giveBack(new Event('close'))
   }
-  return open && <Awaited state={finder} asked={asked} onAsk={setAsked} onClose={close} />
+  return open && <Awaited state={finder} asked={asked} onAsk={setTyped} onClose={close} />
 }
 
-/** Takes what is typed until the finder is there. */
+/** Takes what is typed until the finder is there; beside the page, as the finder is. */
 function Awaited({
   state,
   asked,
@@ -56,11 +57,11 @@ function Awaited({
   onClose,
 }: {
   state: keyof typeof NOTHING_YET
-  asked: Asked
-  onAsk: (asked: Asked) => void
+  asked: Query
+  onAsk: (asked: Query) => void
   onClose: () => void
 }) {
-  return (
+  return createPortal(
     <>
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a second way out beside Escape */}
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: a second way out beside Escape */}
@@ -84,6 +85,7 @@ function Awaited({
           {NOTHING_YET[state]}
         </p>
       </div>
-    </>
+    </>,
+    document.body,
   )
 }

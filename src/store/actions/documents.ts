@@ -7,8 +7,9 @@ import type { CopyReason } from '../copies/ring'
 import { beforeOpening } from '../copies/upgrade'
 import { KNOWN_FIELDS } from '../documents'
 import { rememberExport } from '../exportedAt'
-import { rememberHanded } from '../handed'
-import { forgetKept } from '../keptBench'
+import { HANDED, rememberHanded } from '../handed'
+import { KEPT_BENCH } from '../keptBench'
+import { KEPT_PLAN } from '../keptPlan'
 import { keptWith, type Photo, sweepPhotos } from '../photos/photos'
 import type { Store } from '../store'
 import { DATA_TABLES, type Write } from '../tables'
@@ -148,6 +149,12 @@ export async function wipe(store: Store): Promise<Written> {
     },
     { whole: true },
   )
+}
+
+/** Forgets what is kept of documents that are gone for good: as text, as a plan, as they were handed over. */
+async function forgetKept({ db }: Store): Promise<void> {
+  const rows = db.kept.where('id').anyOf(KEPT_BENCH, KEPT_PLAN).or('id').startsWith(HANDED)
+  await rows.delete()
 }
 
 /** Forgets what could be taken back or done again, for good. */

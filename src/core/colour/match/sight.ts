@@ -1,12 +1,11 @@
-import { converter } from 'culori'
 import { K2 } from '../optics'
+import { toXyz } from '../spaces'
 import { type Curve, deltaE00, type Lab, SEEN_WEIGHTS } from '../spectrum'
 import { leastSquared, WITH_CHROMA } from './leastDifference'
 
 /** What of a reflectance inside shows outside, in one formula with K/S. */
 const SHOWN = 1 - K2
 
-const toXyz = converter('xyz65')
 const AXES = [
   { r: 1, g: 0, b: 0 },
   { r: 0, g: 1, b: 0 },
