@@ -14,7 +14,9 @@ import {
   FINDER_TITLE,
   NOTHING_YET,
 } from './finderLook'
-import { SETTLED } from './settled'
+
+/** What is on the screen comes first: then what finds things, ms after the page came, or as soon as it is wanted. */
+const SETTLED = 2000
 
 const loadFinder = () => import('./Finder')
 
@@ -24,7 +26,7 @@ export function Finding({
   onClose,
   onKeys,
 }: Pick<FinderProps, 'open' | 'onClose' | 'onKeys'>) {
-  const [asked, setTyped] = useState<Query>({ text: '', isEntered: false })
+  const [asked, setAsked] = useState<Query>({ text: '', isEntered: false })
   const giveBack = useReturnFocus(open)
   const [finder, want] = useOnDemand(loadFinder)
   useEffect(() => {
@@ -38,7 +40,7 @@ export function Finding({
         onClose={onClose}
         onKeys={onKeys}
         asked={asked}
-        onAsk={setTyped}
+        onAsk={setAsked}
         giveBack={giveBack}
       />
     )
@@ -46,7 +48,7 @@ export function Finding({
     onClose()
     giveBack(new Event('close'))
   }
-  return open && <Awaited state={finder} asked={asked} onAsk={setTyped} onClose={close} />
+  return open && <Awaited state={finder} asked={asked} onAsk={setAsked} onClose={close} />
 }
 
 /** Takes what is typed until the finder is there; beside the page, as the finder is. */

@@ -3,7 +3,6 @@ import type { Findable } from '@/core/search'
 import { useParts, useProject } from '@/state/hooks'
 import { useOnDemand } from '@/ui/useOnDemand'
 import { SCREENS } from './screens'
-import { SETTLED } from './settled'
 import { useHandbook } from './useHandbook'
 
 /** So many are shown. */
@@ -19,10 +18,8 @@ const loadIndexing = () => import('./findable')
 /** What makes the index: it knows every technique and fault, and no page waits for it. */
 function useIndexing(open: boolean): Index | NotYet {
   const [indexing, want] = useOnDemand(loadIndexing)
-  useEffect(() => {
-    const waiting = setTimeout(want, open ? 0 : SETTLED)
-    return () => clearTimeout(waiting)
-  }, [open, want])
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what couldn't be had is asked for again at the next opening
+  useEffect(want, [open, want])
   return indexing
 }
 
