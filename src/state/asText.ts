@@ -6,7 +6,7 @@ import type { Write } from '@/store/tables'
 export type AsText = { text: string; writes: readonly Write[] }
 
 /** What was read at once, up to which write, and the rows that were written since. */
-export type Base = { project: Project; seq: number; since: readonly Write[]; isKept: boolean }
+export type Base = { text: () => string; seq: number; since: readonly Write[]; isKept: boolean }
 
 /** So many rows later a text is made anew: they are told to every worker that begins. */
 const MOST_SINCE = 1000
@@ -14,23 +14,33 @@ const MOST_SINCE = 1000
 /** Documents as workers and the next load are told of them: as they were read, and what was written since. */
 export function tellingAsText() {
   let base: Base | null = null
+  let tellRead = () => {}
+  const wasRead = new Promise<void>((resolve) => {
+    tellRead = resolve
+  })
   return {
     /** They were read, all of them. */
     read: (read: Base) => {
       base = read
+      tellRead()
     },
+    /** Waits until they were read once: sooner than anything is reckoned from them. */
+    wasRead: () => wasRead,
     wrote: (writes: readonly Write[]) => {
       if (base) base = { ...base, since: [...base.since, ...writes] }
     },
     /** @param now the documents as they are, for where too much was written since. @throws Error before anything was read */
     asText: (now: { project: Project; seq: number } | null): AsText => {
-      if (!base || !now) throw new Error('asText: before the documents are read')
-      if (base.since.length > MOST_SINCE) base = { ...now, since: [], isKept: true }
-      return { text: textOf(base.project), writes: base.since }
+      if (!base) throw new Error('asText: before the documents are read')
+      if (now && base.since.length > MOST_SINCE) {
+        const { project, seq } = now
+        base = { text: () => textOf(project), seq, since: [], isKept: true }
+      }
+      return { text: base.text(), writes: base.since }
     },
     /** What is worth keeping for the next load; null: nothing that isn't kept already. */
     toKeep: (): TextAt | null =>
-      base && !base.isKept ? { text: textOf(base.project), seq: base.seq } : null,
+      base && !base.isKept ? { text: base.text(), seq: base.seq } : null,
   }
 }
 

@@ -9,7 +9,7 @@ import { type Documents, documentsOf, givenProject } from './documents'
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
 import { type Plan, planOf } from './plan'
-import { onceThere, type Readable } from './readable'
+import type { Readable } from './readable'
 import { type PageStanding, standingOf } from './standing'
 import { wish } from './wish'
 
@@ -42,7 +42,7 @@ function openIn(worker: Remote<BenchWorker>, documents: Documents) {
 
 /** Gives a new worker the documents, as soon as they are read. */
 async function greet(worker: Remote<BenchWorker>, documents: Documents, begun?: () => void) {
-  await onceThere(documents.stock)
+  await documents.wasRead()
   begun?.()
   await openIn(worker, documents)
 }

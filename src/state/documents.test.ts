@@ -157,12 +157,16 @@ describe('the documents', () => {
 
     const again = documentsOf(testStore(here.db.name))
     const rows = jest.spyOn(Object.getPrototypeOf(here.db.acts), 'toArray')
+    const seen: unknown[] = []
+    void again.wasRead().then(() => seen.push(again.stock.get(), again.asText().text))
     const ends = [again.start()]
     await until(() => again.stock.get() !== null)
     expect(rows).not.toHaveBeenCalled()
     rows.mockRestore()
     expect(again.seq()).toBe(read.seq + 6)
     expect(again.toKeep()).toBeNull()
+    // Told to workers before this page reckons with it.
+    expect(seen).toEqual([null, read.text])
     expect(told).toHaveLength(1)
 
     await here.db.kept.clear()

@@ -11,7 +11,7 @@ import { reasonOf } from '@/store/reason'
 import { loadRows } from '@/store/rows/loadRows'
 import type { Store } from '@/store/store'
 import type { DamagedRow, FeedRecord, Write } from '@/store/tables'
-import { type AsText, type Base, projectOfText, tellingAsText, textOf } from './asText'
+import { type AsText, projectOfText, tellingAsText, textOf } from './asText'
 import { type Readable, writable } from './readable'
 
 /** The documents of the browser, carried on from write to write, whichever tab wrote. */
@@ -28,6 +28,8 @@ export type Documents = {
   onWrites: (hear: (writes: readonly Write[] | null) => void) => () => void
   /** As workers are told of them: a text, and what was written since it was made. */
   asText: () => AsText
+  /** Waits until they were read once; what follows from them is reckoned later. */
+  wasRead: () => Promise<void>
   /** What is worth keeping for the next load; null: nothing that isn't kept already. */
   toKeep: () => TextAt | null
   /** Reads and listens. @returns ends the listening */
@@ -48,8 +50,7 @@ export function documentsOf(store: Store): Documents {
   const tell = (writes: readonly Write[] | null) => {
     for (const hear of listeners) hear(writes)
   }
-  const put = (project: Project, read: Base) => {
-    told.read(read)
+  const put = (project: Project) => {
     stock.set(stockStateOf(project, stock.get() ?? undefined))
     tell(null)
   }
@@ -58,7 +59,8 @@ export function documentsOf(store: Store): Documents {
     seq = loaded.seq
     const project = projectOf(loaded.tables)
     if (project.acts) project.acts = inTime(project.acts)
-    put(project, { project, seq, since: [], isKept: false })
+    told.read({ text: () => textOf(project), seq, since: [], isKept: false })
+    put(project)
   }
   /** What is there first: years of it come as one text, where it is kept. */
   const readFirst = async () => {
@@ -68,8 +70,10 @@ export function documentsOf(store: Store): Documents {
       return readAll()
     seq = kept.seq
     const { text, writes } = kept
-    const project = projectOfText(text)
-    put(asIfRead(project, writes), { project, seq, since: writes, isKept: true })
+    told.read({ text: () => text, seq, since: writes, isKept: true })
+    // Workers are given it, and begin with theirs, before this page does.
+    await new Promise((resolve) => setTimeout(resolve))
+    put(asIfRead(projectOfText(text), writes))
   }
   const takeIn = async (records: readonly FeedRecord[]) => {
     const news = records.filter((record) => (record.seq ?? 0) > seq)
@@ -102,6 +106,7 @@ export function documentsOf(store: Store): Documents {
       const now = stock.get()
       return told.asText(now && { project: givenProject(now), seq })
     },
+    wasRead: told.wasRead,
     toKeep: told.toKeep,
     start: () => {
       let hearing: { unsubscribe: () => void }[] = []

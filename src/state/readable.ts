@@ -27,21 +27,6 @@ export function writable<T>(first: T): Writable<T> {
   }
 }
 
-/** A value once there is one. */
-export function onceThere<T>(readable: Readable<T | null>): Promise<T> {
-  return new Promise((resolve) => {
-    let end = () => {}
-    const look = () => {
-      const value = readable.get()
-      if (value === null) return
-      end()
-      resolve(value)
-    }
-    end = readable.subscribe(look)
-    look()
-  })
-}
-
 /** The value in a component. */
 export function useReadable<T>(readable: Readable<T>): T {
   return useSyncExternalStore(readable.subscribe, readable.get, readable.get)
