@@ -41,9 +41,11 @@ export function PegCard({
           <p className="text-sm text-soft">{peg.build}</p>
           <p className="mt-2">
             {peg.act}:{' '}
-            {peg.readyAt > now
-              ? `${clockTime(peg.readyAt, now)}, in ${sayFigures(peg.readyAt - now)}`
-              : 'ready now'}
+            <span className="whitespace-nowrap">
+              {peg.readyAt > now
+                ? `${clockTime(peg.readyAt, now)}, in ${sayFigures(peg.readyAt - now)}`
+                : 'ready now'}
+            </span>
             {peg.closesAt !== null && `; until ${clockTime(peg.closesAt, now)}`}
           </p>
           <div className="mt-3 flex flex-wrap gap-2">
