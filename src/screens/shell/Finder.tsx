@@ -5,15 +5,7 @@ import { useRouter } from 'next/navigation'
 import { Dialog } from 'radix-ui'
 import { useEffect, useRef, useState } from 'react'
 import type { Findable } from '@/core/search'
-import {
-  FINDER_BOX,
-  FINDER_FIELD,
-  FINDER_HINT,
-  FINDER_LABEL,
-  FINDER_SHADE,
-  FINDER_TITLE,
-  NOTHING_YET,
-} from './finderLook'
+import { FINDER, NOTHING_YET } from './finderLook'
 import { useFound } from './useFound'
 
 /** What is asked for: its text, and whether it was entered before anything could be found. */
@@ -62,7 +54,7 @@ export function Finder({ open, onClose, onKeys, asked, onAsk, giveBack }: Finder
       }}
     >
       <Dialog.Portal>
-        <Dialog.Overlay className={FINDER_SHADE} />
+        <Dialog.Overlay className={FINDER.shade} />
         <Dialog.Content
           aria-describedby={undefined}
           onOpenAutoFocus={(event) => {
@@ -72,12 +64,12 @@ export function Finder({ open, onClose, onKeys, asked, onAsk, giveBack }: Finder
             field.current?.setSelectionRange(text.length, text.length)
           }}
           onCloseAutoFocus={giveBack}
-          className={FINDER_BOX}
+          className={FINDER.box}
         >
-          <Dialog.Title className="mb-2 font-semibold">{FINDER_TITLE}</Dialog.Title>
+          <Dialog.Title className="mb-2 font-semibold">{FINDER.title}</Dialog.Title>
           {/* What is found comes from the index, in its order. */}
           <Command
-            label={FINDER_LABEL}
+            label={FINDER.label}
             shouldFilter={false}
             loop
             value={at}
@@ -85,7 +77,7 @@ export function Finder({ open, onClose, onKeys, asked, onAsk, giveBack }: Finder
           >
             <Command.Input
               ref={field}
-              placeholder={FINDER_HINT}
+              placeholder={FINDER.hint}
               value={text}
               onValueChange={(next) => {
                 onAsk({ text: next, isEntered: false })
@@ -94,7 +86,7 @@ export function Finder({ open, onClose, onKeys, asked, onAsk, giveBack }: Finder
               onKeyDown={({ key }) =>
                 onAsk({ text, isEntered: key === 'Enter' && hits === 'coming' })
               }
-              className={FINDER_FIELD}
+              className={FINDER.field}
             />
             <Command.List label="Found" className="mt-2 max-h-[60vh] overflow-y-auto">
               {found.map((hit) => (

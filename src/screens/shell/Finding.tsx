@@ -5,15 +5,7 @@ import { createPortal } from 'react-dom'
 import { useOnDemand } from '@/ui/useOnDemand'
 import { useReturnFocus } from '@/ui/useReturnFocus'
 import type { FinderProps, Query } from './Finder'
-import {
-  FINDER_BOX,
-  FINDER_FIELD,
-  FINDER_HINT,
-  FINDER_LABEL,
-  FINDER_SHADE,
-  FINDER_TITLE,
-  NOTHING_YET,
-} from './finderLook'
+import { FINDER, NOTHING_YET } from './finderLook'
 
 /** What is on the screen comes first: then what finds things, ms after the page came, or as soon as it is wanted. */
 const SETTLED = 2000
@@ -67,21 +59,21 @@ function Awaited({
     <>
       {/* biome-ignore lint/a11y/noStaticElementInteractions: a second way out beside Escape */}
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: a second way out beside Escape */}
-      <div className={FINDER_SHADE} onClick={onClose} />
-      <div role="dialog" aria-modal="true" aria-label={FINDER_TITLE} className={FINDER_BOX}>
-        <p className="mb-2 font-semibold">{FINDER_TITLE}</p>
+      <div className={FINDER.shade} onClick={onClose} />
+      <div role="dialog" aria-modal="true" aria-label={FINDER.title} className={FINDER.box}>
+        <p className="mb-2 font-semibold">{FINDER.title}</p>
         <input
           // biome-ignore lint/a11y/noAutofocus: it was asked for by a key or a tap
           autoFocus
-          aria-label={FINDER_LABEL}
-          placeholder={FINDER_HINT}
+          aria-label={FINDER.label}
+          placeholder={FINDER.hint}
           value={asked.text}
           onChange={({ target }) => onAsk({ text: target.value, isEntered: false })}
           onKeyDown={({ key }) => {
             if (key === 'Escape') onClose()
             if (key === 'Enter') onAsk({ ...asked, isEntered: true })
           }}
-          className={FINDER_FIELD}
+          className={FINDER.field}
         />
         <p role="status" className="p-3 text-soft">
           {NOTHING_YET[state]}
