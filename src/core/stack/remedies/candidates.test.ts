@@ -36,3 +36,22 @@ test.each<[string, Step[], Substrate, boolean]>([
   const cleans = primed.map((laid) => laid.some((step) => 'do' in step && step.do === 'degrease'))
   expect(new Set(cleans)).toEqual(new Set([cleaned]))
 })
+
+test.each<[string, Step[], Step[]]>([
+  ['with nothing over it at once', [], [{ do: 'untape' }]],
+  ['with paint over it once that bears it', [BASE], [{ wait: '5 min' }, { do: 'untape' }]],
+])('a mask that is left on comes off: %s', (_, over, steps) => {
+  const masked: Step[] = [PRIME, { wait: '24 h' }, BASE, { wait: '12 h' }, { do: 'tape' }]
+  const found = ways('mask-left-on', [...masked, ...over])
+  expect(found.map(({ edit }) => edit)).toContainEqual({
+    insert: expect.objectContaining({ steps }),
+  })
+})
+
+test('paint of too few coats says in how many it covers', () => {
+  const yellow: Step = { do: 'base', family: 'lacquer', colour: '#D8A520' }
+  const black: Step = { do: 'prime', colour: '#222223' }
+  const { findings } = check(sequence([black, { wait: '24 h' }, yellow]))
+  const thin = findings.find(({ rule }) => rule === 'thin-paint-coats')
+  expect(thin?.because).toMatch(/: it covers in [2-9]\.$/)
+})
