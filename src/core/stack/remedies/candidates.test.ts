@@ -55,3 +55,11 @@ test('paint of too few coats says in how many it covers', () => {
   const thin = findings.find(({ rule }) => rule === 'thin-paint-coats')
   expect(thin?.because).toMatch(/: it covers in [2-9]\.$/)
 })
+
+test('paint that comes too late is told how late it could have come, and how late it does', () => {
+  const top: Step = { do: 'base', family: 'alcohol-acrylic' }
+  const steps: Step[] = [PRIME, { wait: '24 h' }, { do: 'release' }, { wait: '13 h' }, top]
+  const late = check(sequence(steps)).findings.find(({ rule }) => rule === 'recoat-window-missed')
+  expect(late?.because).toContain('takes the next paint up to 12 h after its last coat')
+  expect(late?.because).toContain('this comes after 13 h')
+})
