@@ -96,6 +96,24 @@ test('in forced colours swatches, levels, bands and the current place can still 
   await expect(page.locator('[data-film]').first()).toHaveCSS('forced-color-adjust', 'none')
 })
 
+test('the chart of the room is drawn in the colours of its page, and drawn anew in the other theme’s', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.goto('/room')
+  const lines = page.locator(
+    '.apexcharts-line-series path[stroke], .apexcharts-area-series path[stroke]',
+  )
+  const strokes = () =>
+    lines.evaluateAll((all) => [...new Set(all.map((one) => one.getAttribute('stroke')))].sort())
+  await expect(lines.first()).toBeAttached()
+  const light = await strokes()
+  // What it takes where it can’t read a colour of the page.
+  expect(light.join(' ')).not.toMatch(/#808080|rgba?\(128, ?128, ?128/)
+  await page.evaluate(() => document.documentElement.setAttribute('data-theme', 'dark'))
+  await expect.poll(strokes).not.toEqual(light)
+})
+
 test('a whole evening with the keyboard: found, done, noted, looked at, planned', async ({
   page,
 }) => {

@@ -6,11 +6,14 @@ import {
   formatHex,
   modeHsl,
   modeHwb,
+  modeLab,
   modeLab65,
+  modeLch,
   modeLrgb,
   modeOklab,
   modeOklch,
   modeRgb,
+  modeXyz50,
   modeXyz65,
   parse,
 } from 'culori/fn'
@@ -23,6 +26,9 @@ export const toXyz = converterOf(modeXyz65)
 export const toLab = converterOf(modeLab65)
 converterOf(modeHsl)
 converterOf(modeHwb)
+converterOf(modeXyz50)
+converterOf(modeLab)
+converterOf(modeLch)
 converterOf(modeOklab)
 converterOf(modeOklch)
 
