@@ -231,6 +231,13 @@ describe('a bench problem from outside', () => {
     expect(read.ok).toBe(false)
     if (!read.ok) expect(read.problems[0]?.path).toBe(path)
   })
+
+  test.each([0, 1440])('takes a task of %i minutes', (minutes) => {
+    expect(readBenchProblem({ ...problem({}), tasks: [task('a', minutes)] }).ok).toBe(true)
+  })
+  test.each([-1, 1441])('takes no task of %i minutes', (minutes) => {
+    expect(readBenchProblem({ ...problem({}), tasks: [task('a', minutes)] }).ok).toBe(false)
+  })
 })
 
 describe('intervals', () => {
