@@ -109,23 +109,43 @@ export function documentsOf(store: Store): Documents {
     wasRead: told.wasRead,
     toKeep: told.toKeep,
     start: () => {
-      let hearing: { unsubscribe: () => void }[] = []
+      let end = () => {}
       let ended = false
       void inTurn(readFirst).then(() => {
         if (ended) return
-        const feed = liveQuery(() => store.db.feed.where('seq').above(seq).toArray())
-        const apart = liveQuery(() => store.db.damaged.toArray())
-        const fail = (error: unknown) => failure.set(reasonOf(error))
-        hearing = [
-          feed.subscribe({ next: (records) => void inTurn(() => takeIn(records)), error: fail }),
-          apart.subscribe({ next: (rows) => damaged.set(rows), error: fail }),
-        ]
+        end = listen(store, () => seq, {
+          records: (records) => void inTurn(() => takeIn(records)),
+          apart: damaged.set,
+          error: (error) => failure.set(reasonOf(error)),
+        })
       })
       return () => {
         ended = true
-        for (const query of hearing) query.unsubscribe()
+        end()
       }
     },
+  }
+}
+
+/** Hears what was written after a write, and what lies apart. @returns ends the hearing */
+function listen(
+  { db }: Store,
+  after: () => number,
+  hear: {
+    records: (records: readonly FeedRecord[]) => void
+    apart: (rows: readonly DamagedRow[]) => void
+    error: (error: unknown) => void
+  },
+): () => void {
+  const { error } = hear
+  const feed = liveQuery(() => db.feed.where('seq').above(after()).toArray())
+  const apart = liveQuery(() => db.damaged.toArray())
+  const hearing = [
+    feed.subscribe({ next: hear.records, error }),
+    apart.subscribe({ next: hear.apart, error }),
+  ]
+  return () => {
+    for (const query of hearing) query.unsubscribe()
   }
 }
 
