@@ -6,6 +6,7 @@ import { partLogOf } from '@/core/log'
 import { key, type PartRef } from '@/core/model/stepRef'
 import { useStock } from '@/state/hooks'
 import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/Field'
 import { useTitle } from '../shared/useTitle'
 import { capital } from '../shared/words'
 import { FaultDrawing } from './FaultDrawing'
@@ -70,24 +71,18 @@ function WentWrong() {
             )}
           </div>
         </div>
-        <label className="block">
-          <span className="block text-sm text-soft">On which part</span>
-          <select
-            value={part ? key(part) : 'none'}
-            onChange={(event) => {
-              void setSaid(null)
-              void setOf(event.target.value)
-            }}
-            className="control min-h-11 max-w-full px-2"
-          >
-            {painted.map((one) => (
-              <option key={key(one)} value={key(one)}>
-                {one.say}
-              </option>
-            ))}
-            <option value="none">None of these</option>
-          </select>
-        </label>
+        <SelectField
+          label="On which part"
+          value={part ? key(part) : 'none'}
+          choices={[
+            ...painted.map((one) => ({ value: key(one), say: one.say })),
+            { value: 'none', say: 'None of these' },
+          ]}
+          onChange={(event) => {
+            void setSaid(null)
+            void setOf(event.target.value)
+          }}
+        />
       </div>
       {fault ? (
         <FaultView
