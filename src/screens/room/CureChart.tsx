@@ -134,11 +134,20 @@ function base(curve: CureCurve, colours: Colours): ApexOptions {
       type: 'datetime',
       min: curve.from,
       max: curve.to,
-      labels: { datetimeUTC: false },
+      labels: { datetimeUTC: false, style: { colors: colours.soft } },
       axisBorder: { color: colours.rule },
       axisTicks: { color: colours.rule },
     },
     tooltip: { x: { format: 'ddd d MMM HH:mm' } },
+  }
+}
+
+/** Labels of an axis. Their colour is said: drawn anew, the chart goes by its own for a light or a dark page. */
+function labelled(colours: Colours, unit: string, minWidth = 0) {
+  return {
+    minWidth,
+    style: { colors: colours.soft },
+    formatter: (value: number) => `${Math.round(value)} ${unit}`,
   }
 }
 
@@ -193,7 +202,7 @@ function cureOptions(
       min: 0,
       max: 100,
       tickAmount: 4,
-      labels: { minWidth: 40, formatter: (value) => `${Math.round(value)} %` },
+      labels: labelled(colours, '%', 40),
     },
     annotations: {
       xaxis: [
@@ -216,17 +225,17 @@ function airOptions(curve: CureCurve, now: number, colours: Colours): ApexOption
         min: 0,
         max: 40,
         tickAmount: 4,
-        labels: { minWidth: 40, formatter: (value) => `${Math.round(value)} °C` },
+        labels: labelled(colours, '°C', 40),
       },
       {
         opposite: true,
         min: 0,
         max: 100,
         tickAmount: 4,
-        labels: { formatter: (value) => `${Math.round(value)} %` },
+        labels: labelled(colours, '%'),
       },
     ],
-    legend: { position: 'bottom', markers: { size: 5 } },
+    legend: { position: 'bottom', markers: { size: 5 }, labels: { colors: colours.soft } },
     annotations: {
       xaxis: nowLine(curve, now, colours),
     },
