@@ -20,7 +20,7 @@ import {
 
 // Only the spaces that are reckoned in, and those that people and style sheets write colours in: all that the library knows are
 // three times as much, and every page with a colour would bring them.
-export const toRgb = converterOf(modeRgb)
+const toRgb = converterOf(modeRgb)
 export const toLinear = converterOf(modeLrgb)
 export const toXyz = converterOf(modeXyz65)
 export const toLab = converterOf(modeLab65)
@@ -42,5 +42,5 @@ export function colourIn(text: string): Color | undefined {
 
 /** A colour as #RRGGBB, clipped to what a screen can show. */
 export function hexFrom(colour: Color): string {
-  return (formatHex(clampRgb(toRgb(colour))) ?? '#000000').toUpperCase()
+  return formatHex(clampRgb(toRgb(colour))).toUpperCase()
 }
