@@ -102,10 +102,11 @@ describe('the documents as they were kept last', () => {
     await keepPlan(store, { fingerprint: 'f', plan: {} })
     await handOver(store)
     await store.db.kept.put({ id: 'backup-file', value: {} })
+    // A tab that is behind reads anew, and nothing is counted from nought again.
     await forgetChanges(store)
     // What is still there isn't forgotten: only what was written of it.
     expect(await store.db.kept.count()).toBe(4)
-    expect(await store.db.feed.count()).toBe(0)
+    expect(await store.db.feed.toArray()).toEqual([{ seq, writes: null }])
     await wipe(store)
     await forgetChanges(store)
     const left = await store.db.kept.toCollection().primaryKeys()

@@ -43,6 +43,6 @@ export function keepBench({ db }: Store, { text, seq }: TextAt): Promise<void> {
     const isTold = (await db.feed.get(seq)) !== undefined
     if (isTold && text.length >= WORTH)
       await db.kept.put({ id: KEPT_BENCH, value: { text, seq, built: BUILT } satisfies Kept })
-    else await db.kept.delete(KEPT_BENCH)
+    else if (await db.kept.get(KEPT_BENCH)) await db.kept.delete(KEPT_BENCH)
   })
 }

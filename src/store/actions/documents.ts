@@ -157,10 +157,19 @@ async function forgetKept({ db }: Store): Promise<void> {
   await rows.delete()
 }
 
+/** Forgets what other tabs are told by; that it counts on from where it was is all that is left of it. */
+async function forgetTold({ db }: Store): Promise<void> {
+  await db.transaction('rw', db.feed, async () => {
+    const last = await db.feed.orderBy('seq').last()
+    await db.feed.clear()
+    if (last?.seq) await db.feed.add({ seq: last.seq, writes: null })
+  })
+}
+
 /** Forgets what could be taken back or done again, for good. */
 export async function forgetChanges(store: Store): Promise<Written> {
   await store.db.changes.clear()
-  await store.db.feed.clear()
+  await forgetTold(store)
   // Nor does what is kept for speed, or for coming back together, still tell of a bench that was wiped.
   if ((await everythingAway(store)).length === 0) await forgetKept(store)
   // Whoever wiped everything and forgets that means the pictures too, those of a minute ago as well.
