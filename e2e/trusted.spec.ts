@@ -1,6 +1,6 @@
 // What people trust it with is not lost: copies, the rescue page, two devices, databases older and newer than this.
 import { readFileSync, writeFileSync } from 'node:fs'
-import type { Page } from '@playwright/test'
+import type { Page, Worker } from '@playwright/test'
 import { expect, exported, goTo, openAt, openDemo, test } from './support'
 
 test('what was wiped is brought back from its copy, and that is taken back too', async ({
@@ -283,35 +283,62 @@ test.describe('away from home', () => {
   })
 })
 
+/** All that works beside a page. */
+async function eachWorker(page: Page, act: (worker: Worker) => Promise<unknown>) {
+  await Promise.all(page.workers().map((worker) => act(worker).catch(() => undefined)))
+}
+
+for (const how of ['with an error', 'without a word'])
+  test(`what works beside a page may end ${how}: acts are written all the same`, async ({
+    page,
+  }) => {
+    await openDemo(page)
+    await eachWorker(page, (worker) =>
+      worker.evaluate((isTold) => {
+        if (!isTold) self.close()
+        else
+          setTimeout(() => {
+            throw new Error('It broke')
+          })
+      }, how === 'with an error'),
+    )
+    for (const text of ['After it', 'And again']) {
+      await page.keyboard.press('n')
+      await page.getByLabel('Note', { exact: true }).fill(text)
+      await page.keyboard.press('Enter')
+      await expect(page.getByLabel('Note', { exact: true })).toHaveCount(0)
+    }
+    const acts = (await exported(page)).acts as { text?: string }[]
+    const said = acts.filter(({ text }) => ['After it', 'And again'].includes(text ?? ''))
+    expect(said).toHaveLength(2)
+  })
+
 test('a full disk is told, what is typed stays, and it is written once there is room', async ({
   page,
 }) => {
-  // The browser's own limit can't be lowered from outside: its answer is what it would be.
-  await page.addInitScript(() => {
-    const { add, put } = IDBObjectStore.prototype
-    const refuse = () => {
-      if (localStorage.getItem('full'))
-        throw new DOMException('The quota is used up', 'QuotaExceededError')
-    }
-    Object.assign(IDBObjectStore.prototype, {
-      add(this: IDBObjectStore, ...row: Parameters<typeof add>) {
-        refuse()
-        return add.apply(this, row)
-      },
-      put(this: IDBObjectStore, ...row: Parameters<typeof put>) {
-        refuse()
-        return put.apply(this, row)
-      },
-    })
-  })
   await openDemo(page)
-  await page.evaluate(() => localStorage.setItem('full', 'yes'))
+  // The browser's own limit can't be lowered from outside: its answer is what it would be.
+  const full = (is: boolean) =>
+    eachWorker(page, (worker) =>
+      worker.evaluate((isFull) => {
+        const { prototype } = IDBObjectStore
+        const own = (prototype as { own?: { add: unknown; put: unknown } }).own ?? {
+          add: prototype.add,
+          put: prototype.put,
+        }
+        const refuse = () => {
+          throw new DOMException('The quota is used up', 'QuotaExceededError')
+        }
+        Object.assign(prototype, { own }, isFull ? { add: refuse, put: refuse } : own)
+      }, is),
+    )
+  await full(true)
   await page.keyboard.press('n')
   await page.getByLabel('Note', { exact: true }).fill('Not on a full disk')
   await page.keyboard.press('Enter')
   await expect(page.getByText('this browser’s storage is full')).toBeVisible()
   await expect(page.getByLabel('Note', { exact: true })).toHaveValue('Not on a full disk')
-  await page.evaluate(() => localStorage.removeItem('full'))
+  await full(false)
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByLabel('Note', { exact: true })).toHaveCount(0)
   expect((await exported(page)).acts).toContainEqual(

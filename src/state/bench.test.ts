@@ -3,10 +3,11 @@ import { DAYS } from '@/core/model/sessions'
 import { logAct } from '@/store/actions/acts'
 import { addBuild, editBuild } from '@/store/actions/builds'
 import type { Store } from '@/store/store'
-import { BUILD, testStore } from '@/store/tests/stores'
+import { BUILD, NOW, testStore } from '@/store/tests/stores'
 import { benchDesk } from '@/workers/benchDesk'
 import type { BenchWorker } from '@/workers/benchMessages'
 import { benchOf } from './bench'
+import { nearStore } from './tests/nearStore'
 import { type NearWorker, nearHost } from './tests/nearWorker'
 import { until } from './tests/until'
 
@@ -30,11 +31,14 @@ function benchOn(store: Store) {
         return target[name as keyof BenchWorker]
       },
     })
-  const bench = benchOf(store, (greet: (worker: Remote<BenchWorker>) => Promise<void>) => {
-    const made = nearHost(desk, greet)
-    begun.push(made.begun)
-    return made.host
-  })
+  const bench = benchOf(
+    nearStore(store, () => NOW + 30 * 60_000).client,
+    (greet: (worker: Remote<BenchWorker>) => Promise<void>) => {
+      const made = nearHost(desk, greet)
+      begun.push(made.begun)
+      return made.host
+    },
+  )
   return { bench, begun, asked }
 }
 const open = async (store: Store) => {

@@ -1,23 +1,18 @@
 import type { Remote } from 'comlink'
 import { benchWorker } from '@/state/benchClient'
 import type { Host } from '@/state/host'
-import { keepPlan, keptPlan } from '@/store/keptPlan'
-import type { Store } from '@/store/store'
 import type { BenchWorker } from '@/workers/benchMessages'
 import { reckonedAt } from './clock'
 import { type Documents, documentsOf, givenProject } from './documents'
 import { type Messages, messagesOf } from './messages'
 import { type Parts, partsOf } from './parts'
-import { type Plan, planOf } from './plan'
-import type { Readable } from './readable'
-import { type PageStanding, standingOf } from './standing'
+import { type KeptPlan, type Plan, planOf } from './plan'
+import type { StoreClient } from './storeClient'
 import { wish } from './wish'
 
 /** Everything that follows from the store, in the order in which it follows: documents, parts, plan; and messages apart. */
 export type Bench = {
-  store: Store
-  /** How this page stands to the database. */
-  standing: Readable<PageStanding>
+  store: StoreClient
   documents: Documents
   parts: Parts
   plan: Plan
@@ -48,8 +43,7 @@ async function greet(worker: Remote<BenchWorker>, documents: Documents, begun?: 
 }
 
 /** The bench of a store. @param hostOf begins a worker that is given the documents first */
-export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker): Bench {
-  const standing = standingOf(store.db)
+export function benchOf(store: StoreClient, hostOf: typeof benchWorker = benchWorker): Bench {
   const documents = documentsOf(store)
   const messages = messagesOf()
   const project = () => {
@@ -68,8 +62,8 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
     project,
     wish: wish.get,
     fingerprint: () => [process.env.TECTORIA_BUILT, documents.seq(), wish.get()].join(' '),
-    load: () => keptPlan(store),
-    keep: (kept) => keepPlan(store, kept),
+    load: () => store.ask('keptPlan') as Promise<KeptPlan | null>,
+    keep: (kept) => store.ask('keepPlan', kept),
   })
   const hosts = [partsHost, planHost, questions]
 
@@ -109,7 +103,6 @@ export function benchOf(store: Store, hostOf: typeof benchWorker = benchWorker):
   }
   return {
     store,
-    standing,
     documents,
     parts,
     plan,

@@ -10,6 +10,7 @@ import type { Store } from '@/store/store'
 import { BUILD, storedProject, testStore } from '@/store/tests/stores'
 import { undo } from '@/store/undo'
 import { documentsOf } from './documents'
+import { nearStore } from './tests/nearStore'
 import { until } from './tests/until'
 
 /** A bench whose text is worth keeping: its notes make it long. */
@@ -32,7 +33,7 @@ let n = 0
 function tabs() {
   const database = `documents ${++n}`
   const [here, there] = [testStore(database, 'a'), testStore(database, 'b')]
-  const documents = documentsOf(here)
+  const documents = documentsOf(nearStore(here).client)
   const told: (readonly unknown[] | null)[] = []
   documents.onWrites((writes) => told.push(writes))
   return { here, there, documents, told }
@@ -155,7 +156,7 @@ describe('the documents', () => {
     await removeTool(there, { id: 'k', kind: 'brush', name: 'Brush k' })
     await setSessions(there, { zone: 'Europe/Lisbon', pattern: [] }, 'Evenings')
 
-    const again = documentsOf(testStore(here.db.name))
+    const again = documentsOf(nearStore(testStore(here.db.name)).client)
     const rows = jest.spyOn(Object.getPrototypeOf(here.db.acts), 'toArray')
     const seen: unknown[] = []
     void again.wasRead().then(() => seen.push(again.stock.get(), again.asText().text))
@@ -170,7 +171,7 @@ describe('the documents', () => {
     expect(told).toHaveLength(1)
 
     await here.db.kept.clear()
-    const anew = documentsOf(testStore(here.db.name))
+    const anew = documentsOf(nearStore(testStore(here.db.name)).client)
     ends.push(anew.start())
     await until(() => anew.stock.get() !== null)
     expect(again.stock.get()?.memo.given).toEqual(anew.stock.get()?.memo.given)

@@ -1,18 +1,16 @@
-import { liveQuery } from 'dexie'
 import { inTime } from '@/core/log/progress'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
 import { applyRows } from '@/core/model/projectRows'
 import type { StockState } from '@/core/stock'
 import { stockStateOf } from '@/core/stock/stockState'
-import { projectOf } from '@/store/documents'
-import { keptBench, type TextAt } from '@/store/keptBench'
+import type { Damaged } from '@/store/actions/damaged'
+import type { TextAt } from '@/store/keptBench'
 import { reasonOf } from '@/store/reason'
-import { loadRows } from '@/store/rows/loadRows'
-import type { Store } from '@/store/store'
-import type { DamagedRow, FeedRecord, Write } from '@/store/tables'
+import type { Write } from '@/store/tables'
 import { type AsText, projectOfText, tellingAsText, textOf } from './asText'
 import { type Readable, writable } from './readable'
+import { onAnswer, type StoreClient } from './storeClient'
 
 /** The documents of the browser, carried on from write to write, whichever tab wrote. */
 export type Documents = {
@@ -23,7 +21,7 @@ export type Documents = {
   /** Why they can't be read; null: they can. */
   failure: Readable<string | null>
   /** Rows that couldn't be read and lie apart. */
-  damaged: Readable<readonly DamagedRow[]>
+  damaged: Readable<readonly Damaged[]>
   /** Hears what was written; null: everything was read anew. */
   onWrites: (hear: (writes: readonly Write[] | null) => void) => () => void
   /** As workers are told of them: a text, and what was written since it was made. */
@@ -37,10 +35,10 @@ export type Documents = {
 }
 
 /** The documents of a store. Nothing of them is stored here as truth: they can be read anew at any time. */
-export function documentsOf(store: Store): Documents {
+export function documentsOf(store: StoreClient): Documents {
   const stock = writable<StockState | null>(null)
   const failure = writable<string | null>(null)
-  const damaged = writable<readonly DamagedRow[]>([])
+  const damaged = writable<readonly Damaged[]>([])
   const listeners = new Set<(writes: readonly Write[] | null) => void>()
   let seq = 0
   const told = tellingAsText()
@@ -54,33 +52,20 @@ export function documentsOf(store: Store): Documents {
     stock.set(stockStateOf(project, stock.get() ?? undefined))
     tell(null)
   }
-  const readAll = async () => {
-    const loaded = await loadRows(store)
-    seq = loaded.seq
-    const project = projectOf(loaded.tables)
-    if (project.acts) project.acts = inTime(project.acts)
-    told.read({ text: () => textOf(project), seq, since: [], isKept: false })
-    put(project)
-  }
-  /** What is there first: years of it come as one text, where it is kept. */
-  const readFirst = async () => {
-    const kept = await keptBench(store).catch(() => null)
-    // Which of the fields that no list has are gone, only the row itself says.
-    if (!kept || kept.writes.some(({ table, id }) => table === 'single' && id === 'extra'))
-      return readAll()
-    seq = kept.seq
-    const { text, writes } = kept
-    told.read({ text: () => text, seq, since: writes, isKept: true })
+  const read = async (how: 'readFirst' | 'readAll') => {
+    const { text, seq: at, since, isKept } = await store.ask(how)
+    seq = at
+    told.read({ text: () => text, seq, since, isKept })
     // Workers are given it, and begin with theirs, before this page does.
     await new Promise((resolve) => setTimeout(resolve))
-    put(asIfRead(projectOfText(text), writes))
+    put(asIfRead(projectOfText(text), since))
   }
-  const takeIn = async (records: readonly FeedRecord[]) => {
-    const news = records.filter((record) => (record.seq ?? 0) > seq)
+  const takeIn = async () => {
+    const news = await store.ask('writesAfter', seq)
     const [first] = news
     if (!first) return
     const missed = first.seq !== seq + 1 || news.some(({ writes }) => writes === null)
-    if (missed || !stock.get()) return readAll()
+    if (missed || !stock.get()) return read('readAll')
     const writes = news.flatMap((record) => record.writes ?? [])
     seq = news.at(-1)?.seq ?? seq
     const before = stock.get() as StockState
@@ -111,12 +96,12 @@ export function documentsOf(store: Store): Documents {
     start: () => {
       let end = () => {}
       let ended = false
-      void inTurn(readFirst).then(() => {
+      void inTurn(() => read('readFirst')).then(() => {
         if (ended) return
-        end = listen(store, () => seq, {
-          records: (records) => void inTurn(() => takeIn(records)),
+        end = listen(store, {
+          written: (last) => last > seq && void inTurn(takeIn),
           apart: damaged.set,
-          error: (error) => failure.set(reasonOf(error)),
+          failed: failure.set,
         })
       })
       return () => {
@@ -127,25 +112,21 @@ export function documentsOf(store: Store): Documents {
   }
 }
 
-/** Hears what was written after a write, and what lies apart. @returns ends the hearing */
+/** Hears of writes by the newest one, and what lies apart. @returns ends the hearing */
 function listen(
-  { db }: Store,
-  after: () => number,
+  store: StoreClient,
   hear: {
-    records: (records: readonly FeedRecord[]) => void
-    apart: (rows: readonly DamagedRow[]) => void
-    error: (error: unknown) => void
+    written: (newest: number) => void
+    apart: (rows: readonly Damaged[]) => void
+    failed: (why: string) => void
   },
 ): () => void {
-  const { error } = hear
-  const feed = liveQuery(() => db.feed.where('seq').above(after()).toArray())
-  const apart = liveQuery(() => db.damaged.toArray())
-  const hearing = [
-    feed.subscribe({ next: hear.records, error }),
-    apart.subscribe({ next: hear.apart, error }),
+  const ends = [
+    onAnswer(store.watched('newest'), hear.written, hear.failed),
+    onAnswer(store.watched('damagedRows'), hear.apart, hear.failed),
   ]
   return () => {
-    for (const query of hearing) query.unsubscribe()
+    for (const end of ends) end()
   }
 }
 

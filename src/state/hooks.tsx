@@ -1,45 +1,24 @@
 'use client'
 import type { Remote } from 'comlink'
-import {
-  createContext,
-  type ReactNode,
-  useCallback,
-  useContext,
-  useEffect,
-  useMemo,
-  useState,
-} from 'react'
+import { type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from 'react'
 import type { PartPlan } from '@/core/builds'
 import type { Project } from '@/core/model/project'
 import type { StockState } from '@/core/stock'
-import { keepDailyHere } from '@/store/actions/copiesHere'
-import { beforeOpening } from '@/store/copies/upgrade'
-import { keepBench } from '@/store/keptBench'
-import { photoOf } from '@/store/photos/photos'
+import type { Damaged } from '@/store/actions/damaged'
 import { reasonOf } from '@/store/reason'
-import { browserStore, type Store } from '@/store/store'
-import type { DamagedRow } from '@/store/tables'
-import type { Written } from '@/store/transact'
+import type { PageStanding } from '@/store/standing'
 import type { BenchWorker } from '@/workers/benchMessages'
 import { type Bench, benchOf } from './bench'
+import { BenchContext, useBench } from './benchContext'
 import type { Told } from './messages'
 import type { Planned } from './plan'
 import { useReadable, writable } from './readable'
-import type { PageStanding } from './standing'
+import { pageStore } from './storeClient'
 import { keepBackup } from './useBackup'
 import { PhotosContext, type ReadPhoto } from './usePhoto'
 
 /** What is on the screen comes first: then the copy of the day and what makes the next load quick, ms after the bench began. */
 const SETTLED = 15_000
-
-const BenchContext = createContext<Bench | null>(null)
-
-/** The bench of this browser. @throws Error outside of the provider */
-export function useBench(): Bench {
-  const bench = useContext(BenchContext)
-  if (!bench) throw new Error('useBench: outside of BenchProvider')
-  return bench
-}
 
 /** Begins the bench, and shows what is below it once the documents are read and every part is reckoned. */
 export function BenchProvider({
@@ -52,38 +31,25 @@ export function BenchProvider({
   failed: (why: string) => ReactNode
 }) {
   const [bench, setBench] = useState<Bench | null>(null)
-  const [refused, setRefused] = useState<string | null>(null)
   useEffect(() => {
-    let end = () => {}
-    let ended = false
-    const begin = () => {
-      if (ended) return
-      const made = benchOf(browserStore())
-      setBench(made)
-      const stop = made.start()
-      const stopBackup = keepBackup(made.store, made.documents)
-      const daily = setTimeout(() => {
-        void keepDailyHere(made.store)
-        void keepForLoad(made)
-      }, SETTLED)
-      end = () => {
-        clearTimeout(daily)
-        stopBackup()
-        stop()
-        made.store.db.close()
-      }
-    }
-    beforeOpening().then(begin, (error: unknown) => setRefused(reasonOf(error)))
+    const made = benchOf(pageStore())
+    setBench(made)
+    const stop = made.start()
+    const stopBackup = keepBackup(made.store, made.documents)
+    const daily = setTimeout(() => {
+      void made.store.ask('keepDailyHere').catch(() => undefined)
+      void keepForLoad(made)
+    }, SETTLED)
     return () => {
-      ended = true
-      end()
+      clearTimeout(daily)
+      stopBackup()
+      stop()
     }
   }, [])
   const readPhoto = useMemo<ReadPhoto | null>(
-    () => bench && ((id, size) => photoOf(bench.store, id, size)),
+    () => bench && ((id, size) => bench.store.ask('photoOf', id, size)),
     [bench],
   )
-  if (refused) return failed(refused)
   if (!bench) return loading
   return (
     <BenchContext value={bench}>
@@ -99,7 +65,7 @@ export function BenchProvider({
 /** Keeps the documents for the next load. What can't be kept is read row by row again. */
 async function keepForLoad({ store, documents }: Bench): Promise<void> {
   const read = documents.toKeep()
-  if (read) await keepBench(store, read).catch(() => undefined)
+  if (read) await store.ask('keepBench', read).catch(() => undefined)
 }
 
 function WhenReady({
@@ -156,7 +122,7 @@ const HERE = writable<PageStanding>('here')
 
 /** How this page stands to the database; while it is read, too. */
 export function useStanding(): PageStanding {
-  return useReadable(useContext(BenchContext)?.standing ?? HERE)
+  return useReadable(useContext(BenchContext)?.store.standing ?? HERE)
 }
 
 /** What was just done. */
@@ -171,36 +137,8 @@ export function useSay(): (text: string) => void {
 }
 
 /** Rows that couldn't be read and lie apart. */
-export function useDamaged(): readonly DamagedRow[] {
+export function useDamaged(): readonly Damaged[] {
   return useReadable(useBench().documents.damaged)
-}
-
-/** The store, for what is read or exported and not told. */
-export function useStore(): Store {
-  return useBench().store
-}
-
-/** An action of the store. */
-export type Action<A extends unknown[]> = (store: Store, ...args: A) => Promise<Written>
-
-/**
- * Runs an action and tells what became of it.
- *
- * @returns was it written?
- */
-export function useRun(): <A extends unknown[]>(action: Action<A>, ...args: A) => Promise<boolean> {
-  const { store, messages } = useBench()
-  return useCallback(
-    async (action, ...args) => {
-      try {
-        return messages.tell(await action(store, ...args))
-      } catch (error) {
-        messages.say(`Nothing was written: ${reasonOf(error)}`)
-        return false
-      }
-    },
-    [store, messages],
-  )
 }
 
 /** What a question came to. */

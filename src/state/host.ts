@@ -18,11 +18,16 @@ export type Host<T> = {
   begin: () => void
   /** Is there one, that was greeted or is being greeted? */
   isRunning: () => boolean
+  /** It failed so often that it isn't begun again. */
+  hasGivenUp: () => boolean
   /** Ends it with all that it was asked; the next question begins another. */
   end: (why?: string) => void
   /** What it works on has changed: however often it failed before, it may be begun again. */
   again: () => void
 }
+
+/** Tells that a worker failed. */
+export type Fail = (how: { message: string }) => void
 
 /** After so many failures in a row nothing is begun again before something changed, or the page is loaded again. */
 const MOST_FAILURES = 3
@@ -32,12 +37,12 @@ export class WorkerEnded extends Error {}
 
 /**
  * @param make begins the worker
- * @param greet is asked first of every new worker: what it must know before it can answer
+ * @param greet is asked first of every new worker: what it must know before it can answer; it may tell that one has failed
  * @param connect speaks with it
  */
 export function hostWorker<T>(
   make: () => WorkerLike,
-  greet: (worker: Remote<T>) => Promise<void> = async () => undefined,
+  greet: (worker: Remote<T>, fail: Fail) => Promise<void> = async () => undefined,
   connect: (worker: WorkerLike) => Remote<T> = (worker) => wrap<T>(worker as Worker),
 ): Host<T> {
   let running: { worker: WorkerLike; remote: Remote<T>; greeted: Promise<void> } | null = null
@@ -62,16 +67,18 @@ export function hostWorker<T>(
     worker.addEventListener('error', fail)
     worker.addEventListener('messageerror', fail)
     const remote = connect(worker)
-    const begun = { worker, remote, greeted: greet(remote) }
+    const begun = { worker, remote, greeted: greet(remote, fail) }
     running = begun
     // One that was told nothing can answer nothing.
     begun.greeted.catch(fail)
     return begun
   }
 
+  const hasGivenUp = () => !running && failures >= MOST_FAILURES
+
   const ask = <R>(question: (worker: Remote<T>) => Promise<R>) =>
     new Promise<R>((resolve, reject) => {
-      if (!running && failures >= MOST_FAILURES)
+      if (hasGivenUp())
         return reject(
           new WorkerEnded('A background worker failed again and again: load the page anew'),
         )
@@ -92,8 +99,9 @@ export function hostWorker<T>(
   return {
     ask,
     begin: () => {
-      if (!running && failures < MOST_FAILURES) begin()
+      if (!running && !hasGivenUp()) begin()
     },
+    hasGivenUp,
     isRunning: () => running !== null,
     end,
     again: () => {

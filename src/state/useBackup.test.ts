@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
-import type { Store } from '@/store/store'
 import type { Documents } from './documents'
+import type { StoreClient } from './storeClient'
 import { keepBackup } from './useBackup'
 
 const mockWrite = jest.fn(async () => undefined)
-jest.mock('@/store/actions/backup', () => ({ keepBackupHere: () => mockWrite() }))
+jest.mock('./backupHere', () => ({ keepBackupHere: () => mockWrite() }))
 
 const SECOND = 1000
 let hear: () => void = () => undefined
@@ -21,7 +21,7 @@ let end: () => void
 beforeEach(() => {
   jest.useFakeTimers()
   mockWrite.mockClear()
-  end = keepBackup({} as Store, documents)
+  end = keepBackup({} as StoreClient, documents)
 })
 afterEach(() => {
   end()

@@ -1,15 +1,15 @@
-import { liveQuery } from 'dexie'
-import { useEffect, useState } from 'react'
-import { type BackupState, backupHere, keepBackupHere } from '@/store/actions/backup'
-import type { Store } from '@/store/store'
+import type { BackupState } from '@/store/backup/backupFile'
+import { keepBackupHere } from './backupHere'
 import type { Documents } from './documents'
+import { useReadable } from './readable'
+import type { StoreClient } from './storeClient'
 
 /** Acts that follow one another are written into the backup file together: so long after the last, ms, and no later than that. */
 const PAUSE = 10_000
 const LATEST = 60_000
 
 /** Writes the backup file after the documents were read, and after what is written into them. @returns ends it */
-export function keepBackup(store: Store, documents: Documents): () => void {
+export function keepBackup(store: StoreClient, documents: Documents): () => void {
   let waiting: ReturnType<typeof setTimeout> | null = null
   let since = 0
   const write = () => {
@@ -37,11 +37,6 @@ export function keepBackup(store: Store, documents: Documents): () => void {
 }
 
 /** How the backup file stands; null: there is none. */
-export function useBackup(store: Store): BackupState | null {
-  const [state, setState] = useState<BackupState | null>(null)
-  useEffect(() => {
-    const reading = liveQuery(() => backupHere(store)).subscribe(setState, () => setState(null))
-    return () => reading.unsubscribe()
-  }, [store])
-  return state
+export function useBackup(store: StoreClient): BackupState | null {
+  return useReadable(store.watched('backupOf'))?.answer ?? null
 }

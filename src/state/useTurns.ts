@@ -1,18 +1,10 @@
-import { liveQuery } from 'dexie'
-import { useEffect, useState } from 'react'
-import { turnsOf } from '@/store/undo'
-import { useBench } from './hooks'
+import { useBench } from './benchContext'
+import { useReadable } from './readable'
 
 const NOTHING = { back: null, again: null }
 
 /** What undo would take back, and what redo would do again, in words, as it changes; null: nothing. */
 export function useTurns(): { back: string | null; again: string | null } {
-  const { store } = useBench()
-  const [turns, setTurns] = useState<Awaited<ReturnType<typeof turnsOf>>>(NOTHING)
-  useEffect(() => {
-    // What can't be read is told by the documents.
-    const reading = liveQuery(() => turnsOf(store)).subscribe(setTurns, () => setTurns(NOTHING))
-    return () => reading.unsubscribe()
-  }, [store])
-  return turns
+  // What can't be read is told by the documents.
+  return useReadable(useBench().store.watched('turnsOf'))?.answer ?? NOTHING
 }

@@ -8,3 +8,6 @@ export function reasonOf(error: unknown): string {
     return 'this page no longer has your data. Load it anew.'
   return error instanceof Error ? error.message : String(error)
 }
+
+/** Why a row can't be changed. */
+export const GONE = 'This isn’t there any more: it was removed meanwhile.'

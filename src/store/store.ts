@@ -10,20 +10,7 @@ export type Store = {
   newId: () => string
 }
 
-const TAB = 'tectoria-tab'
-
-/** The name of this tab, the same after it is loaded again: what it did before is still its own to take back. */
-function tabName(): string {
-  try {
-    const known = sessionStorage.getItem(TAB) ?? newId()
-    sessionStorage.setItem(TAB, known)
-    return known
-  } catch {
-    return newId()
-  }
-}
-
-/** The store of this browser. */
-export function browserStore(): Store {
-  return { db: openDatabase(), by: tabName(), now: () => Date.now(), newId }
+/** The store of this browser. @param by the tab */
+export function browserStore(by: string): Store {
+  return { db: openDatabase(), by, now: () => Date.now(), newId }
 }

@@ -16,7 +16,10 @@ import {
 } from './tables'
 
 /** What became of an action: written, with its name for the undo list, or refused or failed, and why. */
-export type Written = { ok: true; label: string; undo: boolean } | { ok: false; why: string }
+export type Written =
+  | { ok: true; label: string; undo: boolean }
+  /** `stale`: what it was reckoned from is another by now. */
+  | { ok: false; why: string; stale?: true }
 
 /** What an action decides on, read inside of its own transaction. */
 export type Reading = {
@@ -29,7 +32,9 @@ export type Reading = {
 }
 
 /** What an action wants written, under what name; or why it writes nothing. */
-export type Decision = { label: string; writes: readonly Write[] } | { refused: string }
+export type Decision =
+  | { label: string; writes: readonly Write[] }
+  | { refused: string; stale?: true }
 
 /** How many changes can be taken back. */
 const KEPT_CHANGES = 100
@@ -60,7 +65,10 @@ export async function transact(
   try {
     return await db.transaction('rw', rowTables(db), async (): Promise<Written> => {
       const decision = await decide(readingOf(store))
-      if ('refused' in decision) return { ok: false, why: decision.refused }
+      if ('refused' in decision) {
+        const { refused: why, ...stale } = decision
+        return { ok: false, why, ...stale }
+      }
       const { label, writes } = decision
       const bad = unreadable(writes)
       if (bad) return { ok: false, why: bad }

@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { undo } from '@/store/undo'
 import { ActButtons } from './ActButtons'
 import { useAlong } from './useAlong'
 
@@ -16,9 +15,9 @@ const mockProject = {
     { id: 'b', parts: Object.entries(NAMES).map(([id, name]) => ({ id, name })), steps: [] },
   ],
 }
+jest.mock('@/state/writing', () => ({ useRun: () => mockRun }))
 jest.mock('@/state/hooks', () => ({
   useParts: () => mockParts,
-  useRun: () => mockRun,
   useSay: () => mockSay,
   usePlan: () => ({ plan: { tasks: mockTasks } }),
   useProject: () => mockProject,
@@ -112,7 +111,7 @@ describe('the keys of the bench', () => {
     render(<On part="p" />)
     await press('f')
     await press('u')
-    expect(mockRun).toHaveBeenLastCalledWith(undo)
+    expect(mockRun).toHaveBeenLastCalledWith('undo')
     mockRun.mockClear()
     await press('u')
     expect(mockRun).not.toHaveBeenCalled()

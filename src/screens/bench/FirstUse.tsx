@@ -2,17 +2,16 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { useRun } from '@/state/hooks'
-import { loadDemo } from '@/store/actions/documents'
+import { useLoadDemo } from '@/state/demo'
 import { Button } from '@/ui/Button'
 
 /** What an empty bench offers: begin a build, or look at one that is under way. */
 export function FirstUse() {
-  const run = useRun()
+  const load = useLoadDemo()
   const [busy, setBusy] = useState(false)
   const demo = async () => {
     setBusy(true)
-    await run(loadDemo)
+    await load()
     setBusy(false)
   }
   return (

@@ -6,8 +6,8 @@ import { isAct } from '@/core/model/isAct'
 import type { ScheduledTask } from '@/core/schedule'
 import { resolveStep } from '@/core/stack'
 import { FILTER_CHANGED, sprayedSinceFilter } from '@/core/stock'
-import { useRun, useStock } from '@/state/hooks'
-import { note } from '@/store/actions/acts'
+import { useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 
 /** The cautions of a session's acts, each once, and those that hold for every session. Source: handbook 9; N94–N96. */
@@ -41,7 +41,7 @@ export function SessionCautions({ tasks }: { tasks: readonly ScheduledTask[] }) 
       </ul>
       <p className="mt-3 flex flex-wrap items-center gap-3 text-sm">
         Sprayed since the respirator’s filter was changed: {sayDuration(sprayed)}.
-        <Button onClick={() => void run(note, FILTER_CHANGED, {}, FILTER_CHANGED)}>
+        <Button onClick={() => void run('note', FILTER_CHANGED, {}, FILTER_CHANGED)}>
           It is changed
         </Button>
       </p>

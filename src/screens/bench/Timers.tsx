@@ -2,8 +2,8 @@
 import { useState } from 'react'
 import { TIMER_KINDS, type Timer, timerSchema } from '@/core/model/bench'
 import { type RunningTimer, runningTimers, TIMER_MINUTES } from '@/core/schedule'
-import { useRun, useStock } from '@/state/hooks'
-import { startTimer, stopTimer } from '@/store/actions/bench'
+import { useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
@@ -57,7 +57,7 @@ export function Timers() {
 function TimerRow({ timer, now }: { timer: RunningTimer; now: number }) {
   const run = useRun()
   const over = timer.to <= now
-  const stop = () => void run(stopTimer, timer.id, timer.name)
+  const stop = () => void run('stopTimer', timer.id, timer.name)
   const share = Math.min(1, (now - timer.from) / Math.max(1, timer.to - timer.from))
   return (
     <li className="border-t border-rule py-2">
@@ -123,7 +123,8 @@ function NewTimer({ onDone }: { onDone: () => void }) {
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return
-    if (await run(startTimer, read.value, `${read.value.name}: ${read.value.minutes} min`)) onDone()
+    if (await run('startTimer', read.value, `${read.value.name}: ${read.value.minutes} min`))
+      onDone()
   }
   return (
     <form

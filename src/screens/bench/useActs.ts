@@ -1,7 +1,7 @@
 import type { BenchAct } from '@/core/log'
 import type { ActStep } from '@/core/model/sequence'
-import { useParts, useRun, useSay } from '@/state/hooks'
-import { logAct } from '@/store/actions/acts'
+import { useParts, useSay } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import type { NamedItem } from '../shared/useBenchQueue'
 import { listed, SEEN_WORDS, stepName } from '../shared/words'
 import type { AlongPart } from './useAlong'
@@ -33,7 +33,7 @@ export function useActs({ item, step, along, at, onLogged }: InHand) {
       return false
     }
     const written = await run(
-      logAct,
+      'logAct',
       place,
       act,
       { coat: item.next.coat, ...(at === null ? {} : { at }) },
@@ -62,7 +62,7 @@ export function useActs({ item, step, along, at, onLogged }: InHand) {
       if (!clock) return
       const early = !clock.next || clock.next.point === 'touch' || clock.next.point === 'flash'
       void run(
-        logAct,
+        'logAct',
         { ...place, step: clock.step },
         { kind: 'observed', seen, milestone: early ? 'touch' : 'recoat' },
         { coat: null },

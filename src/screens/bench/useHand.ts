@@ -1,6 +1,6 @@
 import { useRef } from 'react'
-import { useRun, useSay } from '@/state/hooks'
-import { undo } from '@/store/undo'
+import { useSay } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import type { NamedItem } from '../shared/useBenchQueue'
 
 /** So long a wrong key can be taken back by one key, ms. */
@@ -36,7 +36,7 @@ export function useHand(item: NamedItem) {
       if (Date.now() - last.at > MINUTE) say('Nothing was logged here in the last minute')
       else {
         last.at = 0
-        void run(undo)
+        void run('undo')
       }
     },
   }

@@ -2,8 +2,8 @@ import { parseAsString, useQueryState } from 'nuqs'
 import { type AgainAt, againEdit, placesAgain } from '@/core/builds'
 import type { Accident } from '@/core/model/accident'
 import type { Build, Part } from '@/core/model/build'
-import { useParts, useProject, useRun } from '@/state/hooks'
-import { forgetAccident } from '@/store/actions/accidents'
+import { useParts, useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { Thumb } from '../shared/picture/Thumb'
@@ -95,7 +95,7 @@ function AccidentRow({
               Say the zones of the build, and where it fits is told here.
             </span>
           )}
-          <Button size="small" look="quiet" onClick={() => void run(forgetAccident, accident)}>
+          <Button size="small" look="quiet" onClick={() => void run('forgetAccident', accident)}>
             Forget it
           </Button>
         </div>

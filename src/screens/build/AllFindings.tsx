@@ -5,9 +5,8 @@ import type { Build } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { Severity } from '@/core/model/vocabulary'
 import { type ShelfFinding, shelfFindings } from '@/core/stock'
-import { useParts, useRun, useStock } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
-import { changeBottles } from '@/store/actions/shelf'
+import { useParts, useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
@@ -197,8 +196,8 @@ function useRows(build: Build): Row[] {
       if (!way) return null
       const apply = () =>
         'edit' in way
-          ? void run(editBuild, way.build, way.edit, way.say)
-          : void run(changeBottles, [{ id: way.bottle, fields: way.fields }], way.say)
+          ? void run('editBuild', way.build, way.edit, way.say)
+          : void run('changeBottles', [{ id: way.bottle, fields: way.fields }], way.say)
       return { say: way.say, apply }
     }
     const ofShelf = shelfFindings(stock, plans, now).map(

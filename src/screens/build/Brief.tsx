@@ -10,9 +10,8 @@ import {
 } from '@/core/model/brief'
 import type { Build } from '@/core/model/build'
 import { changedRow } from '@/core/model/changedRow'
-import { useProject, useRun } from '@/state/hooks'
-import { startTimer } from '@/store/actions/bench'
-import { editBuild } from '@/store/actions/builds'
+import { useProject } from '@/state/hooks'
+import { useEditBuild, useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
@@ -36,12 +35,12 @@ type Put = (next: (now: BriefSaid) => BriefSaid, label: string) => void
 /** For whom a build is made, how near it must be, and its points, each beside the newest picture. */
 export function Brief({ build }: { build: Build }) {
   const run = useRun()
+  const editBuild = useEditBuild()
   const { pictures = [] } = useProject()
   const { brief = {} } = build
   const { points, open } = briefReview(build, pictures)
   const put: Put = (next, label) =>
-    void run(
-      editBuild,
+    void editBuild(
       build.id,
       (now) => ({ do: 'set', fields: { brief: next(now.brief ?? {}) } }),
       label,
@@ -53,7 +52,7 @@ export function Brief({ build }: { build: Build }) {
       name: `Look at ${build.name} again`.slice(0, 120),
     }
     const timer = { ...at, startedAt: new Date().toISOString(), minutes: LOOK_AGAIN }
-    void run(startTimer, timer, 'In two days you are asked to look again')
+    void run('startTimer', timer, 'In two days you are asked to look again')
   }
   return (
     <details className="border-t border-rule" open={points.length > 0}>

@@ -1,7 +1,6 @@
 'use client'
 import type { Build } from '@/core/model/build'
-import { useRun } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
+import { useEditBuild } from '@/state/writing'
 import { Later } from '@/ui/Later'
 import { Brief } from './Brief'
 import { BuildTools } from './BuildTools'
@@ -22,11 +21,10 @@ const SURFACES: readonly { value: LiningSurface; say: string; told: string }[] =
 
 /** What is chosen for a build as a whole, and what can be done with it. */
 export function BuildFacts({ build }: { build: Build }) {
-  const run = useRun()
+  const editBuild = useEditBuild()
   const surface = build.school?.liningSurface ?? 'gloss'
   const choose = (value: LiningSurface) =>
-    void run(
-      editBuild,
+    void editBuild(
       build.id,
       (now) => ({ do: 'set', fields: { school: { ...now.school, liningSurface: value } } }),
       `Lining on ${value}`,

@@ -8,8 +8,8 @@ import { saidScale } from '@/core/formats/text/saidScale'
 import { writePlan } from '@/core/formats/text/writePlan'
 import { type Build, buildSchema } from '@/core/model/build'
 import type { Project } from '@/core/model/project'
-import { useProject, useRun, useSay, useStore } from '@/state/hooks'
-import { addBuild, editBuild, removeBuild } from '@/store/actions/builds'
+import { useProject, useSay } from '@/state/hooks'
+import { useRun, useStore } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
@@ -92,7 +92,7 @@ function BuildForm({ build }: { build: Build }) {
     const { fields, errors: wrong } = readFacts(build, typed)
     setErrors(wrong)
     if (Object.keys(wrong).length > 0) focusFirstError(form.current)
-    else void run(editBuild, build.id, { do: 'set', fields }, `Changed: ${fields.name}`)
+    else void run('editBuild', build.id, { do: 'set', fields }, `Changed: ${fields.name}`)
   }
   return (
     <form
@@ -138,11 +138,11 @@ function BuildActs({ build }: { build: Build }) {
   const store = useStore()
   const router = useRouter()
   const set = (fields: Record<string, unknown>, label: string) =>
-    void run(editBuild, build.id, { do: 'set', fields }, label)
+    void run('editBuild', build.id, { do: 'set', fields }, label)
   const archive = useArchive(build)
   const copy = async () => {
     const made = copyBuild(build, `${build.name}, copy`, newId)
-    if (await run(addBuild, made)) router.push(`/builds/${made.id}`)
+    if (await run('addBuild', made)) router.push(`/builds/${made.id}`)
   }
   const words = async () => {
     const { shelf, mixes } = project
@@ -162,13 +162,14 @@ function BuildActs({ build }: { build: Build }) {
     if (ids.length === 0) return save(`${build.id}.json`, own)
     const { packed } = await import('@/store/photos/archive')
     try {
-      saveBlob(`${build.id}.zip`, await packed(store, JSON.stringify(own, null, 2), ids))
+      const photo = (id: string) => store.ask('photoOf', id)
+      saveBlob(`${build.id}.zip`, await packed(photo, JSON.stringify(own, null, 2), ids))
     } catch (error) {
       say(`Nothing was exported: ${reasonOf(error)}`)
     }
   }
   const remove = async () => {
-    if (await run(removeBuild, build.id)) router.push('/builds')
+    if (await run('removeBuild', build.id)) router.push('/builds')
   }
   return (
     <div className="mt-3 flex flex-wrap gap-2">

@@ -4,8 +4,8 @@ import { accidentSchema } from '@/core/model/accident'
 import type { Build, Part } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import { newestOf } from '@/core/model/newestPicture'
-import { useProject, useRun } from '@/state/hooks'
-import { keepAccident } from '@/store/actions/accidents'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -55,7 +55,7 @@ export function KeepAccident({
         const rules = judged.findings
           .filter((finding) => finding.step === step && finding.accepted === null)
           .map(({ rule }) => rule)
-        if (await run(keepAccident, accident, [...new Set(rules)])) onDone()
+        if (await run('keepAccident', accident, [...new Set(rules)])) onDone()
       },
     )
   return (

@@ -2,8 +2,7 @@ import { useRef, useState } from 'react'
 import { scaleMismatch } from '@/core/builds'
 import { type Build, lengthSchema } from '@/core/model/build'
 import { withoutOne } from '@/core/model/withoutOne'
-import { useRun } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
+import { useEditBuild } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { focusFirstError, numberOf, readForm } from '../shared/forms'
@@ -12,11 +11,10 @@ type ModelLengths = NonNullable<Build['lengths']>
 
 /** Lengths measured on the model against the real ones: is it the scale that it says? */
 export function Lengths({ build }: { build: Build }) {
-  const run = useRun()
+  const editBuild = useEditBuild()
   const lengths = build.lengths ?? []
   const set = (next: (now: ModelLengths) => ModelLengths, label: string) =>
-    void run(
-      editBuild,
+    void editBuild(
       build.id,
       (now) => ({ do: 'set', fields: { lengths: next(now.lengths ?? []) } }),
       label,

@@ -5,8 +5,8 @@ import type { Build } from '@/core/model/build'
 import { counted } from '@/core/model/counted'
 import { sayDuration } from '@/core/model/duration'
 import { SCHOOLS, type SchoolQuestion } from '@/core/model/vocabulary'
-import { useAsked, useRun } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
+import { useAsked } from '@/state/hooks'
+import { useEditBuild } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { useNow } from '../shared/now'
@@ -30,14 +30,13 @@ export function Schools({ build }: { build: Build }) {
 }
 
 function Question({ build, question }: { build: Build; question: SchoolQuestion }) {
-  const run = useRun()
+  const editBuild = useEditBuild()
   const row = questionRow(question)
   const chosen = build.school?.[question]
   const value = typeof chosen === 'string' ? chosen : (usualSchool(question) ?? '')
   const now = row.choices.find((choice) => choice.value === value)
   const choose = (next: string) => {
-    void run(
-      editBuild,
+    void editBuild(
       build.id,
       (now) => {
         const { [question]: _, ...others } = now.school ?? {}
@@ -65,7 +64,7 @@ function Question({ build, question }: { build: Build; question: SchoolQuestion 
 
 /** What laying the clears as the school of lining wants would change, and the one click that does it. */
 export function RelayClears({ build }: { build: Build }) {
-  const run = useRun()
+  const editBuild = useEditBuild()
   const now = useNow(60_000)
   const surface = build.school?.liningSurface ?? 'gloss'
   const { answer: effect, stale } = useAsked(
@@ -80,7 +79,7 @@ export function RelayClears({ build }: { build: Build }) {
       <Button
         size="small"
         onClick={() =>
-          void run(editBuild, build.id, effect.edit, `Clears changed for lining on ${surface}`)
+          void editBuild(build.id, effect.edit, `Clears changed for lining on ${surface}`)
         }
       >
         Change the clears to suit

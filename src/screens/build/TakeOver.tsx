@@ -8,8 +8,7 @@ import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Build, Part } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep, Step } from '@/core/model/sequence'
-import { useRun } from '@/state/hooks'
-import { takeOverBuild } from '@/store/actions/builds'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useNow } from '../shared/now'
@@ -62,7 +61,7 @@ function Films({
   const take = async () => {
     const names = build.parts.filter(({ id }) => parts.includes(id)).map(({ name }) => name)
     const label = `Taken over: ${names.join(', ')}`
-    if (await run(takeOverBuild, build.id, parts, films, label)) onDone()
+    if (await run('takeOverBuild', build.id, parts, films, label)) onDone()
   }
   return (
     <form

@@ -9,9 +9,7 @@ import type { Mesh } from '@/core/model/mesh'
 import { changedFields, nulled } from '@/core/model/rowFields'
 import type { ActStep, Step } from '@/core/model/sequence'
 import type { OwnTechnique } from '@/core/model/technique'
-import { useRun } from '@/state/hooks'
-import { saveTechnique } from '@/store/actions/bench'
-import { acceptFinding, editBuild } from '@/store/actions/builds'
+import { useEditBuild, useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { stepName } from '../shared/words'
 import type { ShownFinding } from './judged'
@@ -45,9 +43,9 @@ export type EditBuild = (label: string, edit: EditOfNow, mesh?: Mesh | null) => 
 /** What the build's screen can do to the build; each is one change with undo, and says whether it was written. */
 export function useBuildEdits(build: Build, part: string) {
   const run = useRun()
+  const editBuild = useEditBuild()
   return useMemo(() => {
-    const edit: EditBuild = (label, what, mesh = null) =>
-      run(editBuild, build.id, what, label, mesh)
+    const edit: EditBuild = (label, what, mesh = null) => editBuild(build.id, what, label, mesh)
     return {
       edit,
       apply: (remedy: PartRemedy, on: 'part' | 'every') =>
@@ -59,7 +57,7 @@ export function useBuildEdits(build: Build, part: string) {
       shareSteps: (ids: readonly string[], parts: readonly string[], label: string) =>
         edit(label, { do: 'share', steps: [...ids], with: [...parts] }),
       saveTechnique: (technique: OwnTechnique) =>
-        run(saveTechnique, technique, `Saved: ${technique.name}`),
+        run('saveTechnique', technique, `Saved: ${technique.name}`),
       addSteps: (steps: BuildStep[], after: string | null, label: string) =>
         edit(label, { do: 'insert', before: behind(build, after), steps }),
       /** Lays what a text says; a text that says nothing writes nothing. */
@@ -75,9 +73,9 @@ export function useBuildEdits(build: Build, part: string) {
       moveStep: (id: string, before: string | null, label: string) =>
         edit(label, moved(id, before, 'every')),
       accept: ({ step, rule }: ShownFinding, reason: string | null) =>
-        run(acceptFinding, { build: build.id, part, step }, rule, reason),
+        run('acceptFinding', { build: build.id, part, step }, rule, reason),
     }
-  }, [build, part, run])
+  }, [build, part, run, editBuild])
 }
 
 /** The steps of a part up to one of them, in order of work; null: all of them. */

@@ -6,8 +6,8 @@ import { Suspense, useState } from 'react'
 import type { PartPlan } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { verdictOf } from '@/core/stack'
-import { useParts, useProject, useRun } from '@/state/hooks'
-import { orderBuilds } from '@/store/actions/builds'
+import { useParts, useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
 import { useArchive } from '../shared/useArchive'
@@ -76,7 +76,7 @@ function BuildList({ builds, all }: { builds: readonly Build[]; all: readonly Bu
     const ids = all.map(({ id }) => id)
     const without = ids.filter((id) => id !== here.id)
     const place = without.indexOf(there.id) + (by === 1 ? 1 : 0)
-    void run(orderBuilds, without.toSpliced(place, 0, here.id))
+    void run('orderBuilds', without.toSpliced(place, 0, here.id))
   }
   return (
     <ul className="mt-5 border-t border-rule">

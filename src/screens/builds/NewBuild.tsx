@@ -7,8 +7,8 @@ import { STARTERS } from '@/core/knowledge'
 import type { Build } from '@/core/model/build'
 import { nameField } from '@/core/model/fields'
 import type { Sessions } from '@/core/model/sessions'
-import { useProject, useRun } from '@/state/hooks'
-import { addBuild } from '@/store/actions/builds'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -67,7 +67,8 @@ export function NewBuild({ onClose }: { onClose: (() => void) | null }) {
     const times: Sessions | null = asksSessions ? sessions.read() : (project.sessions ?? null)
     const { build } = read
     if (!build || !times) return focusFirstError(form.current)
-    if (await run(addBuild, build, asksSessions ? times : null)) router.push(`/builds/${build.id}`)
+    if (await run('addBuild', build, asksSessions ? times : null))
+      router.push(`/builds/${build.id}`)
   }
   return (
     <form

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { key, refOf } from '@/core/model/stepRef'
-import { useBench, useProject } from '@/state/hooks'
+import { useBench } from '@/state/benchContext'
+import { useProject } from '@/state/hooks'
 import { SelectField } from '@/ui/Field'
 
 /** Takes the colour of a part's face: as it is now, or as it is planned. */

@@ -5,8 +5,7 @@ import { DROPS_PER_ML } from '@/core/knowledge'
 import type { StoredMix } from '@/core/model/mix'
 import type { Family } from '@/core/model/vocabulary'
 import type { MixablePaint } from '@/core/shelf'
-import { useRun } from '@/state/hooks'
-import { keepMix } from '@/store/actions/shelf'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
@@ -36,7 +35,7 @@ export function KeepRecipe({
     if (name.trim() === '' || volumeError || typeof ml !== 'number') return
     const kept = mixOf(recipe, paints, family, name.trim(), ml)
     const mix = { ...kept, ...buildFields(forBuild) }
-    if (!(await run(keepMix, mix, [], false))) return
+    if (!(await run('keepMix', mix, [], false))) return
     setName('')
     setTried(false)
   }

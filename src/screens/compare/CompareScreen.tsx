@@ -4,9 +4,9 @@ import { useCallback, useEffect, useState } from 'react'
 import { counted } from '@/core/model/counted'
 import { newestFirst } from '@/core/model/newestPicture'
 import { aligned, type PicturePoint } from '@/core/pictures/align'
-import { useProject, useStore } from '@/state/hooks'
+import { useProject } from '@/state/hooks'
 import { usePictureDesk } from '@/state/pictureDesk'
-import { photoOf } from '@/store/photos/photos'
+import { useStore } from '@/state/writing'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
@@ -54,7 +54,7 @@ function usePairs() {
     (side: Side, id: string) =>
       show(
         side,
-        photoOf(store, id).then((blob) => {
+        store.ask('photoOf', id).then((blob) => {
           if (!blob) throw new Error('This picture isn’t in this browser any more')
           return showPicture(SAYS[side], blob)
         }),

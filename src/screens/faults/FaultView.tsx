@@ -3,8 +3,8 @@ import { useMemo } from 'react'
 import type { RankedCause } from '@/core/faults'
 import { type FaultId, faultRow } from '@/core/knowledge'
 import { key, type PartRef } from '@/core/model/stepRef'
-import { useAsked, useRun } from '@/state/hooks'
-import { logFault } from '@/store/actions/acts'
+import { useAsked } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { useNow } from '../shared/now'
 import { capital } from '../shared/words'
@@ -63,7 +63,7 @@ export function FaultView({
   const where = of ? { build: of.build, part: of.part } : {}
   const itWas = ({ id, say: cause }: RankedCause) =>
     void run(
-      logFault,
+      'logFault',
       where,
       { fault, cause: id },
       `${capital(symptom)}: ${cause}`,

@@ -3,9 +3,8 @@ import { useState } from 'react'
 import type { PartFault, PartMending } from '@/core/builds/faultOfPart'
 import { type FaultId, faultRow } from '@/core/knowledge'
 import type { PartRef } from '@/core/model/stepRef'
-import { useProject, useRun } from '@/state/hooks'
-import { logFault } from '@/store/actions/acts'
-import { editBuild } from '@/store/actions/builds'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
 import { capital } from '../shared/words'
@@ -35,13 +34,13 @@ export function MendNow({
   const { symptom } = faultRow(fault)
   const putIn = async ({ say, edit }: PartMending) => {
     if (!of || !edit) return
-    const done = await run(editBuild, of.build, edit, `Mending ${symptom}: ${say.toLowerCase()}`)
+    const done = await run('editBuild', of.build, edit, `Mending ${symptom}: ${say.toLowerCase()}`)
     if (done && edit.do === 'insert') setPut({ say, steps: edit.steps.map(({ id }) => id) })
   }
   const helped = (say: string, did: boolean) =>
     first &&
     run(
-      logFault,
+      'logFault',
       where,
       { fault, cause: first.id, helped: did },
       `${capital(symptom)}: “${say}” ${did ? 'helped' : 'didn’t help'}`,

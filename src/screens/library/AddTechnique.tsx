@@ -3,8 +3,8 @@ import { useRouter, useSearchParams } from 'next/navigation'
 import { useState } from 'react'
 import type { Chosen, Proposal } from '@/core/builds'
 import type { Build } from '@/core/model/build'
-import { useAsked, useProject, useRun } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
+import { useAsked, useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { PartChecks } from '../shared/PartChecks'
@@ -38,7 +38,7 @@ export function AddTechnique({
     return <p className="text-soft">Start a build, and its steps can be added to it from here.</p>
   const add = async () => {
     if (!proposal) return
-    const added = await run(editBuild, build.id, proposal.edit, `Added: ${name.toLowerCase()}`)
+    const added = await run('editBuild', build.id, proposal.edit, `Added: ${name.toLowerCase()}`)
     if (added) router.push(`/builds/${build.id}?part=${first?.id ?? ''}`)
   }
   return (

@@ -1,8 +1,8 @@
 'use client'
 import { useRef, useState } from 'react'
 import { readTechnique } from '@/core/formats/techniqueFile'
-import { useProject, useRun } from '@/state/hooks'
-import { saveTechnique } from '@/store/actions/bench'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { sayRefused } from '../shared/forms'
 import { jsonOf } from '../shared/jsonOf'
@@ -22,7 +22,7 @@ export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) 
     setError(null)
     const known = project.techniques?.some((technique) => technique.id === read.value.id)
     const label = `${known ? 'Replaced' : 'Imported'}: ${read.value.name}`
-    if (await run(saveTechnique, read.value, label)) onTaken(read.value.id)
+    if (await run('saveTechnique', read.value, label)) onTaken(read.value.id)
   }
   return (
     <>

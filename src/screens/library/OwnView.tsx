@@ -3,8 +3,7 @@ import { useRef, useState } from 'react'
 import { stagesOf } from '@/core/builds'
 import { techniqueText } from '@/core/formats/techniqueFile'
 import { type OwnTechnique, ownTechniqueSchema } from '@/core/model/technique'
-import { useRun } from '@/state/hooks'
-import { removeTechnique, removeTechniqueStep, saveTechnique } from '@/store/actions/bench'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { saveFile } from '@/ui/saveFile'
@@ -54,7 +53,7 @@ function Steps({ technique }: { technique: OwnTechnique }) {
   const { steps } = technique
   const takeOut = (at: number, step: (typeof steps)[number]) =>
     void run(
-      removeTechniqueStep,
+      'removeTechniqueStep',
       technique.id,
       step,
       at,
@@ -98,13 +97,13 @@ function NameForm({ technique, onGone }: { technique: OwnTechnique; onGone: () =
   const [errors, setErrors] = useState<Record<string, string>>({})
   const form = useRef<HTMLFormElement>(null)
   const remove = async () => {
-    const removed = await run(removeTechnique, technique.id, `Removed: ${technique.name}`)
+    const removed = await run('removeTechnique', technique.id, `Removed: ${technique.name}`)
     if (removed) onGone()
   }
   const save = () => {
     const read = readForm(ownTechniqueSchema, { ...technique, ...draft })
     setErrors(read.ok ? {} : read.errors)
-    if (read.ok) void run(saveTechnique, read.value, `Changed: ${read.value.name}`)
+    if (read.ok) void run('saveTechnique', read.value, `Changed: ${read.value.name}`)
     else focusFirstError(form.current)
   }
   return (

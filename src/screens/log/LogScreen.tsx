@@ -17,8 +17,8 @@ import { saidInstant } from '@/core/formats/text/saidInstant'
 import { asItWas, type LogIndex, newestFirst, stands } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
-import { useRun, useStock } from '@/state/hooks'
-import { correctAct } from '@/store/actions/acts'
+import { useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { faultHref } from '../shared/faultHref'
@@ -253,7 +253,7 @@ function PutRight({ act, says, onDone }: { act: LoggedAct; says: string; onDone:
   const put = async () => {
     if (at === null || at > now) return
     const said = `${says}: ${dayWords(at, now)}, ${clockWords(at)}`
-    if (await run(correctAct, act.id, at, said)) onDone()
+    if (await run('correctAct', act.id, at, said)) onDone()
   }
   return (
     <form

@@ -2,8 +2,7 @@
 import { useState } from 'react'
 import { familyRow } from '@/core/knowledge'
 import type { StoredMix } from '@/core/model/mix'
-import { useRun } from '@/state/hooks'
-import { changeMix } from '@/store/actions/shelf'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'
@@ -17,7 +16,7 @@ export function LeftOver({ mix }: { mix: StoredMix }) {
   const left = numberOf(typed)
   const good = isWithin(left, 0, 10_000)
   const write = (fields: Partial<StoredMix>, say: string) =>
-    void run(changeMix, mix.id, fields, say)
+    void run('changeMix', mix.id, fields, say)
   if (!mix.leftMl)
     return (
       <form

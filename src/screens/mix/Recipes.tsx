@@ -2,8 +2,8 @@
 import Link from 'next/link'
 import type { StoredMix } from '@/core/model/mix'
 import type { Project } from '@/core/model/project'
-import { useProject, useRun } from '@/state/hooks'
-import { removeMix } from '@/store/actions/shelf'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { localeHere } from '@/ui/units'
@@ -47,7 +47,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
               Label
             </Link>
             <Button onClick={() => onOpen(mix)}>Mix it again</Button>
-            <Button onClick={() => void run(removeMix, mix)}>Remove</Button>
+            <Button onClick={() => void run('removeMix', mix)}>Remove</Button>
           </li>
         ))}
       </ul>

@@ -5,8 +5,7 @@ import { pouredTwoPart, type TwoPart, twoPartAmounts } from '@/core/mixing'
 import type { Timer } from '@/core/model/bench'
 import { sayDuration } from '@/core/model/duration'
 import { TIMER_MINUTES } from '@/core/schedule'
-import { useRun } from '@/state/hooks'
-import { startTimer } from '@/store/actions/bench'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -117,7 +116,7 @@ function Amounts({
       startedAt: new Date().toISOString(),
       minutes: TIMER_MINUTES['pot-life'],
     }
-    void run(startTimer, timer, 'Started the pot life')
+    void run('startTimer', timer, 'Started the pot life')
   }
   return (
     <>

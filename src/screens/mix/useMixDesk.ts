@@ -2,8 +2,8 @@ import { useMemo, useState } from 'react'
 import type { StoredMix } from '@/core/model/mix'
 import type { Project } from '@/core/model/project'
 import { refOf } from '@/core/model/stepRef'
-import { useProject, useRun } from '@/state/hooks'
-import { keepMix } from '@/store/actions/shelf'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { keptMix } from './keep'
 import { type Amount, BEGIN, cupSizes, type Line, linesOf, readMix, requestOf } from './request'
 
@@ -55,7 +55,7 @@ export function useMixDesk(asked: string | null) {
     setNameError(said === '' ? 'Enter a name of 1 to 120 characters' : null)
     if (!mixed || said === '') return false
     const { mix, drawn } = keptMix(said, lines, mixed, shelf, { takenOut, forBuild })
-    void run(keepMix, mix, drawn, true).then((written) => written && setName(''))
+    void run('keepMix', mix, drawn, true).then((written) => written && setName(''))
     return true
   }
   return {

@@ -3,10 +3,8 @@ import { variantEdit } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import type { Variant } from '@/core/model/panel'
 import type { Step } from '@/core/model/sequence'
-import { useRun } from '@/state/hooks'
 import type { PanelDesks } from '@/state/panelDesks'
-import { keepVariant } from '@/store/actions/bench'
-import { editBuild } from '@/store/actions/builds'
+import { useEditBuild, useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { FigureList } from './FigureList'
 import { Knobs } from './Knobs'
@@ -40,7 +38,7 @@ export function OnPanel({
       panel,
       ...(looked.measured && looked.figures ? { figures: looked.figures.figures } : {}),
     }
-    void run(keepVariant, variant, `Pinned: ${variant.name}`)
+    void run('keepVariant', variant, `Pinned: ${variant.name}`)
   }
   const takeOver = useTakeOver(tried, trying)
   return (
@@ -118,12 +116,12 @@ function isOwn({ panel }: Variant): boolean {
 
 /** Takes what is tried over into the build; what is tried then is the build as it is. */
 function useTakeOver({ build, part }: Tried, { from, trial, reset }: Trying) {
-  const run = useRun()
+  const editBuild = useEditBuild()
   return async () => {
     if (!build || !part) return
     const edit = (own: Build) =>
       variantEdit(own, part, { before: from.steps, after: trial.steps }, trial.school) ?? NOTHING
-    if (await run(editBuild, build.id, edit, `Taken over from the panel: ${part.name}`)) reset()
+    if (await editBuild(build.id, edit, `Taken over from the panel: ${part.name}`)) reset()
   }
 }
 

@@ -3,9 +3,9 @@ import { useMemo } from 'react'
 import { differsFrom } from '@/core/builds'
 import type { Variant } from '@/core/model/panel'
 import type { PanelFigure } from '@/core/panel/measures/figures'
-import { useProject, useRun } from '@/state/hooks'
+import { useProject } from '@/state/hooks'
 import type { PanelDesks } from '@/state/panelDesks'
-import { removeVariant } from '@/store/actions/bench'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
 import { SmallPanel } from '../shared/panel/SmallPanel'
@@ -65,7 +65,7 @@ export function Pins({
               <Button
                 size="small"
                 look="quiet"
-                onClick={() => void run(removeVariant, variant.id, `Removed: ${variant.name}`)}
+                onClick={() => void run('removeVariant', variant.id, `Removed: ${variant.name}`)}
               >
                 Remove<span className="sr-only"> {variant.name}</span>
               </Button>

@@ -2,9 +2,9 @@ import { parseAsString, useQueryState } from 'nuqs'
 import { useEffect, useState } from 'react'
 import { counted } from '@/core/model/counted'
 import { newestFirst } from '@/core/model/newestPicture'
-import { useProject, useStore } from '@/state/hooks'
+import { useProject } from '@/state/hooks'
 import type { PictureDesk } from '@/state/pictureDesk'
-import { sweepPhotos } from '@/store/photos/photos'
+import { useStore } from '@/state/writing'
 import { roomHere, roomWords } from '@/store/photos/room'
 import { Choose } from '@/ui/Choose'
 import { FileButton } from '@/ui/FileButton'
@@ -71,7 +71,7 @@ function useRoom(count: number): string | null {
   const store = useStore()
   const [told, setTold] = useState<string | null>(null)
   useEffect(() => {
-    sweepPhotos(store).catch(() => undefined)
+    store.ask('sweepPhotos').catch(() => undefined)
   }, [store])
   // biome-ignore lint/correctness/useExhaustiveDependencies: another number of pictures takes another room
   useEffect(() => {

@@ -1,8 +1,7 @@
 import { ArrowLeft } from 'lucide-react'
 import Link from 'next/link'
 import type { Picture } from '@/core/model/picture'
-import { useRun } from '@/state/hooks'
-import { removePicture } from '@/store/actions/pictures'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Views } from '@/ui/Views'
 import { PointPicture } from '../shared/picture/PointPicture'
@@ -23,7 +22,7 @@ export function OnePicture({ picture, onBack }: { picture: Picture; onBack: () =
   const lit = useLit(picture)
   useTitle(picture.name)
   const remove = async () => {
-    if (await run(removePicture, picture.id, picture.name)) onBack()
+    if (await run('removePicture', picture.id, picture.name)) onBack()
   }
   return (
     <>

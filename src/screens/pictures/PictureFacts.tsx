@@ -1,8 +1,8 @@
 import Link from 'next/link'
 import { PICTURE_WORDS } from '@/core/knowledge'
 import { PICTURE_KINDS, type Picture, type PictureKind } from '@/core/model/picture'
-import { useProject, useRun } from '@/state/hooks'
-import { changePicture } from '@/store/actions/pictures'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Choose } from '@/ui/Choose'
 import { TextField } from '@/ui/Field'
 import { clockTime } from '@/ui/time'
@@ -15,7 +15,7 @@ export function PictureFacts({ picture }: { picture: Picture }) {
   const { builds = [] } = useProject()
   const build = builds.find(({ id }) => id === picture.build)
   const set = (fields: { [F in keyof Picture]?: Picture[F] | undefined }, label: string) =>
-    void run(changePicture, picture.id, fields, label)
+    void run('changePicture', picture.id, fields, label)
   const rename = (name: string) => {
     const said = name.trim().slice(0, 120)
     if (said !== '' && said !== picture.name) set({ name: said }, `Renamed: ${said}`)

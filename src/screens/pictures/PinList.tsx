@@ -1,8 +1,7 @@
 import { PIN_STATE_WORDS, PIN_WORDS } from '@/core/knowledge'
 import { changedRow } from '@/core/model/changedRow'
 import { type PhotoPin, PIN_STATES, type Picture, type PinState } from '@/core/model/picture'
-import { useRun } from '@/state/hooks'
-import { changePins } from '@/store/actions/pictures'
+import { useChangePins } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { TextField } from '@/ui/Field'
@@ -71,13 +70,11 @@ function PinFields({
   pin: PhotoPin
   tools: PictureTools
 }) {
-  const run = useRun()
+  const change = useChangePins(picture.id)
   const zones = build?.zones ?? []
   const said = (fields: Partial<PhotoPin>, label: string) => void setPin(pin.id, fields, label)
   const without = (field: 'zone' | 'strength') =>
-    void run(
-      changePins,
-      picture.id,
+    void change(
       (now) => now.map((one) => (one.id === pin.id ? withoutField(one, field) : one)),
       'Changed a pin',
     )
@@ -121,14 +118,7 @@ function PinFields({
       )}
       <span className="self-end">
         <Button
-          onClick={() =>
-            void run(
-              changePins,
-              picture.id,
-              (now) => changedRow(now, pin.id, null),
-              'Took a pin out',
-            )
-          }
+          onClick={() => void change((now) => changedRow(now, pin.id, null), 'Took a pin out')}
         >
           Take it out
         </Button>

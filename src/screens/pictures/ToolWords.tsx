@@ -4,9 +4,8 @@ import { PIN_WORDS } from '@/core/knowledge'
 import { changedRow } from '@/core/model/changedRow'
 import { PIN_EFFECTS, type Picture, type PinEffect } from '@/core/model/picture'
 import type { TestPiece } from '@/core/model/testPiece'
-import { useProject, useRun } from '@/state/hooks'
-import { changePicture } from '@/store/actions/pictures'
-import { changeTried } from '@/store/actions/tests'
+import { useProject } from '@/state/hooks'
+import { useChangeTried, useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { SelectField, TextField } from '@/ui/Field'
@@ -95,7 +94,7 @@ function TestSwatches({
   read: ReadColour
   isSet: boolean
 }) {
-  const run = useRun()
+  const changeTried = useChangeTried()
   const { tests = [] } = useProject()
   const of = tests.flatMap((piece) =>
     piece.tried.flatMap((one, i) =>
@@ -103,8 +102,7 @@ function TestSwatches({
     ),
   )
   const keep = (piece: TestPiece, tried: string) =>
-    void run(
-      changeTried,
+    void changeTried(
       piece.id,
       (now) => changedRow(now, tried, { swatch: read.colour, unsure: read.unsure }),
       `The swatch of ${piece.name}`,
@@ -141,7 +139,7 @@ function Grey({ picture, isDark }: { picture: Picture; isDark: boolean }) {
     )
   const set = (l: string) =>
     void run(
-      changePicture,
+      'changePicture',
       id,
       { grey: l === '' ? { at: grey.at } : { at: grey.at, l: Number(l) } },
       'How light the grey is',
@@ -156,7 +154,7 @@ function Grey({ picture, isDark }: { picture: Picture; isDark: boolean }) {
           onChoose={set}
         />
       </div>
-      <Button onClick={() => void run(changePicture, id, { grey: undefined }, 'No grey')}>
+      <Button onClick={() => void run('changePicture', id, { grey: undefined }, 'No grey')}>
         As the camera saw it
       </Button>
       {isDark && (
@@ -195,7 +193,8 @@ function Length({
     if (!isWithin(said, 0.1, 1_000_000)) return setWrong('Enter a length from 0.1 to 1000000 mm')
     setWrong(null)
     const next = { ...length, mm: said, ...(of === 'real' ? { real: true } : {}) }
-    if (await run(changePicture, picture.id, { known: next }, 'A length is known')) setLength(null)
+    if (await run('changePicture', picture.id, { known: next }, 'A length is known'))
+      setLength(null)
   }
   return (
     <form

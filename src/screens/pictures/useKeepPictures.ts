@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import type { Picture } from '@/core/model/picture'
-import { useRun, useStore } from '@/state/hooks'
 import type { PictureDesk } from '@/state/pictureDesk'
-import { addPictures } from '@/store/actions/pictures'
+import { useRun, useStore } from '@/state/writing'
 import { newId } from '@/store/newId'
 import type { Photo } from '@/store/photos/photos'
 import { reasonOf } from '@/store/reason'
@@ -45,12 +44,12 @@ export function useKeepPictures(desk: PictureDesk, own: Partial<Picture>) {
         (error: unknown) => why.push(reasonOf(error)),
       )
       if (ready.length >= AT_ONCE) {
-        const kept = await run(addPictures, ready)
+        const kept = await run('addPictures', ready)
         ready = []
         if (!kept) break
       }
     }
-    if (ready.length > 0) await run(addPictures, ready)
+    if (ready.length > 0) await run('addPictures', ready)
     setGoing(null)
     setRefused(why)
   }

@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { Picture } from '@/core/model/picture'
-import { useRun } from '@/state/hooks'
-import { changePicture } from '@/store/actions/pictures'
+import { useRun } from '@/state/writing'
 
 /** How a picture is looked at; never written into it. */
 export type LookLight = { brightness: number; contrast: number; shadows: number }
@@ -19,7 +18,7 @@ export function useLit({ id, light: kept }: Picture) {
     if (!turned) return
     const rests = setTimeout(() => {
       setTurned(false)
-      void run(changePicture, id, { light }, 'Another light')
+      void run('changePicture', id, { light }, 'Another light')
     }, RESTS)
     return () => clearTimeout(rests)
   }, [turned, light, id, run])

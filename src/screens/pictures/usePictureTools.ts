@@ -10,8 +10,8 @@ import { changedRow } from '@/core/model/changedRow'
 import type { PhotoPin, Picture, PinEffect } from '@/core/model/picture'
 import type { PicturePoint } from '@/core/pictures/align'
 import { modelMm, wayBetween } from '@/core/pictures/known'
-import { useProject, useRun } from '@/state/hooks'
-import { changePicture, changePins } from '@/store/actions/pictures'
+import { useProject } from '@/state/hooks'
+import { useChangePins, useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import type { Marked } from '../shared/picture/PointPicture'
 import { patchAt, type ShownPicture } from '../shared/picture/shown'
@@ -34,6 +34,7 @@ export type ReadColour = { colour: string; unsure: number; at: At }
 /** What is done on a picture by tapping places of it. */
 export function usePictureTools(picture: Picture, shown: ShownPicture | null) {
   const run = useRun()
+  const changePins = useChangePins(picture.id)
   const { builds = [] } = useProject()
   const build = builds.find(({ id }) => id === picture.build)
   const [tool, setTool] = useState<PictureTool>('pin')
@@ -52,12 +53,12 @@ export function usePictureTools(picture: Picture, shown: ShownPicture | null) {
     return found && { ...found, at }
   }
   const setPin = (id: string, fields: Partial<PhotoPin>, label: string) =>
-    run(changePins, picture.id, (now) => changedRow(now, id, fields), label)
+    changePins((now) => changedRow(now, id, fields), label)
   const put = (at: At) => {
     const tone = toneAt(at)?.colour
     const made: PhotoPin = { id: newId(), at, effect, state: 'wanted', ...(tone ? { tone } : {}) }
     choose(made.id)
-    void run(changePins, picture.id, (now) => [...now, made], 'Pinned')
+    void changePins((now) => [...now, made], 'Pinned')
   }
   const stretch = (one: PhotoPin, to: At) => {
     const mm = modelMm(picture, build?.scale ?? 1, one.at, to)
@@ -77,7 +78,7 @@ export function usePictureTools(picture: Picture, shown: ShownPicture | null) {
       else put(at)
     } else if (tool === 'colour') setRead(toneAt(at))
     else if (tool === 'grey')
-      void run(changePicture, picture.id, { grey: { ...picture.grey, at } }, 'Set by a grey')
+      void run('changePicture', picture.id, { grey: { ...picture.grey, at } }, 'Set by a grey')
     else if (from === null) setFrom(at)
     else {
       setLength({ from, to: at })

@@ -9,8 +9,8 @@ import {
   type SessionOption,
 } from '@/core/schedule'
 
-import { useParts, useProject, useRun } from '@/state/hooks'
-import { pin, unpin } from '@/store/actions/bench'
+import { useParts, useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { actOnPart, namesOf, taskName } from '../shared/names'
@@ -107,7 +107,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
   const pinned = (project.pins ?? []).find((pin) => pin.id === id)
   const keep = ({ session }: SessionOption) =>
     void run(
-      pin,
+      'pin',
       [task],
       session,
       `${taskName(project, task)} kept in the session of ${clockTime(session.from, now)}`,
@@ -117,7 +117,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
       <div className="flex flex-wrap gap-2">
         {!asked && <Button onClick={() => ask(true)}>Where else may it go?</Button>}
         {pinned && (
-          <Button onClick={() => void run(unpin, [task], `${taskName(project, task)} let go`)}>
+          <Button onClick={() => void run('unpin', [task], `${taskName(project, task)} let go`)}>
             Let it go
           </Button>
         )}

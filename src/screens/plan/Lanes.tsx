@@ -2,8 +2,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { key, partOf, stepOf } from '@/core/model/stepRef'
 import type { BenchPlan } from '@/core/schedule'
-import { useProject, useRun } from '@/state/hooks'
-import { pin } from '@/store/actions/bench'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { cx } from '@/ui/cx'
 import { clockTime } from '@/ui/time'
 import { localeHere } from '@/ui/units'
@@ -117,7 +117,7 @@ function useDrag(plan: BenchPlan, scale: Scale) {
     const target = places.find(({ session }) => session.from <= held.at && held.at < session.to)
     if (target?.outcome)
       void run(
-        pin,
+        'pin',
         [task],
         target.session,
         `${taskName(project, task)} kept in the session of ${clockTime(target.session.from, Date.now())}`,

@@ -3,8 +3,8 @@ import Link from 'next/link'
 import { type ReactNode, useMemo } from 'react'
 import type { Project } from '@/core/model/project'
 import { type BenchPlan, type BuildOutlook, buildOutlooks } from '@/core/schedule'
-import { useProject, useRun } from '@/state/hooks'
-import { editBuild } from '@/store/actions/builds'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { cx } from '@/ui/cx'
 import { clockTime, sayFigures } from '@/ui/time'
 import { actOnPart } from '../shared/names'
@@ -52,7 +52,7 @@ function Row({ outlook, plan, now }: { outlook: BuildOutlook; plan: BenchPlan; n
   if (!build) return null
   const want = (due: string) =>
     void run(
-      editBuild,
+      'editBuild',
       build.id,
       { do: 'set', fields: { due: due === '' ? null : due } },
       due === '' ? `${build.name}: no day` : `${build.name} is wanted for ${due}`,

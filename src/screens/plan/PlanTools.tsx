@@ -3,8 +3,8 @@ import { useState } from 'react'
 import type { Sessions } from '@/core/model/sessions'
 import { withoutOne } from '@/core/model/withoutOne'
 import type { BenchPlan } from '@/core/schedule'
-import { useProject, useRun, useSay } from '@/state/hooks'
-import { changeSessions } from '@/store/actions/bench'
+import { useProject, useSay } from '@/state/hooks'
+import { useChangeSessions } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 import { Tick } from '@/ui/Tick'
@@ -18,13 +18,13 @@ type Outages = NonNullable<Sessions['outages']>
 /** The power is out: no compressor and no sander until it is back. */
 function Outage() {
   const project = useProject()
-  const run = useRun()
+  const changeSessions = useChangeSessions()
   const [until, setUntil] = useState('')
   const { sessions } = project
   const running = (sessions?.outages ?? []).find((outage) => Date.parse(outage.to) > Date.now())
   if (!sessions) return null
   const put = (label: string, next: (now: Outages) => Outages) =>
-    void run(changeSessions, (now) => ({ outages: next(now.outages ?? []) }), label)
+    void changeSessions((now) => ({ outages: next(now.outages ?? []) }), label)
   const cut = () => {
     const [hour = Number.NaN, minute = Number.NaN] = until.split(':').map(Number)
     if (!Number.isFinite(hour) || !Number.isFinite(minute)) return

@@ -8,7 +8,8 @@ import {
   type ScheduledTask,
   type WhatIf,
 } from '@/core/schedule'
-import { useBench, useProject } from '@/state/hooks'
+import { useBench } from '@/state/benchContext'
+import { useProject } from '@/state/hooks'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { clockTime, localDay } from '@/ui/time'

@@ -2,8 +2,8 @@
 import { useMemo, useState } from 'react'
 import type { Project } from '@/core/model/project'
 import { type Learnt, learntFrom, type Ratio } from '@/core/room'
-import { useAsked, useProject, useRun } from '@/state/hooks'
-import { fixCorrection, freeCorrection } from '@/store/actions/bench'
+import { useAsked, useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
 import { number } from '@/ui/units'
@@ -79,9 +79,9 @@ function LearntRows({ learnt }: { learnt: Learnt }) {
       factor: 1,
       ...(learnt.bottle ? { bottle: learnt.bottle } : {}),
     }
-    void run(fixCorrection, row, `${name} goes by the sheet`)
+    void run('fixCorrection', row, `${name} goes by the sheet`)
   }
-  const toLog = () => fixed && void run(freeCorrection, fixed.id, `${name} goes by the log`)
+  const toLog = () => fixed && void run('freeCorrection', fixed.id, `${name} goes by the log`)
   const cell = 'py-1.5 pr-4 whitespace-nowrap'
   return (
     <>

@@ -1,13 +1,8 @@
 import { useState } from 'react'
-import { useSay, useStore } from '@/state/hooks'
+import { type BackupState, beginBackupHere, canBackUp, writeBackupHere } from '@/state/backupHere'
+import { useSay } from '@/state/hooks'
 import { useBackup } from '@/state/useBackup'
-import {
-  type BackupState,
-  beginBackupHere,
-  canBackUp,
-  endBackupHere,
-  writeBackupHere,
-} from '@/store/actions/backup'
+import { useStore } from '@/state/writing'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
@@ -65,7 +60,7 @@ export function BackupFile() {
             >
               Write it now
             </Button>
-            <Button disabled={busy} onClick={() => void told(() => endBackupHere(store))}>
+            <Button disabled={busy} onClick={() => void told(() => store.ask('endBackup'))}>
               Stop writing it
             </Button>
           </div>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react'
-import { useRun, useSay, useStore } from '@/state/hooks'
-import { bringBack } from '@/store/actions/copies'
-import { type Copy, copiesHere, copyText, keepCopyNow } from '@/store/actions/copiesHere'
+import { useSay } from '@/state/hooks'
+import { useRun, useStore } from '@/state/writing'
+import type { Copy } from '@/store/actions/copiesHere'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
@@ -27,12 +27,15 @@ export function Copies() {
   const say = useSay()
   const now = useNow(60_000)
   const [copies, setCopies] = useState<Copy[] | null>([])
-  const look = useCallback(() => void copiesHere().then(setCopies), [])
+  const look = useCallback(
+    () => void store.ask('copiesHere').then(setCopies, () => setCopies(null)),
+    [store],
+  )
   useEffect(look, [look])
   const told = (work: Promise<unknown>) =>
     void work.catch((error: unknown) => say(reasonOf(error))).then(look)
   const save = async ({ name }: Copy) =>
-    saveFile(name.replace(/\.gz$/, ''), await copyText(name), 'application/json')
+    saveFile(name.replace(/\.gz$/, ''), await store.ask('copyText', name), 'application/json')
   if (copies === null)
     return (
       <p className="mt-4">
@@ -63,13 +66,13 @@ export function Copies() {
             <Button size="small" onClick={() => told(save(copy))}>
               Save as a file
             </Button>
-            <Button size="small" onClick={() => told(run(bringBack, copy.name))}>
+            <Button size="small" onClick={() => told(run('bringBack', copy.name))}>
               Bring it back
             </Button>
           </li>
         ))}
       </ul>
-      <Button className="mt-2" onClick={() => told(keepCopyNow(store))}>
+      <Button className="mt-2" onClick={() => told(store.ask('keepCopyNow'))}>
         Keep a copy now
       </Button>
     </section>

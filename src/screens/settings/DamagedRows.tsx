@@ -2,8 +2,9 @@
 
 import { useState } from 'react'
 import { parseJson } from '@/core/model/input'
-import { useDamaged, useRun, useSay } from '@/state/hooks'
-import { type DamagedRow, dropDamaged, mendDamaged, mendedRow } from '@/store/actions/damaged'
+import { useDamaged, useSay } from '@/state/hooks'
+import { useRun } from '@/state/writing'
+import type { Damaged } from '@/store/actions/damaged'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 
@@ -19,14 +20,14 @@ export function DamagedRows() {
       <p className="text-soft">They lie apart and count for nothing until they are mended.</p>
       <ul className="mt-3 border-t-2 border-strong">
         {damaged.map((row) => (
-          <Damaged key={row.id} row={row} />
+          <OneDamaged key={row.id} row={row} />
         ))}
       </ul>
     </section>
   )
 }
 
-const KINDS: Record<DamagedRow['table'], string> = {
+const KINDS: Record<Damaged['table'], string> = {
   builds: 'Build',
   shelf: 'Bottle',
   mixes: 'Mix',
@@ -46,20 +47,20 @@ const KINDS: Record<DamagedRow['table'], string> = {
 }
 
 /** What an entry is, by its name or its words where they can be told. */
-function entryName({ table, row, id }: DamagedRow): string {
+function entryName({ table, row, id }: Damaged): string {
   const { name, text } = (row ?? {}) as { name?: unknown; text?: unknown }
   const own = [name, text].find((words) => typeof words === 'string' && words !== '')
   return `${KINDS[table]}: ${own ?? id.slice(table.length + 1)}`
 }
 
-function Damaged({ row }: { row: DamagedRow }) {
+function OneDamaged({ row }: { row: Damaged }) {
   const run = useRun()
   const [doing, setDoing] = useState<'nothing' | 'by hand' | 'throwing away'>('nothing')
-  const mended = mendedRow(row)
+  const { mended } = row
   const save = () =>
     saveFile(
       `tectoria-${row.id.replace(/[^a-z0-9]+/gi, '-')}.json`,
-      JSON.stringify(row, null, 2),
+      JSON.stringify({ ...row, mended: undefined }, null, 2),
       'application/json',
     )
   return (
@@ -78,7 +79,7 @@ function Damaged({ row }: { row: DamagedRow }) {
       ) : (
         <div className="mt-2 flex flex-wrap gap-2">
           {mended !== null && (
-            <Button size="small" look="act" onClick={() => void run(mendDamaged, row, mended)}>
+            <Button size="small" look="act" onClick={() => void run('mendDamaged', row, mended)}>
               Mend it
             </Button>
           )}
@@ -92,7 +93,7 @@ function Damaged({ row }: { row: DamagedRow }) {
             size="small"
             look="stop"
             onClick={() =>
-              doing === 'throwing away' ? void run(dropDamaged, row) : setDoing('throwing away')
+              doing === 'throwing away' ? void run('dropDamaged', row) : setDoing('throwing away')
             }
           >
             {doing === 'throwing away' ? 'Delete it for good' : 'Delete it'}
@@ -104,13 +105,13 @@ function Damaged({ row }: { row: DamagedRow }) {
 }
 
 /** The entry as it is stored, to be put right; it goes back only once it can be read. */
-function ByHand({ row, onClose }: { row: DamagedRow; onClose: () => void }) {
+function ByHand({ row, onClose }: { row: Damaged; onClose: () => void }) {
   const run = useRun()
   const say = useSay()
   const [text, setText] = useState(() => JSON.stringify(row.row, null, 2))
   const putBack = () => {
     const json = parseJson(text)
-    if (json.ok) return void run(mendDamaged, row, json.value)
+    if (json.ok) return void run('mendDamaged', row, json.value)
     const [problem] = json.problems
     say(`It can’t be read yet: found ${problem?.found}, expected ${problem?.expected}`)
   }

@@ -3,13 +3,13 @@
 import { useEffect, useRef, useState } from 'react'
 import { counted } from '@/core/model/counted'
 import type { Problem } from '@/core/model/input'
+import { useLoadDemo } from '@/state/demo'
 import { givenText } from '@/state/documents'
-import { useProject, useRun, useSay, useStock, useStore } from '@/state/hooks'
+import { useProject, useSay, useStock } from '@/state/hooks'
 import { usePictureDesk } from '@/state/pictureDesk'
+import { useReadable } from '@/state/readable'
 import { useStorageAnswer } from '@/state/useStorageAnswer'
-import { forgetChanges, loadDemo, wipe } from '@/store/actions/documents'
-import { type LastExport, lastExport, rememberExport } from '@/store/exportedAt'
-import { handOver } from '@/store/handed'
+import { useRun, useStore } from '@/state/writing'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
@@ -35,19 +35,21 @@ function useExport() {
     const name = `tectoria-${new Date().toISOString().slice(0, 10)}`
     try {
       if (pictures.length === 0) {
-        saveFile(`${name}.json`, await handOver(store), 'application/json')
-        return await rememberExport(store)
+        saveFile(`${name}.json`, await store.ask('handOver'), 'application/json')
+        return await store.ask('rememberExport')
       }
       setPacking('Packing…')
-      const { exportArchive } = await import('@/store/photos/archive')
+      const { packed } = await import('@/store/photos/archive')
       running.current = new AbortController()
-      const file = await exportArchive(
-        store,
+      const file = await packed(
+        (id) => store.ask('photoOf', id),
+        await store.ask('handOver'),
+        await store.ask('pictureIds'),
         (done, all) => setPacking(`Packing picture ${done} of ${all}…`),
         running.current.signal,
       )
       saveBlob(`${name}.zip`, file)
-      await rememberExport(store)
+      await store.ask('rememberExport')
     } catch (error) {
       const isStopped = running.current?.signal.aborted
       say(isStopped ? 'Nothing was exported.' : `Nothing was exported: ${reasonOf(error)}`)
@@ -86,6 +88,7 @@ function useLook() {
 /** Export, import with a look before, the demo, and taking everything away. */
 export function DataSection() {
   const run = useRun()
+  const load = useLoadDemo()
   const [wiping, setWiping] = useState(false)
   const { reading, how, chosen, look, leave } = useLook()
   const { save, packing, stop } = useExport()
@@ -109,8 +112,8 @@ export function DataSection() {
           accept=".json,.zip,application/json"
           onFile={(file) => void look(file)}
         />
-        <Button onClick={() => void run(loadDemo)}>Load the demo bench</Button>
-        <Button onClick={() => void run(forgetChanges)}>Forget what can be undone</Button>
+        <Button onClick={() => void load()}>Load the demo bench</Button>
+        <Button onClick={() => void run('forgetChanges')}>Forget what can be undone</Button>
         <Button look="stop" onClick={() => setWiping(true)}>
           Wipe everything
         </Button>
@@ -126,7 +129,7 @@ export function DataSection() {
               look="stop"
               onClick={() => {
                 setWiping(false)
-                void run(wipe)
+                void run('wipe')
               }}
             >
               Wipe it
@@ -159,7 +162,10 @@ function HandOver() {
   if (!kind) return null
   const share = async () => {
     try {
-      await navigator.share({ title: 'Tectoria', files: [fileOf(kind, await handOver(store))] })
+      await navigator.share({
+        title: 'Tectoria',
+        files: [fileOf(kind, await store.ask('handOver'))],
+      })
     } catch (error) {
       // Nobody has to choose whom to give it to.
       if ((error as Error).name !== 'AbortError') say(`Nothing was given: ${reasonOf(error)}`)
@@ -185,12 +191,7 @@ function Kept() {
   const { acts = [] } = useProject()
   const kept = useStorageAnswer()
   const now = useNow(60_000)
-  const [last, setLast] = useState<LastExport | null>(null)
-  useEffect(() => {
-    // Looked at again as the log grows: an export writes nothing into it.
-    void acts.length
-    void lastExport(store).then(setLast)
-  }, [store, acts.length])
+  const last = useReadable(store.watched('lastExport'))?.answer ?? null
   const since = acts.length - (last?.acts ?? 0)
   return (
     <p className="mt-3">

@@ -1,10 +1,7 @@
 import { useEffect, useState } from 'react'
 import type { RowClash, Side } from '@/core/model/mergeRows'
-import { givenProject } from '@/state/documents'
-import { useProject, useRun, useStock, useStore } from '@/state/hooks'
-import { importWithPhotos } from '@/store/actions/documents'
-import { mergeProject } from '@/store/actions/merge'
-import { baseOf } from '@/store/handed'
+import { useProject, useStock } from '@/state/hooks'
+import { useRun, useStore } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Views } from '@/ui/Views'
 import { clashWords } from './clashWords'
@@ -24,18 +21,16 @@ const SIDES = [
  */
 function useClashes({ project }: Preview, differs: boolean): RowClash[] | null {
   const store = useStore()
-  // As it is stored: what stands by the log is no change of anybody’s.
-  const current = givenProject(useStock())
+  const current = useStock()
   const [clashes, setClashes] = useState<RowClash[] | null>(null)
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is here has changed, so may have what clashes
   useEffect(() => {
     if (!differs) return
     let wanted = true
-    const look = async () => {
-      const { mergeProjects } = await import('@/core/formats/mergeProjects')
-      const both = mergeProjects(await baseOf(store, project), current, project, 'mine')
-      if (wanted) setClashes(both.ok ? both.clashes : null)
-    }
-    void look().catch(() => wanted && setClashes(null))
+    store.ask('clashesWith', project).then(
+      (found) => wanted && setClashes(found),
+      () => wanted && setClashes(null),
+    )
     return () => {
       wanted = false
     }
@@ -51,10 +46,10 @@ export function ImportPreview({ chosen, onDone }: { chosen: Preview; onDone: () 
   const clashes = useClashes(chosen, replaced.length > 0)
   const { project, photos, name, without } = chosen
   const take = async () => {
-    if (await run(importWithPhotos, project, photos, `Imported ${name}`)) onDone()
+    if (await run('importWithPhotos', project, photos, `Imported ${name}`)) onDone()
   }
   const merge = async () => {
-    if (await run(mergeProject, project, photos, wins, name)) onDone()
+    if (await run('mergeProject', project, photos, wins, name)) onDone()
   }
   return (
     <div className="mt-4 border-y-2 border-strong py-3">

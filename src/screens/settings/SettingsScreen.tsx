@@ -4,8 +4,8 @@ import { useEffect, useRef, useState } from 'react'
 import { climateReadingSchema } from '@/core/model/bench'
 import { sameValue } from '@/core/model/sameValue'
 import type { Sessions } from '@/core/model/sessions'
-import { useProject, useRun } from '@/state/hooks'
-import { noteClimate, setSessions } from '@/store/actions/bench'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
@@ -59,7 +59,7 @@ function RoomSection() {
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return focusFirstError(form.current)
-    void run(noteClimate, read.value).then((written) => written && setTyped(null))
+    void run('noteClimate', read.value).then((written) => written && setTyped(null))
   }
   return (
     <section aria-labelledby="room">
@@ -146,7 +146,7 @@ function SessionsForm({
     const sessions = draft.read()
     if (!sessions) return focusFirstError(form.current)
     onSave(sessions)
-    void run(setSessions, sessions, 'Changed when you are at the bench')
+    void run('setSessions', sessions, 'Changed when you are at the bench')
   }
   return (
     <form

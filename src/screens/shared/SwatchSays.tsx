@@ -1,7 +1,6 @@
 import type { SwatchFit } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
-import { useRun } from '@/state/hooks'
-import { changeBottles, keepSwatch } from '@/store/actions/shelf'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { number } from '@/ui/units'
 
@@ -19,7 +18,7 @@ export function SwatchSays({
   const run = useRun()
   const keep = () => {
     const text = `Swatch of ${bottle.name}: ${laid}, ΔE00 ${fit.before.toFixed(1)} from what was predicted. It hides in ${fit.hiding} light coats.`
-    void run(keepSwatch, bottle.id, fit.hiding, text)
+    void run('keepSwatch', bottle.id, fit.hiding, text)
   }
   return (
     <>
@@ -38,7 +37,7 @@ export function SwatchSays({
           className="mt-2 ml-2"
           onClick={() =>
             void run(
-              changeBottles,
+              'changeBottles',
               [{ id: bottle.id, fields: { hiding: undefined } }],
               `${bottle.name} hides as its colour usually does`,
             )

@@ -1,13 +1,16 @@
 /** @jest-environment jsdom */
 import { act, render } from '@testing-library/react'
-import { keepReadings } from '@/store/actions/bench'
 import { useSensor } from './useSensor'
 
-jest.mock('@/state/hooks', () => {
-  const [store, stock] = [{}, { project: {}, room: { reads: [] } }]
-  return { useStore: () => store, useStock: () => stock }
+const mockAsk = jest.fn(async (..._: unknown[]) => undefined)
+jest.mock('@/state/writing', () => {
+  const store = { ask: (...asked: unknown[]) => mockAsk(...asked) }
+  return { useStore: () => store }
 })
-jest.mock('@/store/actions/bench', () => ({ keepReadings: jest.fn() }))
+jest.mock('@/state/hooks', () => {
+  const stock = { project: {}, room: { reads: [] } }
+  return { useStock: () => stock }
+})
 
 /** A sensor's stream that is told what to say. */
 class Stream {
@@ -37,8 +40,8 @@ it('what was read a moment before nobody looks any more is kept', () => {
   const reading = { at: new Date().toISOString(), celsius: 21, humidity: 48 }
   act(() => Stream.last.onmessage?.({ data: JSON.stringify(reading) }))
   expect(container.textContent).toBe('21')
-  expect(keepReadings).not.toHaveBeenCalled()
+  expect(mockAsk).not.toHaveBeenCalled()
   unmount()
   expect(Stream.last.closed).toBe(true)
-  expect(keepReadings).toHaveBeenCalledWith({}, [expect.objectContaining(reading)])
+  expect(mockAsk).toHaveBeenCalledWith('keepReadings', [expect.objectContaining(reading)])
 })

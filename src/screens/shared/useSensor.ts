@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { ClimateReading } from '@/core/model/bench'
 import { readStreamLine, type SensorReading } from '@/core/room'
-import { useStock, useStore } from '@/state/hooks'
-import { keepReadings } from '@/store/actions/bench'
+import { useStock } from '@/state/hooks'
+import { useStore } from '@/state/writing'
 
 const KEY = 'tectoria-climate-source'
 /** Readings are kept at most this often, ms; what comes between is shown only. */
@@ -61,7 +61,7 @@ export function useSensor(): { live: SensorReading | null; lost: boolean } {
       timer = null
       const readings = waiting
       waiting = []
-      if (readings.length > 0) void keepReadings(store, readings)
+      if (readings.length > 0) void store.ask('keepReadings', readings).catch(() => undefined)
     }
     stream.onopen = () => setLost(false)
     stream.onerror = () => setLost(true)

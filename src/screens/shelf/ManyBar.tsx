@@ -3,8 +3,7 @@ import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
 import { counted } from '@/core/model/counted'
 
-import { useRun } from '@/state/hooks'
-import { changeBottles, removeBottles } from '@/store/actions/shelf'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { given, MANY_FIELDS, type ManyField } from './many'
@@ -30,13 +29,13 @@ export function ManyBar({
     setError(read.ok ? null : read.error)
     if (!read.ok) return
     void run(
-      changeBottles,
+      'changeBottles',
       read.changes,
       `${field.say} given to ${counted(read.changes.length, 'bottle')}`,
     )
   }
   const takeOff = async () => {
-    if (await run(removeBottles, chosen)) onChoose([])
+    if (await run('removeBottles', chosen)) onChoose([])
   }
   const input = {
     label: 'To',

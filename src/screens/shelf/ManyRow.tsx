@@ -1,8 +1,7 @@
 'use client'
 import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
-import { useRun } from '@/state/hooks'
-import { changeBottles } from '@/store/actions/shelf'
+import { useRun } from '@/state/writing'
 import { Swatch } from '@/ui/Swatch'
 import { about } from '@/ui/units'
 import { given } from './many'
@@ -27,7 +26,7 @@ export function ManyRow({
     if (!read.ok) return
     setTyped(null)
     const ml = read.changes[0]?.fields.leftMl ?? bottle.leftMl
-    void run(changeBottles, read.changes, `${bottle.name}: ${ml} ml left`)
+    void run('changeBottles', read.changes, `${bottle.name}: ${ml} ml left`)
   }
   return (
     <li className="border-b border-rule py-1.5 [contain-intrinsic-size:auto_57px] [content-visibility:auto]">

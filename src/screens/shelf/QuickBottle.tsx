@@ -3,8 +3,7 @@
 import { useMemo, useRef, useState } from 'react'
 import { readBottleLine, type SaidBottle } from '@/core/formats/text/bottleLine'
 import type { Bottle } from '@/core/model/bottle'
-import { useRun } from '@/state/hooks'
-import { addBottles } from '@/store/actions/shelf'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { about } from '@/ui/units'
@@ -25,7 +24,7 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
     setColour(null)
     area.current?.focus()
     const written = await run(
-      addBottles,
+      'addBottles',
       read.map(({ bottle }) => bottle),
     )
     if (!written) setText(text)

@@ -2,8 +2,8 @@
 import { useState } from 'react'
 import { type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
 import { shelfOfFile } from '@/state/files'
-import { useProject, useRun } from '@/state/hooks'
-import { importBottles } from '@/store/actions/shelf'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
@@ -36,7 +36,7 @@ export function ShelfCsv() {
   useDropped('shelf', (file) => void open(file))
   const take = async ({ added, changed }: ShelfPreview, file: string) => {
     const rows = [...added, ...changed.map((row) => row.after)]
-    if (await run(importBottles, rows, file)) setRead(null)
+    if (await run('importBottles', rows, file)) setRead(null)
   }
   return (
     <section aria-labelledby="csv" className="mt-10 border-t-2 border-strong pt-4">

@@ -4,8 +4,8 @@ import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
 import { changedFields } from '@/core/model/rowFields'
-import { useProject, useRun } from '@/state/hooks'
-import { addBottle, changeBottles, pourInto, removeBottles } from '@/store/actions/shelf'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { localeHere } from '@/ui/units'
 import { familyName, plain } from '../shared/words'
@@ -232,22 +232,22 @@ function Editing({
   const save = async (bottle: Bottle) => {
     const written = known
       ? await run(
-          changeBottles,
+          'changeBottles',
           [{ id: bottle.id, fields: changedFields(known, bottle) }],
           `Changed: ${bottle.name}`,
         )
-      : await run(addBottle, bottle)
+      : await run('addBottle', bottle)
     if (written) onClose()
   }
   const remove = async () => {
-    if (await run(removeBottles, [current])) onClose()
+    if (await run('removeBottles', [current])) onClose()
   }
   return (
     <BottleForm
       key={current.id}
       bottle={current}
       shelf={bottles}
-      onPour={(poured) => run(pourInto, current.id, poured)}
+      onPour={(poured) => run('pourInto', current.id, poured)}
       onSave={(bottle) => void save(bottle)}
       onRemove={known ? () => void remove() : null}
       onAlike={known ? () => onAlike(known) : null}

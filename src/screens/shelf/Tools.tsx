@@ -3,9 +3,8 @@ import { useMemo, useRef, useState } from 'react'
 import { type BenchTool, TOOL_KINDS, toolSchema } from '@/core/model/tool'
 import { wearOf } from '@/core/stock'
 
-import { useRun, useStock } from '@/state/hooks'
-import { useTool } from '@/store/actions/acts'
-import { addTool, removeTool } from '@/store/actions/shelf'
+import { useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -31,7 +30,7 @@ export function Tools() {
   const run = useRun()
   const [usedFor, setUsedFor] = useState('')
   const wear = useMemo(() => wearOf(stock).sort((a, b) => byKind(a.tool, b.tool)), [stock])
-  const use = ({ id, name }: BenchTool) => void run(useTool, id, name, buildFields(usedFor))
+  const use = ({ id, name }: BenchTool) => void run('useTool', id, name, buildFields(usedFor))
   return (
     <section aria-labelledby="tools" className="mt-10 border-t-2 border-strong pt-4">
       <h2 id="tools" className="font-display text-xl font-semibold">
@@ -48,7 +47,7 @@ export function Tools() {
             key={worn.tool.id}
             wear={worn}
             onUse={() => use(worn.tool)}
-            onRemove={() => void run(removeTool, worn.tool)}
+            onRemove={() => void run('removeTool', worn.tool)}
           />
         ))}
       </ul>
@@ -81,7 +80,7 @@ function NewTool() {
     })
     setErrors(read.ok ? {} : read.errors)
     if (!read.ok) return focusFirstError(form.current)
-    if (await run(addTool, read.value)) setDraft(EMPTY)
+    if (await run('addTool', read.value)) setDraft(EMPTY)
   }
   return (
     <form

@@ -2,9 +2,9 @@
 import { Redo2, Search, Settings, Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { useRun, useStock } from '@/state/hooks'
+import { useStock } from '@/state/hooks'
 import { useTurns } from '@/state/useTurns'
-import { redo, undo } from '@/store/undo'
+import { useRun } from '@/state/writing'
 import { cx } from '@/ui/cx'
 import { measured, number } from '@/ui/units'
 import { isAt, ROOM, SETTINGS } from './screens'
@@ -31,7 +31,7 @@ export function Bar({ onFind }: { onFind: () => void }) {
         say="Undo"
         what={back ?? 'nothing to undo'}
         disabled={!back}
-        onClick={() => void run(undo)}
+        onClick={() => void run('undo')}
       >
         <Undo2 className="size-5" aria-hidden="true" />
       </Tool>
@@ -39,7 +39,7 @@ export function Bar({ onFind }: { onFind: () => void }) {
         say="Redo"
         what={again ?? 'nothing to redo'}
         disabled={!again}
-        onClick={() => void run(redo)}
+        onClick={() => void run('redo')}
       >
         <Redo2 className="size-5" aria-hidden="true" />
       </Tool>

@@ -1,5 +1,5 @@
+import { useBench } from '@/state/benchContext'
 import { givenProject } from '@/state/documents'
-import { useBench } from '@/state/hooks'
 import { fileText } from '@/store/documents'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'

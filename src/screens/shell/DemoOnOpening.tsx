@@ -1,8 +1,7 @@
 'use client'
 
 import { type ReactNode, useEffect, useState } from 'react'
-import { loadDemo, shouldLoadDemo } from '@/store/actions/documents'
-import { browserStore } from '@/store/store'
+import { demoOnOpening } from '@/state/demo'
 
 /** Puts the demo on an empty bench when the server was started for it. */
 export function DemoOnOpening({ wanted, children }: { wanted: boolean; children: ReactNode }) {
@@ -10,17 +9,10 @@ export function DemoOnOpening({ wanted, children }: { wanted: boolean; children:
   useEffect(() => {
     if (!wanted) return
     let gone = false
-    const store = browserStore()
-    const load = async () => {
-      if (await shouldLoadDemo(store)) await loadDemo(store)
-    }
-    load()
+    demoOnOpening()
       // A database that can't be read is told by the bench itself.
       .catch(() => undefined)
-      .finally(() => {
-        store.db.close()
-        if (!gone) setReady(true)
-      })
+      .finally(() => !gone && setReady(true))
     return () => {
       gone = true
     }

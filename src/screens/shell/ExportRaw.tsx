@@ -1,9 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { everythingRaw } from '@/store/actions/copiesHere'
+import { pageStore } from '@/state/storeClient'
 import { reasonOf } from '@/store/reason'
-import { browserStore } from '@/store/store'
 import { Button } from '@/ui/Button'
 import { saveFile } from '@/ui/saveFile'
 
@@ -11,14 +10,12 @@ import { saveFile } from '@/ui/saveFile'
 export function ExportRaw() {
   const [failed, setFailed] = useState<string | null>(null)
   const take = async () => {
-    const store = browserStore()
     try {
       const name = `tectoria-everything-${new Date().toISOString().slice(0, 10)}.json`
-      saveFile(name, await everythingRaw(store), 'application/json')
+      saveFile(name, await pageStore().ask('everythingRaw'), 'application/json')
     } catch (error) {
       setFailed(reasonOf(error))
     }
-    store.db.close()
   }
   return (
     <div>

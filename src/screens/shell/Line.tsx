@@ -3,8 +3,8 @@ import { useRouter } from 'next/navigation'
 import type { Project } from '@/core/model/project'
 import { runningTimers } from '@/core/schedule'
 import type { StockState } from '@/core/stock'
-import { useParts, useProject, useRun, useStock } from '@/state/hooks'
-import { logAct } from '@/store/actions/acts'
+import { useParts, useProject, useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { DryingLine, type Peg } from '@/ui/DryingLine'
 import { useNow } from '../shared/now'
 import { outlineOf } from '../shared/PartShape'
@@ -89,10 +89,10 @@ function pegAct(item: NamedItem, run: ReturnType<typeof useRun>): Peg['log'] {
   return coat === null
     ? {
         say: 'Log it as done',
-        run: () => void run(logAct, place, { kind: 'finished' }, { coat: null }, say),
+        run: () => void run('logAct', place, { kind: 'finished' }, { coat: null }, say),
       }
     : {
         say: `Log coat ${coat} as done`,
-        run: () => void run(logAct, place, { kind: 'coat-done' }, { coat }, say),
+        run: () => void run('logAct', place, { kind: 'coat-done' }, { coat }, say),
       }
 }

@@ -1,20 +1,15 @@
 'use client'
 
 import Link from 'next/link'
-import { usePathname } from 'next/navigation'
-import { useEffect, useMemo, useState } from 'react'
-import {
-  useBench,
-  useDamaged,
-  usePartsFailure,
-  useProject,
-  useStanding,
-  useStore,
-} from '@/state/hooks'
+import { useMemo } from 'react'
+import { useBench } from '@/state/benchContext'
+import { useDamaged, usePartsFailure, useProject, useStanding } from '@/state/hooks'
+import { useReadable } from '@/state/readable'
 import { useUpdates } from '@/state/updates'
 import { useBackup } from '@/state/useBackup'
 import { useOnline } from '@/state/useOnline'
-import { lastExport, wantsExport } from '@/store/exportedAt'
+import { useStore } from '@/state/writing'
+import { wantsExport } from '@/store/exportedAt'
 import { Button } from '@/ui/Button'
 import { isSameZone, sayZone, zoneHere } from '../shared/sessionZone'
 import { Closed } from './Closed'
@@ -107,13 +102,6 @@ function OtherZone() {
 function useExportDue(): boolean {
   const store = useStore()
   const { acts = [] } = useProject()
-  const [isDue, setDue] = useState(false)
-  const path = usePathname()
-  // biome-ignore lint/correctness/useExhaustiveDependencies: an export is seen when one leaves its screen
-  useEffect(() => {
-    void lastExport(store)
-      .then((last) => setDue(wantsExport(last, acts.length, store.now())))
-      .catch(() => {})
-  }, [store, acts.length, path])
-  return isDue
+  const last = useReadable(store.watched('lastExport'))
+  return last?.failed === null && wantsExport(last.answer, acts.length, store.now())
 }

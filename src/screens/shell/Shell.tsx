@@ -2,8 +2,8 @@
 import { setNonce } from 'get-nonce'
 import { useRouter } from 'next/navigation'
 import { type ReactNode, useEffect, useState } from 'react'
-import { BenchProvider, useRun, useStanding, useTold } from '@/state/hooks'
-import { redo, undo } from '@/store/undo'
+import { BenchProvider, useStanding, useTold } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { pageNonce } from '@/ui/nonce'
 import { useHotkeys } from '../shared/hotkeys'
@@ -102,9 +102,9 @@ function Frame({ children }: { children: ReactNode }) {
       ['/', () => setOpen('finder')],
       ['e', () => router.push('/explain')],
       ['?', () => setOpen('keys')],
-      ['mod+z', () => void run(undo)],
-      ['mod+shift+z', () => void run(redo)],
-      ['mod+y', () => void run(redo)],
+      ['mod+z', () => void run('undo')],
+      ['mod+shift+z', () => void run('redo')],
+      ['mod+y', () => void run('redo')],
     ]),
   )
   return (
@@ -168,7 +168,7 @@ function Telling() {
         >
           <span>{told.text}</span>
           {told.undo && (
-            <Button look="quiet" onClick={() => void run(undo)}>
+            <Button look="quiet" onClick={() => void run('undo')}>
               Undo
             </Button>
           )}

@@ -1,8 +1,8 @@
 import { X } from 'lucide-react'
 import { actRow } from '@/core/knowledge'
 import { ACTS, type Act } from '@/core/model/vocabulary'
-import { useProject, useRun } from '@/state/hooks'
-import { changeSessions } from '@/store/actions/bench'
+import { useProject } from '@/state/hooks'
+import { useChangeSessions } from '@/state/writing'
 import { Choose } from '@/ui/Choose'
 
 /** Kinds of act of which somebody tries how it comes out. */
@@ -17,12 +17,12 @@ function actName(act: Act): string {
 
 /** What the modeller is new at: each asks for a test piece before it goes onto a model. */
 export function NewAt() {
-  const run = useRun()
+  const changeSessions = useChangeSessions()
   const { sessions } = useProject()
   const all = sessions?.newAt ?? []
   if (!sessions) return null
   const set = (next: (now: readonly Act[]) => Act[], label: string) =>
-    void run(changeSessions, (now) => ({ newAt: next(now.newAt ?? []) }), label)
+    void changeSessions((now) => ({ newAt: next(now.newAt ?? []) }), label)
   return (
     <section aria-labelledby="new-at" className="mt-8 max-w-3xl border-t border-rule pt-4">
       <h2 id="new-at" className="font-display text-xl font-semibold">

@@ -5,8 +5,8 @@ import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
 import type { ActStep } from '@/core/model/sequence'
 import { TEST_GROUNDS, type TestPiece, testPieceSchema } from '@/core/model/testPiece'
-import { useProject, useRun } from '@/state/hooks'
-import { addTest } from '@/store/actions/tests'
+import { useProject } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -60,7 +60,7 @@ export function NewTest({ asked, onDone }: { asked: string | null; onDone: () =>
         tried: [{ id: newId(), steps: of.steps }],
       },
       async (piece) => {
-        if (await run(addTest, piece)) onDone()
+        if (await run('addTest', piece)) onDone()
       },
     )
   return (

@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import { GROUND_WORDS, stepName } from '@/core/knowledge'
 import type { TestPiece } from '@/core/model/testPiece'
-import { useProject, useRun } from '@/state/hooks'
-import { changeTest, changeTried, removeTest } from '@/store/actions/tests'
+import { useProject } from '@/state/hooks'
+import { useChangeTried, useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { clockTime } from '@/ui/time'
@@ -16,6 +16,7 @@ const MOST = 8
 /** A test piece: what was tried on it, which was chosen, and how it came out. */
 export function TestRow({ piece }: { piece: TestPiece }) {
   const run = useRun()
+  const changeTried = useChangeTried()
   const now = useNow(60_000)
   const { builds = [] } = useProject()
   const build = builds.find(({ id }) => id === piece.build)
@@ -23,7 +24,7 @@ export function TestRow({ piece }: { piece: TestPiece }) {
     const last = piece.tried.at(-1)
     if (!last) return
     const made = { id: newId(), steps: last.steps }
-    void run(changeTried, piece.id, (tried) => [...tried, made], `Another on ${piece.name}`)
+    void changeTried(piece.id, (tried) => [...tried, made], `Another on ${piece.name}`)
   }
   return (
     <li className="border-t border-rule py-4">
@@ -46,7 +47,7 @@ export function TestRow({ piece }: { piece: TestPiece }) {
       <div className="mt-3 flex flex-wrap items-center gap-2">
         {piece.tried.length < MOST && <Button onClick={another}>Another beside it</Button>}
         <Result piece={piece} />
-        <Button look="quiet" onClick={() => void run(removeTest, piece.id, piece.name)}>
+        <Button look="quiet" onClick={() => void run('removeTest', piece.id, piece.name)}>
           Remove it
         </Button>
       </div>
@@ -59,7 +60,7 @@ function Result({ piece }: { piece: TestPiece }) {
   const [tries, setTries] = useState(piece.tries ?? 1)
   const set = (result: 'good' | 'bad') =>
     void run(
-      changeTest,
+      'changeTest',
       piece.id,
       { result, tries },
       `${piece.name}: ${result === 'good' ? 'it came out well' : 'it didn’t work'}`,

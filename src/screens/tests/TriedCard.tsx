@@ -4,8 +4,8 @@ import { type TriedSwatch, triedSwatch } from '@/core/builds'
 import { changedRow } from '@/core/model/changedRow'
 import { newestFirst } from '@/core/model/newestPicture'
 import type { TestPiece } from '@/core/model/testPiece'
-import { useProject, useRun } from '@/state/hooks'
-import { changeTried, chooseTried } from '@/store/actions/tests'
+import { useProject } from '@/state/hooks'
+import { useChangeTried, useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { cx } from '@/ui/cx'
@@ -20,12 +20,13 @@ type Tried = TestPiece['tried'][number]
 /** One of what was tried: how much and how thin, its picture, what is to be said of it; and the one that is chosen. */
 export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Tried; nth: number }) {
   const run = useRun()
+  const changeTried = useChangeTried()
   const project = useProject()
   const { pictures = [] } = project
   const said = useMemo(() => triedSwatch(project, piece, tried), [project, piece, tried])
   const isChosen = piece.chosen === tried.id
   const set = (fields: Partial<Tried>, label: string) =>
-    void run(changeTried, piece.id, (now) => changedRow(now, tried.id, fields), label)
+    void changeTried(piece.id, (now) => changedRow(now, tried.id, fields), label)
   return (
     <li className={cx('border-t-4 bg-raised p-3', isChosen ? 'border-act' : 'border-rule')}>
       <div className="flex items-center justify-between gap-2">
@@ -36,7 +37,7 @@ export function TriedCard({ piece, tried, nth }: { piece: TestPiece; tried: Trie
         <Button
           size="small"
           disabled={isChosen}
-          onClick={() => void run(chooseTried, piece.id, tried.id)}
+          onClick={() => void run('chooseTried', piece.id, tried.id)}
         >
           Do it like this
         </Button>

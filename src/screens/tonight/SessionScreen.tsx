@@ -4,8 +4,8 @@ import { useState } from 'react'
 import { isSamePart, key, stepOf } from '@/core/model/stepRef'
 import type { CardAct, SessionCard } from '@/core/schedule'
 import { sessionCard } from '@/core/schedule/sessionCard'
-import { useParts, usePlan, useProject, useRun, useStock } from '@/state/hooks'
-import { logAct } from '@/store/actions/acts'
+import { useParts, usePlan, useProject, useStock } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { clockTime, sayFigures } from '@/ui/time'
 import { localeHere, measured } from '@/ui/units'
@@ -150,7 +150,7 @@ function Run({ acts }: { acts: readonly CardAct[] }) {
   const name = `${names}: ${namesOf(project, first).act.toLowerCase()}`
   const log = () =>
     void run(
-      logAct,
+      'logAct',
       stepOf(first),
       { kind: coat === null ? 'finished' : 'coat-done' },
       { coat },
@@ -181,13 +181,13 @@ function Tick({ act, first }: { act: CardAct; first: boolean }) {
     const name = capital(actOnPart(project, place))
     return act.coats
       ? void run(
-          logAct,
+          'logAct',
           place,
           { kind: 'coat-done' },
           { coat: act.coats[0] },
           `${name}, coat ${act.coats[0]} done`,
         )
-      : void run(logAct, place, { kind: 'finished' }, { coat: null }, `${name} finished`)
+      : void run('logAct', place, { kind: 'finished' }, { coat: null }, `${name} finished`)
   }
   const what = act.coats ? `Coat ${act.coats[0]} done` : 'Done'
   return (

@@ -2,11 +2,12 @@ import { loggedIn } from '@/core/log'
 import type { Accident } from '@/core/model/accident'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Edit } from '@/core/model/edit'
+import { GONE } from '../reason'
 import type { Store } from '../store'
 import type { Write } from '../tables'
 import { transact, type Written } from '../transact'
 import { noteAct } from './acts'
-import { away, GONE, put } from './rows'
+import { away, put } from './rows'
 
 /**
  * Keeps an accident that was liked: it is meant from now on, stands in the log, and is a technique of one's own.

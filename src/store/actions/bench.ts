@@ -5,9 +5,10 @@ import { key, type StepRef, stepOf } from '@/core/model/stepRef'
 import type { OwnTechnique } from '@/core/model/technique'
 import type { Family } from '@/core/model/vocabulary'
 import { withoutOne } from '@/core/model/withoutOne'
+import { GONE } from '../reason'
 import type { Store } from '../store'
 import { transact, type Written } from '../transact'
-import { away, change, GONE, put } from './rows'
+import { away, change, put } from './rows'
 
 /** Says when the modeller is at the bench. */
 export function setSessions(store: Store, sessions: Sessions, label: string): Promise<Written> {
@@ -15,23 +16,6 @@ export function setSessions(store: Store, sessions: Sessions, label: string): Pr
     label,
     writes: [put('single', { id: 'sessions', value: sessions })],
   }))
-}
-
-/** Changes what is said of the sessions, as it is now. */
-export function changeSessions(
-  store: Store,
-  fieldsOf: (now: Sessions) => Partial<Sessions>,
-  label: string,
-): Promise<Written> {
-  return transact(store, async (read) => {
-    const row = await read.get('single', 'sessions')
-    const value = row?.id === 'sessions' ? row.value : null
-    if (!value) return { refused: GONE }
-    return {
-      label,
-      writes: [put('single', { id: 'sessions', value: { ...value, ...fieldsOf(value) } })],
-    }
-  })
 }
 
 /** Keeps acts in a session. Instants in epoch milliseconds. */

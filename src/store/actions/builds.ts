@@ -2,14 +2,16 @@ import { type FoundFilm, takeOver } from '@/core/builds'
 import { loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { Build } from '@/core/model/build'
-import type { Edit, EditOfNow } from '@/core/model/edit'
+import type { Edit } from '@/core/model/edit'
 import type { Mesh } from '@/core/model/mesh'
+import { sameValue } from '@/core/model/sameValue'
 import type { Sessions } from '@/core/model/sessions'
+import { GONE } from '../reason'
 import type { Store } from '../store'
 import type { Write } from '../tables'
 import { type Reading, transact, type Written } from '../transact'
 import { noteAct } from './acts'
-import { away, GONE, put } from './rows'
+import { away, put, STALE } from './rows'
 
 /** Puts a new build on the bench and, where they are said with it, when the modeller is there. */
 export function addBuild(
@@ -29,20 +31,22 @@ export function addBuild(
  *
  * @param label what was done, as "Moved: gloss clear"
  * @param mesh written with it: what a part is drawn by from now on
+ * @param from the build that the edit was reckoned from: another by now, nothing is written; null: it holds for any
  */
 export function editBuild(
   store: Store,
   id: string,
-  edit: EditOfNow,
+  edit: Edit,
   label: string,
   mesh: Mesh | null = null,
+  from: Build | null = null,
 ): Promise<Written> {
   return transact(store, async (read) => {
     const build = await read.get('builds', id)
     if (!build) return { refused: GONE }
     const logged = loggedIn(await read.log({ build: id }), id)
-    const what = typeof edit === 'function' ? edit(build) : edit
-    const result = applyEdit(build, what, logged, store.newId)
+    if (from && !sameValue(build, from)) return STALE
+    const result = applyEdit(build, edit, logged, store.newId)
     if (!result.ok) return { refused: `${label}: ${result.why}` }
     const meshes = mesh ? [put('meshes', mesh)] : []
     const gone = await meshesLost(read, build, result.build)

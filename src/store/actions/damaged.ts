@@ -4,12 +4,16 @@ import type { DamagedRow } from '../tables'
 import { type Decision, transact, type Written } from '../transact'
 import { put } from './rows'
 
-export type { DamagedRow }
+/** A damaged row, and as it can be mended without asking; null: it can't. */
+export type Damaged = DamagedRow & { mended: unknown | null }
 
-/** The row as it can be mended without asking; null: it can't. */
-export function mendedRow({ table, row }: DamagedRow): unknown | null {
-  const mended = mendRow(row)
-  return readRow(table, mended).ok ? mended : null
+/** Rows that couldn't be read and lie apart. */
+export async function damagedRows({ db }: Store): Promise<Damaged[]> {
+  const rows = await db.damaged.toArray()
+  return rows.map((damaged) => {
+    const mended = mendRow(damaged.row)
+    return { ...damaged, mended: readRow(damaged.table, mended).ok ? mended : null }
+  })
 }
 
 /**

@@ -4,7 +4,6 @@ import type { Project } from '@/core/model/project'
 import { PROJECT_LISTS } from '@/core/model/projectLists'
 import { keepBefore } from '../copies/before'
 import type { CopyReason } from '../copies/ring'
-import { beforeOpening } from '../copies/upgrade'
 import { KNOWN_FIELDS } from '../documents'
 import { rememberExport } from '../exportedAt'
 import { HANDED, rememberHanded } from '../handed'
@@ -91,13 +90,8 @@ export async function importWithPhotos(
   return written
 }
 
-/** Set once the demo was put on an empty bench: wiped, it stays away. */
-const LOADED = 'tectoria-demo-loaded'
-
-/** Is the bench empty, and was the demo never put on it? */
-export async function shouldLoadDemo({ db }: Store): Promise<boolean> {
-  if (localStorage.getItem(LOADED)) return false
-  await beforeOpening()
+/** Is there no build on the bench? */
+export async function isEmpty({ db }: Store): Promise<boolean> {
   return (await db.builds.count()) === 0
 }
 
@@ -114,21 +108,13 @@ export async function loadDemo(store: Store): Promise<Written> {
   const parsed = readProject(file)
   if (!parsed.ok) throw new Error(`loadDemo: ${JSON.stringify(parsed.problems[0])}`)
   const photos = await demoPhotos((parsed.value.pictures ?? []).map(({ id }) => id))
-  const written = await importWithPhotos(
-    store,
-    parsed.value,
-    photos,
-    'Loaded the demo bench',
-    'demo',
-  )
-  if (written.ok) localStorage.setItem(LOADED, 'yes')
-  return written
+  return importWithPhotos(store, parsed.value, photos, 'Loaded the demo bench', 'demo')
 }
 
 /** Pictures that lie beside the page; one that doesn't come is told where it would be shown. */
 async function demoPhotos(ids: readonly string[]): Promise<Photo[]> {
   const file = async (name: string) => {
-    const answer = await fetch(`/demo/${name}.jpg`)
+    const answer = await fetch(new URL(`/demo/${name}.jpg`, globalThis.location.origin))
     if (!answer.ok) throw new Error(`${name}: ${answer.status}`)
     return answer.blob()
   }

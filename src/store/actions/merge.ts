@@ -1,5 +1,5 @@
 import { mergeProjects } from '@/core/formats/mergeProjects'
-import type { Side } from '@/core/model/mergeRows'
+import type { RowClash, Side } from '@/core/model/mergeRows'
 import type { Project } from '@/core/model/project'
 import { sameValue } from '@/core/model/sameValue'
 import { projectOf, rawTables } from '../documents'
@@ -41,6 +41,13 @@ export async function mergeProject(
   const written = await keptWith(store, photos, 'Nothing was brought together', write)
   if (written.ok) await rememberHanded(store, theirs)
   return written
+}
+
+/** What both sides changed, of a bench that would be brought together with this one; null: they don't go together. */
+export async function clashesWith(store: Store, theirs: Project): Promise<RowClash[] | null> {
+  const mine = projectOf(await rawTables(store))
+  const both = mergeProjects(await baseOf(store, theirs), mine, theirs, 'mine')
+  return both.ok ? both.clashes : null
 }
 
 /** What makes one project the other. */

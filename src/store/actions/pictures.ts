@@ -2,7 +2,7 @@ import type { Picture } from '@/core/model/picture'
 import { keptWith, type Photo } from '../photos/photos'
 import type { Store } from '../store'
 import { transact, type Written } from '../transact'
-import { away, change, type Fields, GONE, put } from './rows'
+import { away, change, type Fields, put } from './rows'
 
 /** Keeps new pictures: they themselves, then what is known of them; all or none. */
 export function addPictures(
@@ -30,24 +30,15 @@ export function changePicture(
   return transact(store, (read) => change(read, 'pictures', id, fields, label))
 }
 
-/** Changes the pins of a picture as they are now. */
-export function changePins(
-  store: Store,
-  id: string,
-  pinsOf: (now: NonNullable<Picture['pins']>) => NonNullable<Picture['pins']>,
-  label: string,
-): Promise<Written> {
-  return transact(store, async (read) => {
-    const row = await read.get('pictures', id)
-    if (!row) return { refused: GONE }
-    return { label, writes: [put('pictures', { ...row, pins: pinsOf(row.pins ?? []) })] }
-  })
-}
-
 /** Removes a picture; it stays beside until it can't be taken back any more. */
 export function removePicture(store: Store, id: string, name: string): Promise<Written> {
   return transact(store, async () => ({
     label: `Removed: ${name}`,
     writes: [away('pictures', id)],
   }))
+}
+
+/** The ids of all pictures. */
+export function pictureIds({ db }: Store): Promise<string[]> {
+  return db.pictures.toCollection().primaryKeys()
 }

@@ -1,6 +1,10 @@
+import { sameValue } from '@/core/model/sameValue'
+import { GONE } from '../reason'
+import { readRow } from '../rows/readRow'
 import type { Rows } from '../rows/schemas'
+import type { Store } from '../store'
 import type { Write } from '../tables'
-import type { Decision, Reading } from '../transact'
+import { type Decision, type Reading, transact, type Written } from '../transact'
 
 /** Fields of a row to change; undefined takes one away. */
 export type Fields<T> = Partial<{ [F in keyof T]: T[F] | undefined }>
@@ -24,9 +28,6 @@ export function withFields<T extends object>(row: T, fields: Fields<T>): T {
   return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined)) as T
 }
 
-/** Why a row can't be changed. */
-export const GONE = 'This isn’t there any more: it was removed meanwhile.'
-
 /** Changes fields of a row as it is now, whatever was changed of it meanwhile. */
 export async function change<T extends RowTable>(
   read: Reading,
@@ -39,4 +40,37 @@ export async function change<T extends RowTable>(
   return row
     ? { label, writes: [put(table, withFields(row as object, fields as never) as Rows[T])] }
     : { refused: GONE }
+}
+
+/** Why a change that was reckoned from a row isn't written: the row is another one by now. */
+export const STALE: Decision = {
+  refused: 'This was changed at the same time somewhere else, and stays as it is now.',
+  stale: true,
+}
+
+/** A row as it is now; null: there is none that can be read. */
+export async function rowNow<T extends keyof Rows>(
+  { db }: Store,
+  table: T,
+  id: string,
+): Promise<Rows[T] | null> {
+  const row: unknown = await db.table(table).get(id)
+  const read = row === undefined ? null : readRow(table, row)
+  return read?.ok ? read.row : null
+}
+
+/** Changes fields of a row that they were reckoned from, while it still is that row. */
+export function changeRow<T extends keyof Rows>(
+  store: Store,
+  table: T,
+  from: Rows[T],
+  fields: Fields<Rows[T]>,
+  label: string,
+): Promise<Written> {
+  return transact(store, async (read) => {
+    const row = await read.get(table, (from as { id: string }).id)
+    if (!row) return { refused: GONE }
+    if (!sameValue(row, from)) return STALE
+    return { label, writes: [put(table, withFields(row as object, fields as never) as Rows[T])] }
+  })
 }

@@ -11,11 +11,12 @@ import type { StoredMix } from '@/core/model/mix'
 import { sameValue } from '@/core/model/sameValue'
 import type { BenchTool } from '@/core/model/tool'
 import type { Drawn, PouredIn } from '@/core/shelf'
+import { GONE } from '../reason'
 import type { Store } from '../store'
 import type { Write } from '../tables'
 import { type Decision, type Reading, transact, type Written } from '../transact'
 import { noteAct } from './acts'
-import { away, change, type Fields, GONE, put, withFields } from './rows'
+import { away, change, type Fields, put, withFields } from './rows'
 
 /** Puts a new bottle on the shelf. Its level is that of its row, from now on. */
 export function addBottle(

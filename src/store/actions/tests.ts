@@ -2,10 +2,11 @@ import { loggedIn } from '@/core/log'
 import { applyEdit } from '@/core/model/applyEdit'
 import type { ActStep } from '@/core/model/sequence'
 import type { TestPiece } from '@/core/model/testPiece'
+import { GONE } from '../reason'
 import type { Store } from '../store'
 import type { Write } from '../tables'
 import { type Reading, transact, type Written } from '../transact'
-import { away, change, type Fields, GONE, put, withFields } from './rows'
+import { away, change, type Fields, put, withFields } from './rows'
 
 /** Keeps a new test piece. */
 export function addTest(store: Store, piece: TestPiece): Promise<Written> {
@@ -23,20 +24,6 @@ export function changeTest(
   label: string,
 ): Promise<Written> {
   return transact(store, (read) => change(read, 'tests', id, fields, label))
-}
-
-/** Changes what was tried on a test piece, as it is now. */
-export function changeTried(
-  store: Store,
-  id: string,
-  triedOf: (now: TestPiece['tried']) => TestPiece['tried'],
-  label: string,
-): Promise<Written> {
-  return transact(store, async (read) => {
-    const row = await read.get('tests', id)
-    if (!row) return { refused: GONE }
-    return { label, writes: [put('tests', { ...row, tried: triedOf(row.tried) })] }
-  })
 }
 
 /** Removes a test piece. */

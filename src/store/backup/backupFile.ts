@@ -1,8 +1,3 @@
-import { fileText, projectOf, rawTables } from '../documents'
-import { rememberExport } from '../exportedAt'
-import type { Store } from '../store'
-import { DATA_TABLES } from '../tables'
-
 /** A file outside of the browser that may be written again and again, and asks before it is where it was not allowed yet. */
 export type BackupTarget = {
   name: string
@@ -21,16 +16,22 @@ export type BackupState = {
   waits: 'no' | 'leave' | 'word' | 'failed'
 }
 
-const ROW = 'backup-file'
 /** A bench with less than this share of the rows that the file has doesn't take its place by itself. */
 const MUCH_LESS = 0.5
 
-type Stored<T> = BackupState & { target: T }
+/** With what it is written into. */
+export type Stored<T> = BackupState & { target: T }
 
-/** How the backup file stands; null: there is none. */
-export async function backupOf<T>({ db }: Store): Promise<Stored<T> | null> {
-  const row = await db.kept.get(ROW)
-  return (row?.value as Stored<T> | undefined) ?? null
+/** Everything but pictures as the text of a file, how many rows it has, and of when it is. */
+export type Everything = { text: string; rows: number; at: number }
+
+/** What the backup file is written from, and kept in. */
+export type BackupRows = {
+  of: () => Promise<Stored<unknown> | null>
+  keep: (state: Stored<unknown>) => Promise<void>
+  everything: () => Promise<Everything>
+  /** Everything is in a file now. */
+  exported: () => Promise<void>
 }
 
 /**
@@ -39,30 +40,17 @@ export async function backupOf<T>({ db }: Store): Promise<Stored<T> | null> {
  * @param choose lets a file be chosen and writes this into it; null: none was
  */
 export async function beginBackup<T>(
-  store: Store,
+  store: BackupRows,
   choose: (text: string) => Promise<T | null>,
   of: (target: T) => BackupTarget,
 ): Promise<BackupState | null> {
-  const { text, rows, at } = await everything(store)
+  const { text, rows, at } = await store.everything()
   const target = await choose(text)
   if (target === null) return null
   const state: Stored<T> = { target, name: of(target).name, at, rows, waits: 'no' }
-  await store.db.kept.put({ id: ROW, value: state })
-  await rememberExport(store)
+  await store.keep(state)
+  await store.exported()
   return state
-}
-
-/** Everything but pictures as the text of a file, how many rows it has, and of when it is. */
-async function everything(store: Store): Promise<{ text: string; rows: number; at: number }> {
-  const tables = await rawTables(store)
-  const at = store.now()
-  const rows = DATA_TABLES.reduce((sum, table) => sum + (tables[table]?.length ?? 0), 0)
-  return { text: fileText(projectOf(tables), at), rows, at }
-}
-
-/** No file is written any more; the one there is stays as it is. */
-export async function endBackup({ db }: Store): Promise<void> {
-  await db.kept.delete(ROW)
 }
 
 /**
@@ -72,26 +60,26 @@ export async function endBackup({ db }: Store): Promise<void> {
  * @returns how the file stands then; null: there is none
  */
 export async function writeBackup<T>(
-  store: Store,
+  store: BackupRows,
   of: (target: T) => BackupTarget,
   isAsked = false,
 ): Promise<BackupState | null> {
-  const known = await backupOf<T>(store)
+  const known = (await store.of()) as Stored<T> | null
   if (!known) return null
   const stand = async (next: Partial<BackupState>) => {
     const state = { ...known, ...next }
-    await store.db.kept.put({ id: ROW, value: state })
+    await store.keep(state)
     return state
   }
   const target = of(known.target)
   if (!isAsked && !(await target.isAllowed())) return stand({ waits: 'leave' })
-  const { text, rows, at } = await everything(store)
+  const { text, rows, at } = await store.everything()
   if (!isAsked && rows < known.rows * MUCH_LESS) return stand({ waits: 'word' })
   try {
     await target.write(text)
   } catch {
     return stand({ waits: (await target.isAllowed()) ? 'failed' : 'leave' })
   }
-  await rememberExport(store)
+  await store.exported()
   return stand({ at, rows, waits: 'no' })
 }

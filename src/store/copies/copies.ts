@@ -23,9 +23,9 @@ export async function keepCopy(
   why: CopyReason,
 ): Promise<string | null> {
   if (await isEmpty(store)) return null
-  const name = copyName(Date.now(), why)
+  const name = copyName(store.now(), why)
   await folder.write(name, await packed(await exportProject(store)))
-  for (const { name: old } of outdated(await copiesIn(folder), Date.now()))
+  for (const { name: old } of outdated(await copiesIn(folder), store.now()))
     await folder.remove(old).catch(() => {})
   return name
 }
@@ -33,7 +33,7 @@ export async function keepCopy(
 /** Keeps the copy of a day, once a day; one tab at a time. */
 export async function keepDaily(store: Store, folder: CopyFolder): Promise<void> {
   const daily = async () => {
-    if (wantsDaily(await copiesIn(folder), Date.now())) await keepCopy(store, folder, 'daily')
+    if (wantsDaily(await copiesIn(folder), store.now())) await keepCopy(store, folder, 'daily')
   }
   const locks = globalThis.navigator?.locks
   await (locks ? locks.request('tectoria-copies', daily) : daily())

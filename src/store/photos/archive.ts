@@ -7,9 +7,6 @@ import {
   ZipReader,
   ZipWriter,
 } from '@zip.js/zip.js'
-import { handOver } from '../handed'
-import type { Store } from '../store'
-import { photoOf } from './photos'
 
 /** Where a picture lies in the archive. */
 const placeOf = (id: string) => `photos/${id}.jpg`
@@ -26,25 +23,16 @@ const AS_IT_IS = {
 const MOST = { text: 50_000_000, photo: 60_000_000, entries: 20_000 } as const
 
 /**
- * Everything in one file: the project, and the pictures beside it, one after the other.
+ * A project's text with pictures beside it, in one file, one after the other; those that aren't in this browser are left out.
  *
+ * @param photoOf a picture; null: it isn't here
  * @param tell how many of how many pictures are in it
  * @param signal stops it
  * @throws where it is stopped
  * Source: docs/formats.md.
  */
-export async function exportArchive(
-  store: Store,
-  tell?: (done: number, all: number) => void,
-  signal?: AbortSignal,
-): Promise<Blob> {
-  const ids = await store.db.pictures.toCollection().primaryKeys()
-  return packed(store, await handOver(store), ids, tell, signal)
-}
-
-/** A project's text with pictures beside it; those that aren't in this browser are left out. */
 export async function packed(
-  store: Store,
+  photoOf: (id: string) => Promise<Blob | null>,
   text: string,
   ids: readonly string[],
   tell: (done: number, all: number) => void = () => undefined,
@@ -54,7 +42,7 @@ export async function packed(
   await zip.add('project.json', new TextReader(text))
   for (const [i, id] of ids.entries()) {
     signal?.throwIfAborted()
-    const photo = await photoOf(store, id)
+    const photo = await photoOf(id)
     // Pictures are as small as they get.
     if (photo) await zip.add(placeOf(id), new BlobReader(photo), { level: 0 })
     tell(i + 1, ids.length)

@@ -1,12 +1,13 @@
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js'
 import type { Picture } from '@/core/model/picture'
 import { forgetChanges } from '../actions/documents'
-import { addPictures, changePins, removePicture } from '../actions/pictures'
+import { addPictures, pictureIds, removePicture } from '../actions/pictures'
 import { exportProject } from '../documents'
+import { handOver } from '../handed'
 import type { Store } from '../store'
 import { NOW, testStore } from '../tests/stores'
 import { undo } from '../undo'
-import { exportArchive, openArchive } from './archive'
+import { openArchive, packed } from './archive'
 import { photoOf, sweepPhotos } from './photos'
 import { fullWords, roomWords } from './room'
 
@@ -75,25 +76,16 @@ test('whoever wipes everything and forgets it leaves no picture behind', async (
   expect(await photoOf(store, 'b', 'thumbs')).not.toBeNull()
 })
 
-test('pins are changed as they are now', async () => {
-  await addPictures(store, both('a'))
-  const pin = {
-    id: 'p',
-    at: [0.5, 0.25] as [number, number],
-    effect: 'rust' as const,
-    state: 'wanted' as const,
-  }
-  await changePins(store, 'a', (now) => [...now, pin], 'Pinned')
-  await changePins(store, 'a', (now) => [...now, { ...pin, id: 'q' }], 'Pinned')
-  expect((await store.db.pictures.get('a'))?.pins?.map(({ id }) => id)).toEqual(['p', 'q'])
-  expect(await changePins(store, 'gone', (now) => now, 'Pinned')).toMatchObject({ ok: false })
-})
-
 test('an archive has the pictures byte for byte', async () => {
   await addPictures(store, both('a', 'b'))
   const told: number[] = []
-  const file = await exportArchive(store, (done) => told.push(done))
-  expect(told).toEqual([1, 2])
+  const file = await packed(
+    (id) => photoOf(store, id),
+    await handOver(store),
+    [...(await pictureIds(store)), 'gone'],
+    (done) => told.push(done),
+  )
+  expect(told).toEqual([1, 2, 3])
   const archive = await openArchive(file)
   expect(JSON.parse(archive.project ?? '').pictures).toEqual([row('a'), row('b')])
   expect([...archive.photos.keys()]).toEqual(['a', 'b'])

@@ -1,5 +1,5 @@
 import { readProject } from '@/core/formats/projectFile'
-import { dropDamaged, mendDamaged, mendedRow } from '../actions/damaged'
+import { damagedRows, dropDamaged, mendDamaged } from '../actions/damaged'
 import { exportProject, exportRaw } from '../documents'
 import { DATA_TABLES } from '../tables'
 import { BUILD, testStore } from '../tests/stores'
@@ -117,12 +117,12 @@ it('a row with broken text is mended, one that says nonsense can be thrown away'
   await store.db.table('shelf').put(DAMAGED.shelf?.row)
   await store.db.table('acts').put(DAMAGED.acts?.row)
   await loadRows(store)
-  const rows = await store.db.damaged.toArray()
+  const rows = await damagedRows(store)
   const [act, bottle] = rows.sort((a, b) => a.table.localeCompare(b.table))
   if (!act || !bottle) throw new Error('two rows were damaged')
-  expect(await mendDamaged(store, bottle, mendedRow(bottle))).toMatchObject({ ok: true })
+  expect(await mendDamaged(store, bottle, bottle.mended)).toMatchObject({ ok: true })
   expect(await store.db.shelf.get('x')).toMatchObject({ name: 'Half \ufffd' })
-  expect(mendedRow(act)).toBeNull()
+  expect(act.mended).toBeNull()
   expect(await mendDamaged(store, act, act.row)).toMatchObject({
     ok: false,
     why: expect.stringMatching(/found .*, expected /),

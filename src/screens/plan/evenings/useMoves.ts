@@ -1,8 +1,8 @@
 import { useState } from 'react'
 import { key, type StepRef, stepOf } from '@/core/model/stepRef'
 import type { BenchPlan, EveningBlock, SessionOption } from '@/core/schedule'
-import { useProject, useRun, useSay } from '@/state/hooks'
-import { pin, unpin } from '@/store/actions/bench'
+import { useProject, useSay } from '@/state/hooks'
+import { useRun } from '@/state/writing'
 import { clockTime } from '@/ui/time'
 import { namesOf } from '../../shared/names'
 import { useSessionOptions } from '../useSessionOptions'
@@ -25,7 +25,7 @@ export function useMoves(plan: BenchPlan) {
   const nameOf = ({ acts }: EveningBlock) => (acts[0] ? namesOf(project, acts[0]).act : '')
   const keep = (block: EveningBlock, session: { from: number; to: number }) =>
     void run(
-      pin,
+      'pin',
       stepsOf(block),
       session,
       `${nameOf(block)} kept in the session of ${clockTime(session.from, Date.now())}`,
@@ -45,7 +45,7 @@ export function useMoves(plan: BenchPlan) {
     /** Keeps it where it is, or lets it go. */
     toggle: (block: EveningBlock, session: { from: number; to: number }) =>
       isPinned(block)
-        ? void run(unpin, stepsOf(block), `${nameOf(block)} let go`)
+        ? void run('unpin', stepsOf(block), `${nameOf(block)} let go`)
         : keep(block, session),
     /** Puts it into a session if that bears it; says so where it doesn't. */
     put: (block: EveningBlock, at: number, among: readonly SessionOption[]) => {

@@ -1,5 +1,4 @@
-import type { Db } from '@/store/db'
-import { type Readable, writable } from './readable'
+import type { Db } from './db'
 
 /**
  * How a page stands to the browser's database: it has it; it waits for an older page that holds on to it; a newer page has taken it over;
@@ -7,15 +6,18 @@ import { type Readable, writable } from './readable'
  */
 export type PageStanding = 'here' | 'waiting' | 'taken-over' | 'gone'
 
-/** Follows a database. One that was taken over or is gone is never opened again by this page: it would write what it no longer knows. */
-export function standingOf(db: Db): Readable<PageStanding> {
-  const standing = writable<PageStanding>('here')
+/**
+ * Follows a database. One that was taken over or is gone is never opened again by this page: it would write what it no longer knows.
+ *
+ * @param hear is told whenever it stands otherwise
+ */
+export function followStanding(db: Db, hear: (standing: PageStanding) => void): void {
   const leave = (how: PageStanding) => {
-    standing.set(how)
+    hear(how)
     db.close({ disableAutoOpen: true })
   }
   db.on('blocked', () => {
-    standing.set('waiting')
+    hear('waiting')
     return false
   })
   db.on('versionchange', ({ newVersion }) => {
@@ -26,11 +28,10 @@ export function standingOf(db: Db): Readable<PageStanding> {
   db.on(
     'ready',
     () => {
-      standing.set('here')
+      hear('here')
       // The browser closes it where somebody clears its data.
       db.backendDB()?.addEventListener('close', () => leave('gone'))
     },
     true,
   )
-  return standing
 }

@@ -1,12 +1,11 @@
 import {
+  type BackupRows,
   type BackupState,
   type BackupTarget,
-  backupOf,
   beginBackup,
-  endBackup,
   writeBackup,
-} from '../backup/backupFile'
-import type { Store } from '../store'
+} from '@/store/backup/backupFile'
+import type { StoreClient } from './storeClient'
 
 export type { BackupState }
 
@@ -48,31 +47,28 @@ function targetOf(handle: Handle): BackupTarget {
   }
 }
 
+const rowsOf = (store: StoreClient): BackupRows => ({
+  of: () => store.ask('backupOf'),
+  keep: (state) => store.ask('keepBackupState', state),
+  everything: () => store.ask('everything'),
+  exported: () => store.ask('rememberExport'),
+})
+
 /** Asks for a file, and keeps it up to date from now on. @throws DOMException AbortError where none was chosen */
-export function beginBackupHere(store: Store): Promise<BackupState | null> {
-  return beginBackup(store, (text) => saved(text, null), targetOf)
+export function beginBackupHere(store: StoreClient): Promise<BackupState | null> {
+  return beginBackup(rowsOf(store), (text) => saved(text, null), targetOf)
 }
 
 /** Writes the backup file now, as the person asks for it. */
-export function writeBackupHere(store: Store): Promise<BackupState | null> {
-  return writeBackup(store, targetOf, true)
-}
-
-/** How the backup file of this browser stands; null: there is none. */
-export function backupHere(store: Store): Promise<BackupState | null> {
-  return backupOf(store)
-}
-
-/** Writes no backup file any more. */
-export function endBackupHere(store: Store): Promise<void> {
-  return endBackup(store)
+export function writeBackupHere(store: StoreClient): Promise<BackupState | null> {
+  return writeBackup(rowsOf(store), targetOf, true)
 }
 
 /** Writes the backup file where there is one and this tab is the one to do it. */
-export async function keepBackupHere(store: Store): Promise<void> {
+export async function keepBackupHere(store: StoreClient): Promise<void> {
   if (!canBackUp) return
   const { locks } = navigator
-  const write = () => writeBackup(store, targetOf).then(() => undefined)
+  const write = () => writeBackup(rowsOf(store), targetOf).then(() => undefined)
   if (!locks) return write()
   await locks.request('tectoria-backup', { ifAvailable: true }, (lock) =>
     lock ? write() : undefined,

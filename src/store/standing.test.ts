@@ -1,8 +1,18 @@
+import { until } from '@/state/tests/until'
 import { logAct } from '@/store/actions/acts'
 import { addBuild } from '@/store/actions/builds'
+import type { Store } from '@/store/store'
 import { BUILD, rowsOf, testStore } from '@/store/tests/stores'
-import { standingOf } from './standing'
-import { until } from './tests/until'
+import { followStanding, type PageStanding } from './standing'
+
+/** How a database stands, as it is heard. */
+function standingOf(db: Store['db']) {
+  let standing: PageStanding = 'here'
+  followStanding(db, (is) => {
+    standing = is
+  })
+  return { get: () => standing }
+}
 
 const COAT = [{ build: 'b', part: 'p', step: 's' }, { kind: 'coat-done' }, { coat: 1 }] as const
 let n = 0

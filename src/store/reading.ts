@@ -1,0 +1,42 @@
+import { inTime } from '@/core/log/progress'
+import { projectOf } from './documents'
+import { keptBench, type TextAt } from './keptBench'
+import { loadRows } from './rows/loadRows'
+import type { Store } from './store'
+import type { FeedRecord, Write } from './tables'
+
+/** The documents as text, and what was written since that is not in it. */
+export type ReadText = TextAt & {
+  since: readonly Write[]
+  /** Is it kept for the next load already? */
+  isKept: boolean
+}
+
+/** All documents, row by row. */
+export async function readAll(store: Store): Promise<ReadText> {
+  const { tables, seq } = await loadRows(store)
+  const project = projectOf(tables)
+  if (project.acts) project.acts = inTime(project.acts)
+  return { text: JSON.stringify(project), seq, since: [], isKept: false }
+}
+
+/** What a page begins with: years of it come as one text, where it is kept. */
+export async function readFirst(store: Store): Promise<ReadText> {
+  const kept = await keptBench(store).catch(() => null)
+  // Which of the fields that no list has are gone, only the row itself says.
+  if (!kept || kept.writes.some(({ table, id }) => table === 'single' && id === 'extra'))
+    return readAll(store)
+  const { text, seq, writes } = kept
+  return { text, seq, since: writes, isKept: true }
+}
+
+/** The newest write that is told of; 0: none is. */
+export async function newest({ db }: Store): Promise<number> {
+  // Of a query for the last one alone it would not be heard that there is another.
+  return ((await db.feed.orderBy('seq').lastKey()) as number | undefined) ?? 0
+}
+
+/** What was written after a write, in order. */
+export function writesAfter({ db }: Store, seq: number): Promise<FeedRecord[]> {
+  return db.feed.where('seq').above(seq).toArray()
+}
