@@ -16,7 +16,8 @@ import { readText } from '../src/core/formats/text/textFile'
 import { readWear, wearAnswer } from '../src/core/formats/wearFile'
 import { readShape, shapeAnswer } from '../src/core/formats/zonesFile'
 import type { Parsed } from '../src/core/model/input'
-import { PROJECT_FORMAT, type Project } from '../src/core/model/project'
+import type { Project } from '../src/core/model/project'
+import { PROJECT_FORMAT } from '../src/core/model/projectFormat'
 import { runPanel } from './panel'
 
 /** What may be said beside the file. */

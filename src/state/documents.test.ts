@@ -1,4 +1,5 @@
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
+import type { Project } from '@/core/model/project'
+import { PROJECT_FORMAT, PROJECT_VERSION } from '@/core/model/projectFormat'
 import { applyRows } from '@/core/model/projectRows'
 import { logAct } from '@/store/actions/acts'
 import { setSessions } from '@/store/actions/bench'

@@ -1,5 +1,6 @@
 import { stateOf } from '@/core/builds'
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
+import type { Project } from '@/core/model/project'
+import { PROJECT_FORMAT, PROJECT_VERSION } from '@/core/model/projectFormat'
 import { DAYS } from '@/core/model/sessions'
 import type { BenchPlan } from '@/core/schedule'
 import { planBench } from '@/core/schedule/planBench'

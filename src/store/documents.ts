@@ -1,4 +1,5 @@
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '@/core/model/project'
+import type { Project } from '@/core/model/project'
+import { PROJECT_FORMAT, PROJECT_VERSION } from '@/core/model/projectFormat'
 import { FILE_FIELDS, PROJECT_LISTS } from '@/core/model/projectLists'
 import type { Store } from './store'
 import { DATA_TABLES } from './tables'

@@ -1,5 +1,6 @@
 import * as v from 'valibot'
-import { changeClimate, climateSchema, REFERENCE_CLIMATE } from '../model/climate'
+import { changeClimate, REFERENCE_CLIMATE } from '../model/climate'
+import { climateSchema } from '../model/climateSchema'
 import { isoDuration } from '../model/duration'
 import { formatProblem, type Parsed, parse } from '../model/input'
 import { SUBSTRATES } from '../model/vocabulary'

@@ -1,5 +1,3 @@
-import { Duration } from 'luxon'
-
 const UNIT_MINUTES = { d: 1440, h: 60, min: 1, s: 1 / 60 } as const
 const PIECE = /^\s*(\d+(?:\.\d+)?)\s*(d|h|min|s)\s*/
 
@@ -16,11 +14,22 @@ export function parseDuration(text: string): number | null {
   return minutes !== null && minutes <= LONGEST_MINUTES ? minutes : null
 }
 
+/** The units of ISO 8601 in the order in which it writes them, minutes each: a year has 365 days, a month 30. */
+const ISO_MINUTES = [365 * 1440, 30 * 1440, 7 * 1440, 1440, 60, 1, 1 / 60] as const
+const AMOUNT = String.raw`(\d+(?:[.,]\d+)?)`
+const [DATE, TIME] = ['YMWD', 'HMS'].map((units) =>
+  [...units].map((unit) => `(?:${AMOUNT}${unit})?`).join(''),
+)
+/** At least one of them, and at least one behind a T. */
+const ISO = new RegExp(`^P(?=[\\dT])${DATE}(?:T(?=\\d)${TIME})?$`)
+
 function parseIso(text: string): number | null {
-  const duration = Duration.fromISO(text)
-  if (!duration.isValid) return null
-  const minutes = duration.as('minutes')
-  return minutes >= 0 ? minutes : null
+  const amounts = ISO.exec(text)?.slice(1)
+  if (!amounts) return null
+  const minutes = amounts.map(
+    (amount = '0', i) => Number(amount.replace(',', '.')) * (ISO_MINUTES[i] ?? 0),
+  )
+  return minutes.reduce((sum, one) => sum + one)
 }
 
 function parsePieces(text: string): number | null {

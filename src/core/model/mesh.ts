@@ -2,9 +2,6 @@ import * as v from 'valibot'
 import { bytesOf } from './base64'
 import { idField, nameField, ranged, wholeRanged } from './fields'
 
-/** Steps from one end of a mesh to the other, along each axis: how finely its points are kept. */
-export const MESH_STEPS = 65_535
-
 /** A mesh as it is kept beside the parts that are drawn by it. Source: docs/formats.md, handbook 12.1. */
 export const meshSchema = v.pipe(
   v.looseObject({

@@ -1,5 +1,13 @@
 import fc from 'fast-check'
-import { isoDuration, minutesOf, parseDuration, sayDuration, writeDuration } from './duration'
+import { Duration } from 'luxon'
+import {
+  isoDuration,
+  LONGEST_MINUTES,
+  minutesOf,
+  parseDuration,
+  sayDuration,
+  writeDuration,
+} from './duration'
 import { parseJson, quote } from './input'
 
 test.each([
@@ -11,6 +19,14 @@ test.each([
   { text: '1.5 h', minutes: 90 },
   { text: 'PT1H30M', minutes: 90 },
   { text: 'P3D', minutes: 4320 },
+  { text: 'P1Y1M1W', minutes: (365 + 30 + 7) * 1440 },
+  { text: 'PT2.5H', minutes: 150 },
+  { text: 'PT2,5H30S', minutes: 150.5 },
+  { text: 'P', minutes: null },
+  { text: 'PT', minutes: null },
+  { text: 'P1DT', minutes: null },
+  { text: 'PT1M1H', minutes: null },
+  { text: 'P1H', minutes: null },
   { text: '0 min', minutes: 0 },
   { text: '', minutes: null },
   { text: '5', minutes: null },
@@ -36,6 +52,25 @@ test.each([
     say,
     write,
   ])
+})
+
+it('a duration of ISO 8601 is what the library of dates takes it for', () => {
+  const amount = fc.oneof(fc.nat(300).map(String), fc.constant('1.5'))
+  const maybe = (unit: string) => fc.option(amount.map((n) => `${n}${unit}`)).map((it) => it ?? '')
+  const all = (units: string) => fc.tuple(...[...units].map(maybe)).map((them) => them.join(''))
+  const seconds = fc.option(fc.nat(300)).map((n) => (n === null ? '' : `${n}S`))
+  fc.assert(
+    fc.property(all('YMWD'), all('HM'), seconds, (date, time, end) => {
+      const clock = `${time}${end}`
+      fc.pre(date + clock !== '')
+      const text = `P${date}${clock === '' ? '' : `T${clock}`}`
+      const minutes = Duration.fromISO(text).as('minutes')
+      const read = parseDuration(text)
+      if (minutes > LONGEST_MINUTES) expect(read).toBeNull()
+      else expect(read).toBeCloseTo(minutes, 6)
+    }),
+    { seed: 7, numRuns: 500 },
+  )
 })
 
 it('a wait that is written is never shorter than it has to be, nor by a minute longer', () => {

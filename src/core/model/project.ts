@@ -10,17 +10,12 @@ import { meshSchema } from './mesh'
 import { storedMixSchema } from './mix'
 import { variantSchema } from './panel'
 import { pictureSchema } from './picture'
+import { PROJECT_FORMAT, PROJECT_VERSION } from './projectFormat'
 import { sessionsSchema } from './sessions'
 import { ownTechniqueSchema } from './technique'
 import { testPieceSchema } from './testPiece'
 import { toolSchema } from './tool'
 import { AIRS } from './vocabulary'
-
-/** The project format: one build or a whole bench. Described in docs/formats.md. */
-export const PROJECT_FORMAT = 'tectoria-project'
-
-/** The version that is written. An older one is read and brought up to it. */
-export const PROJECT_VERSION = 1
 
 /** All of a modeller's data in one file. Source: docs/formats.md. */
 export const projectSchema = v.looseObject({

@@ -1,5 +1,5 @@
 import * as v from 'valibot'
-import { climateChangeSchema, climateSchema } from './climate'
+import { climateChangeSchema, climateSchema } from './climateSchema'
 import { DECAL_FILMS, SOFTENERS } from './decals'
 import {
   durationField,

@@ -1,7 +1,8 @@
 import { DateTime } from 'luxon'
 import type { ClimateReading } from '../model/bench'
 import type { Project } from '../model/project'
-import { climateSeries, dailyPattern, differFrom, roomOf, usualDay } from './climateSeries'
+import { climateSeries, dailyPattern, differFrom, usualDay } from './climateSeries'
+import { roomOf } from './room'
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const HOUR = 3_600_000

@@ -1,9 +1,9 @@
 import { DateTime } from 'luxon'
 import type { ClimateSeries } from '../drying/series'
-import type { ClimateReading } from '../model/bench'
 import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
 import type { Project } from '../model/project'
 import type { Air } from '../model/vocabulary'
+import type { AirRead, DailyPattern, Room } from './room'
 
 const MINUTE = 60_000
 const QUARTER = 15 * MINUTE
@@ -24,90 +24,13 @@ export const GAP_HOURS = 3
 /** Readings that differ less than this are the same air. */
 const SAME = { celsius: 0.3, humidity: 1.5 }
 
-/** The room over a day, by local time, a block of hours after the other: the mean of what was read. */
-export type DailyPattern = { zone: string; blocks: { celsius: number; humidity: number }[] }
-
-/** The air of one reading. */
-export function climateOf(reading: ClimateReading): Climate {
-  return { celsius: reading.celsius, humidity: reading.humidity, air: reading.air ?? 'room' }
-}
-
-/** One reading, its instant in epoch milliseconds. */
-type Read = { at: number; climate: Climate }
-
-/** The room: what was read of its air, in order of time, and what is known of its days. Reckoned once for all parts. */
-export type Room = {
-  reads: readonly Read[]
-  zone: string
-  outlook: Project['outlook']
-  /** The air as it was last read; the reference room where it never was. */
-  latest: Climate
-  memo: {
-    patterns: Map<number, DailyPattern | null>
-    series: Map<number, ClimateSeries>
-    /** Block of the day of each quarter of an hour since the epoch, in the room's zone. */
-    blocks: Map<number, number>
-  }
-}
-
-type RoomOf = Pick<Project, 'climate' | 'sessions' | 'outlook'>
-
-/**
- * The room of a project.
- *
- * @param before the room as it was: what follows from the same readings is taken from it
- */
-export function roomOf(project: RoomOf, before?: { of: RoomOf; room: Room }): Room {
-  const zone = project.sessions?.zone ?? 'UTC'
-  const { climate, outlook } = project
-  if (before && before.of.climate === climate && before.room.zone === zone) {
-    if (before.of.outlook === outlook) return before.room
-    return { ...before.room, outlook, memo: { ...before.room.memo, series: new Map() } }
-  }
-  const reads = readsOf(climate ?? [], before)
-  return {
-    reads,
-    zone,
-    outlook,
-    latest: reads.at(-1)?.climate ?? REFERENCE_CLIMATE,
-    memo: {
-      patterns: new Map(),
-      series: new Map(),
-      blocks: before?.room.zone === zone ? before.room.memo.blocks : new Map(),
-    },
-  }
-}
-
-/** Readings in order of time; those that were added behind the ones of before are put behind them. */
-function readsOf(
-  readings: readonly ClimateReading[],
-  before: { of: RoomOf; room: Room } | undefined,
-): readonly Read[] {
-  const old = before?.of.climate ?? []
-  const known = old.every((reading, i) => reading === readings[i]) ? (before?.room.reads ?? []) : []
-  const added = readings.slice(known.length).map(readOf)
-  const last = known.at(-1)?.at ?? Number.NEGATIVE_INFINITY
-  const all = [...known, ...added]
-  return added.every(({ at }) => at >= last) && inOrder(added)
-    ? all
-    : all.sort((a, b) => a.at - b.at)
-}
-
-function readOf(reading: ClimateReading): Read {
-  return { at: Date.parse(reading.at), climate: climateOf(reading) }
-}
-
-function inOrder(reads: readonly Read[]): boolean {
-  return reads.every(({ at }, i) => i === 0 || at >= (reads[i - 1] as Read).at)
-}
-
 /** How many readings were made by an instant. */
-function countUntil(reads: readonly Read[], at: number): number {
+function countUntil(reads: readonly AirRead[], at: number): number {
   let low = 0
   let high = reads.length
   while (low < high) {
     const mid = (low + high) >> 1
-    if ((reads[mid] as Read).at <= at) low = mid + 1
+    if ((reads[mid] as AirRead).at <= at) low = mid + 1
     else high = mid
   }
   return low
@@ -165,7 +88,7 @@ function patternOf(room: Room, count: number, until: number): DailyPattern | nul
 
 /** What the pattern says from one instant to another, a block at a time. */
 function patternPieces(room: Room, pattern: DailyPattern, from: number, to: number, air: Air) {
-  const pieces: Read[] = []
+  const pieces: AirRead[] = []
   const climates = pattern.blocks.map((block): Climate => ({ ...block, air }))
   let last: number | null = null
   for (let at = from; at < to; ) {
@@ -230,7 +153,7 @@ function forecastEnd(now: number): number {
 }
 
 function seriesOf(room: Room, pattern: DailyPattern | null, until: number): ClimateSeries {
-  const read: Read[] = []
+  const read: AirRead[] = []
   room.reads.forEach((piece, i) => {
     read.push(piece)
     const next = room.reads[i + 1]?.at ?? piece.at
@@ -249,7 +172,7 @@ function seriesOf(room: Room, pattern: DailyPattern | null, until: number): Clim
           { at: until, climate: meanOf(pattern) },
         ]
       : []
-  const pieceOf = ({ at, climate }: Read) => ({ from: at / MINUTE, climate })
+  const pieceOf = ({ at, climate }: AirRead) => ({ from: at / MINUTE, climate })
   return [...thinned(read.map(pieceOf)), ...ahead.map(pieceOf)]
 }
 

@@ -12,7 +12,8 @@ import { bottlesFor } from '../shelf/paintFor'
 import { asPainted } from '../shelf/sheet'
 import type { Corrections } from '../stack/simulate/simulation'
 import { resolveStep } from '../stack/state/resolvedStep'
-import { airAsRead, type Room } from './climateSeries'
+import { airAsRead } from './climateSeries'
+import type { Room } from './room'
 
 const MINUTE = 60_000
 

@@ -2,7 +2,7 @@ import { GASSES_OFF, POT_LIFE } from '../knowledge/limits'
 import type { LogIndex } from '../log/logIndex'
 import type { Timer } from '../model/bench'
 import type { Project } from '../model/project'
-import { gassingOff } from '../shelf/condition'
+import { gassingOff } from '../shelf/gassingOff'
 import { hardensAt } from '../shelf/mixAge'
 import type { StockState } from '../stock/stockState'
 

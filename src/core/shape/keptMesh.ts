@@ -1,5 +1,5 @@
 import { base64Of, bytesOf } from '../model/base64'
-import { MESH_STEPS, type Mesh } from '../model/mesh'
+import type { Mesh } from '../model/mesh'
 import type { ZoneFacing } from '../model/shape'
 import type { DrawnShape } from './drawn'
 import { facingOf } from './facings'
@@ -8,6 +8,9 @@ import type { ZonedMesh } from './meshFacts'
 import { neighboursOf } from './neighbours'
 import { whole } from './solid'
 import type { ShapeEdge } from './standIn'
+
+/** Steps from one end of a mesh to the other, along each axis: how finely its points are kept. */
+const MESH_STEPS = 65_535
 
 /** A mesh that was zoned, as it is kept: its points to a 65,535th of its lengths, its zones as its faces. */
 export function keptMesh(id: string, name: string, zoned: ZonedMesh): Mesh {

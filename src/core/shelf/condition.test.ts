@@ -1,5 +1,6 @@
 import type { Bottle } from '../model/bottle'
-import { conditionOf, gassingOff } from './condition'
+import { conditionOf } from './condition'
+import { gassingOff } from './gassingOff'
 
 const NOW = Date.parse('2026-03-14T12:00:00Z')
 const HOUR = 3_600_000

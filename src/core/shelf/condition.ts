@@ -1,21 +1,9 @@
 import { DateTime } from 'luxon'
-import { GASSES_OFF } from '../knowledge/limits'
 import type { Bottle } from '../model/bottle'
-
-const MINUTE = 60_000
+import { gassingOff } from './gassingOff'
 
 /** Under this share of its size a bottle is nearly empty. */
 export const LOW = 0.12
-
-/** How decanted paint gasses off, in epoch milliseconds: from `usable` on it can be sprayed, from `still` on its lid may be closed. */
-export type GassingOff = { from: number; usable: number; still: number }
-
-/** How a bottle gasses off; null: it isn't decanted, or nobody said when. Source: handbook 3.4, 9. */
-export function gassingOff({ state, decantedAt }: Bottle): GassingOff | null {
-  if (state !== 'decanted' || !decantedAt) return null
-  const from = Date.parse(decantedAt)
-  return { from, usable: from + GASSES_OFF.from * MINUTE, still: from + GASSES_OFF.to * MINUTE }
-}
 
 /** What is worth watching in a bottle at an instant: reckoned here, and shown alike everywhere. Source: N75. */
 export type Condition = {

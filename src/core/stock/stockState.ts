@@ -3,7 +3,7 @@ import { extendLog, indexLog, type LogIndex } from '../log/logIndex'
 import type { Bottle } from '../model/bottle'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
-import { type Room, roomOf } from '../room/climateSeries'
+import { type Room, roomOf } from '../room/room'
 /**
  * The documents with what the shelf's questions are asked of: the log sorted, the bottles as they stand by it, the room.
  * Derived and never stored; what a change doesn't touch stays the very same object.

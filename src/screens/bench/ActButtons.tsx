@@ -2,15 +2,14 @@
 
 import { useEffect, useRef, useState } from 'react'
 import { isJoint } from '@/core/builds'
-import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Caution } from '@/core/knowledge'
 import type { BuildAct } from '@/core/model/build'
 import type { ActStep } from '@/core/model/sequence'
 import { Button } from '@/ui/Button'
 import { useHotkeys } from '../shared/hotkeys'
 import { useNow } from '../shared/now'
-import { zoneHere } from '../shared/sessionZone'
 import type { NamedItem } from '../shared/useBenchQueue'
+import { isPast, type ReadInstant, useInstants } from '../shared/useInstants'
 import { TimesBeforeNow, WhenField } from '../shared/WhenField'
 import { capital, stepName } from '../shared/words'
 import { AlongParts } from './AlongParts'
@@ -45,7 +44,7 @@ export function ActButtons({
     item,
     step,
     along: run.chosen,
-    at: whenOf(when, now),
+    at: whenOf(when, now, useInstants(when ?? '')),
     onLogged: () => {
       hand.logged()
       setWhen(null)
@@ -122,10 +121,10 @@ export function ActButtons({
 }
 
 /** The time that is typed; nothing typed is now. */
-function whenOf(typed: string | null, now: number): number | null | 'unclear' {
+function whenOf(typed: string | null, now: number, read: ReadInstant): number | null | 'unclear' {
   if (typed === null || typed.trim() === '') return null
-  const at = saidInstant(typed, now, zoneHere())
-  return at === null || at > now ? 'unclear' : at
+  const at = read(typed, now)
+  return isPast(at, now) ? at : 'unclear'
 }
 
 function WorkButtons({

@@ -1,10 +1,9 @@
 'use client'
 
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import type { FoundFilm } from '@/core/builds'
 import type { Known } from '@/core/formats/text/lexicon'
 import { readPlan } from '@/core/formats/text/readPlan'
-import { saidInstant } from '@/core/formats/text/saidInstant'
 import type { Build, Part } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
 import type { ActStep, Step } from '@/core/model/sequence'
@@ -13,7 +12,7 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useNow } from '../shared/now'
 import { PartChecks } from '../shared/PartChecks'
-import { zoneHere } from '../shared/sessionZone'
+import { isPast, type ReadInstant, useInstants } from '../shared/useInstants'
 import { TimesBeforeNow, WhenField } from '../shared/WhenField'
 import { stepName } from '../shared/words'
 import { stepDetail } from './stepDetail'
@@ -53,7 +52,8 @@ function Films({
   const now = useNow(60_000)
   const [rows, setRows] = useState<Typed[]>([{ key: 0, what: '', when: 'a month ago' }])
   const [parts, setParts] = useState<string[]>([part.id])
-  const read = useMemo(() => rows.map((row) => readFilm(row, known, now)), [rows, known, now])
+  const readInstant = useInstants(rows.map(({ when }) => when).join())
+  const read = rows.map((row) => readFilm(row, known, now, readInstant))
   const films = read.flatMap(({ film }) => film ?? [])
   const set = (key: number, fields: Partial<Typed>) =>
     setRows(rows.map((row) => (row.key === key ? { ...row, ...fields } : row)))
@@ -130,8 +130,9 @@ function readFilm(
   { what, when }: Typed,
   known: Known,
   now: number,
+  readInstant: ReadInstant,
 ): { step?: ActStep | undefined; film: FoundFilm | null } {
   const step = stepIn(what, known)
-  const at = saidInstant(when, now, zoneHere())
-  return { step, film: step && at !== null && at <= now ? { step, at } : null }
+  const at = readInstant(when, now)
+  return { step, film: step && isPast(at, now) ? { step, at } : null }
 }

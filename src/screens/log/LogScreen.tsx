@@ -13,7 +13,6 @@ import {
   useState,
 } from 'react'
 import { entryWords } from '@/core/formats/logWords'
-import { saidInstant } from '@/core/formats/text/saidInstant'
 import { asItWas, type LogIndex, newestFirst, stands } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Project } from '@/core/model/project'
@@ -24,7 +23,7 @@ import { cx } from '@/ui/cx'
 import { faultHref } from '../shared/faultHref'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
-import { zoneHere } from '../shared/sessionZone'
+import { isPast, useInstants } from '../shared/useInstants'
 import { TimesBeforeNow, WhenField } from '../shared/WhenField'
 import { clockWords, dayWords } from './entry'
 
@@ -249,9 +248,9 @@ function PutRight({ act, says, onDone }: { act: LoggedAct; says: string; onDone:
   const run = useRun()
   const now = useNow(60_000)
   const [typed, setTyped] = useState('')
-  const at = saidInstant(typed, now, zoneHere())
+  const at = useInstants(typed)(typed, now)
   const put = async () => {
-    if (at === null || at > now) return
+    if (!isPast(at, now)) return
     const said = `${says}: ${dayWords(at, now)}, ${clockWords(at)}`
     if (await run('correctAct', act.id, at, said)) onDone()
   }
@@ -268,7 +267,7 @@ function PutRight({ act, says, onDone }: { act: LoggedAct; says: string; onDone:
         <WhenField label="It really was" value={typed} now={now} onChange={setTyped} />
         <TimesBeforeNow />
       </div>
-      <Button type="submit" look="act" className="mt-6" disabled={at === null || at > now}>
+      <Button type="submit" look="act" className="mt-6" disabled={!isPast(at, now)}>
         Put it right
       </Button>
     </form>

@@ -1,7 +1,6 @@
-import { saidInstant } from '@/core/formats/text/saidInstant'
 import { TextField } from '@/ui/Field'
 import { clockTime } from '@/ui/time'
-import { zoneHere } from './sessionZone'
+import { isPast, useInstants } from './useInstants'
 
 /** When it was, as people say it: "yesterday evening", "an hour ago", "18:30". What it is taken for is shown. */
 export function WhenField({
@@ -15,8 +14,8 @@ export function WhenField({
   now: number
   onChange: (typed: string) => void
 }) {
-  const at = saidInstant(value, now, zoneHere())
-  const isWrong = value.trim() !== '' && (at === null || at > now)
+  const at = useInstants(value)(value, now)
+  const isWrong = value.trim() !== '' && at !== 'coming' && !isPast(at, now)
   return (
     <TextField
       label={label}
@@ -26,7 +25,7 @@ export function WhenField({
       error={
         isWrong ? (at === null ? 'I don’t know that time' : 'That hasn’t happened yet') : undefined
       }
-      hint={at !== null && at <= now ? `Taken for ${clockTime(at, now)}` : undefined}
+      hint={isPast(at, now) ? `Taken for ${clockTime(at, now)}` : undefined}
       onChange={(event) => onChange(event.target.value)}
     />
   )

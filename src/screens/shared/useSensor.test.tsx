@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { act, render } from '@testing-library/react'
+import { act, render, waitFor } from '@testing-library/react'
 import { useSensor } from './useSensor'
 
 const mockAsk = jest.fn(async (..._: unknown[]) => undefined)
@@ -35,8 +35,9 @@ beforeEach(() => {
   globalThis.EventSource = Stream as never
 })
 
-it('what was read a moment before nobody looks any more is kept', () => {
+it('what was read a moment before nobody looks any more is kept', async () => {
   const { unmount, container } = render(<Listening />)
+  await waitFor(() => expect(Stream.last).toBeDefined())
   const reading = { at: new Date().toISOString(), celsius: 21, humidity: 48 }
   act(() => Stream.last.onmessage?.({ data: JSON.stringify(reading) }))
   expect(container.textContent).toBe('21')

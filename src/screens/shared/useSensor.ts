@@ -1,8 +1,9 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import type { ClimateReading } from '@/core/model/bench'
-import { readStreamLine, type SensorReading } from '@/core/room'
+import type { SensorReading } from '@/core/room'
 import { useStock } from '@/state/hooks'
 import { useStore } from '@/state/writing'
+import { useOnDemand } from '@/ui/useOnDemand'
 
 const KEY = 'tectoria-climate-source'
 /** Readings are kept at most this often, ms; what comes between is shown only. */
@@ -33,6 +34,9 @@ export function useSource(): [Source, (source: Source) => void] {
   return [source, set]
 }
 
+/** Who has no sensor needs nothing that reads one. */
+const loadReader = () => import('@/core/room/sensorReading')
+
 /** Listens to the bench sensor while it is the source, and keeps what it says. Mounted once. */
 export function useSensor(): { live: SensorReading | null; lost: boolean } {
   const [source] = useSource()
@@ -43,8 +47,14 @@ export function useSensor(): { live: SensorReading | null; lost: boolean } {
   const zone = project.sessions?.zone ?? 'UTC'
   const last = useRef(0)
   last.current = room.reads.at(-1)?.at ?? 0
+  const [reader, want] = useOnDemand(loadReader)
+  useEffect(() => {
+    if (source === 'sensor') want()
+  }, [source, want])
   useEffect(() => {
     if (source !== 'sensor') return
+    if (reader === 'failed') setLost(true)
+    if (typeof reader !== 'object') return
     const now = Date.now()
     const since = Math.max(now - BACK, last.current)
     const query = new URLSearchParams({
@@ -66,7 +76,7 @@ export function useSensor(): { live: SensorReading | null; lost: boolean } {
     stream.onopen = () => setLost(false)
     stream.onerror = () => setLost(true)
     stream.onmessage = ({ data }: MessageEvent<string>) => {
-      const read = readStreamLine(data)
+      const read = reader.readStreamLine(data)
       if (!read.ok) return
       setLive(read.value)
       const at = Date.parse(read.value.at)
@@ -81,6 +91,6 @@ export function useSensor(): { live: SensorReading | null; lost: boolean } {
       keep()
       setLive(null)
     }
-  }, [source, zone, store])
+  }, [source, zone, store, reader])
   return { live, lost }
 }

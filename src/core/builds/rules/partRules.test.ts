@@ -1,6 +1,7 @@
 import { applyEdit, NOTHING_LOGGED } from '../../model/applyEdit'
 import type { Build, BuildStep, Part } from '../../model/build'
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '../../model/project'
+import type { Project } from '../../model/project'
+import { PROJECT_FORMAT, PROJECT_VERSION } from '../../model/projectFormat'
 import type { Zone } from '../../model/zone'
 import { PART_RULES, type PartRuleName } from '../../stack/rules/finding'
 import { stateOf } from '../benchState'

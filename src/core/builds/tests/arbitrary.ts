@@ -3,7 +3,8 @@ import type { Build, BuildStep, Part } from '../../model/build'
 import { coatsOf } from '../../model/coats'
 import { isAct } from '../../model/isAct'
 import type { LoggedAct } from '../../model/loggedAct'
-import { PROJECT_FORMAT, PROJECT_VERSION, type Project } from '../../model/project'
+import type { Project } from '../../model/project'
+import { PROJECT_FORMAT, PROJECT_VERSION } from '../../model/projectFormat'
 import { sequencesOf } from '../../stack/tests/arbitrary'
 
 /** The instant that the random benches are judged at. */

@@ -34,7 +34,7 @@ import {
 } from '../../knowledge/words/ways'
 import type { Bottle } from '../../model/bottle'
 import type { Part } from '../../model/build'
-import type { ClimateChange } from '../../model/climate'
+import type { ClimateChange } from '../../model/climateSchema'
 import type { StoredMix } from '../../model/mix'
 import type { ActStep } from '../../model/sequence'
 import type { Act, Coat, Sheen, Substrate } from '../../model/vocabulary'

@@ -1,4 +1,4 @@
-import type { ClimateChange } from '../../model/climate'
+import type { ClimateChange } from '../../model/climateSchema'
 import type { ActStep } from '../../model/sequence'
 
 /** A field of a step that a phrase says whole. Lists are added to. Source: docs/formats.md, `tectoria-sequence`. */
