@@ -55,6 +55,8 @@ async function holdBack(page: Page, word: string): Promise<() => void> {
     if ((await answer.text()).includes(word)) await released
     await route.fulfill({ response: answer })
   })
+  // What is on its way when the page is closed is nobody's fault.
+  page.once('close', () => void page.unrouteAll({ behavior: 'ignoreErrors' }))
   return release
 }
 

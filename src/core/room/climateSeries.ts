@@ -3,7 +3,7 @@ import type { ClimateSeries } from '../drying/series'
 import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
 import type { Project } from '../model/project'
 import type { Air } from '../model/vocabulary'
-import type { AirRead, DailyPattern, Room } from './room'
+import { type AirRead, type DailyPattern, GAP_HOURS, type Room } from './room'
 
 const MINUTE = 60_000
 const QUARTER = 15 * MINUTE
@@ -19,8 +19,6 @@ const PER_BLOCK = BLOCK_HOURS * 4
 const PATTERN_DAYS = 14
 /** Days ahead that are forecast; what comes later has the mean of a day. */
 export const FORECAST_DAYS = 14
-/** Without a reading for this long nothing is known: the pattern stands in. */
-export const GAP_HOURS = 3
 /** Readings that differ less than this are the same air. */
 const SAME = { celsius: 0.3, humidity: 1.5 }
 

@@ -1,4 +1,5 @@
-export { dailyPattern, GAP_HOURS, type UsualDay, usualDay } from './climateSeries'
+export { type UsualDay, usualDay } from './climateSeries'
 export { type Learnt, learntFrom, type Ratio, ratiosOf } from './corrections'
+export { GAP_HOURS } from './room'
 export { readStreamLine, type SensorReading } from './sensorReading'
 export { roomAt, silentAt } from './simulatedRoom'

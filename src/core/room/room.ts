@@ -3,6 +3,9 @@ import type { ClimateReading } from '../model/bench'
 import { type Climate, REFERENCE_CLIMATE } from '../model/climate'
 import type { Project } from '../model/project'
 
+/** Without a reading for this long nothing is known: the pattern stands in. */
+export const GAP_HOURS = 3
+
 /** The room over a day, by local time, a block of hours after the other: the mean of what was read. */
 export type DailyPattern = { zone: string; blocks: { celsius: number; humidity: number }[] }
 

@@ -1,9 +1,10 @@
 import type { Sequence } from '../model/sequence'
-import { draftedFindings, findingsOfSimulation, type Verdict, verdictOf } from './findings'
+import { draftedFindings, findingsOfSimulation } from './findings'
 import { remediesFor } from './remedies/remedies'
 import type { Finding } from './rules/finding'
 import { simulate } from './simulate/simulate'
 import type { FilledWait, SimulateOptions, Simulation, TimelineEntry } from './simulate/simulation'
+import { type Verdict, verdictOf } from './verdict'
 
 /** What there is to say of a sequence. Minutes from its start. */
 export type Check = {

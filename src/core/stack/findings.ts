@@ -1,18 +1,8 @@
-import type { Severity } from '../model/vocabulary'
 import type { Finding } from './rules/finding'
 import { foldings } from './rules/folding'
 import { RULESET } from './rules/rules'
 import type { Drafted, Simulation } from './simulate/simulation'
 import { listed } from './state/words'
-
-/** The judgement of a whole sequence. */
-export type Verdict = 'sound' | 'risky' | 'unsound'
-
-/** Unsound if anything would spoil the work, risky if anything may, else sound. */
-export function verdictOf(findings: readonly { severity: Severity }[]): Verdict {
-  if (findings.some((finding) => finding.severity === 'stop')) return 'unsound'
-  return findings.some((finding) => finding.severity === 'risk') ? 'risky' : 'sound'
-}
 
 const known = new WeakMap<Simulation, Finding[]>()
 

@@ -1,7 +1,7 @@
-export { verdictOf } from './findings'
 export type { Explained, ExplainedMoment } from './questions/explain'
 export type { LastCoat } from './questions/lastCoat'
 export { gentlest, type UndoTouch } from './questions/undoMap'
 export type { CoatsToCover } from './state/coatsToCover'
 export { isPaintedFrom } from './state/paintedFrom'
 export { resolveStep } from './state/resolvedStep'
+export { verdictOf } from './verdict'

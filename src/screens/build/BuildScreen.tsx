@@ -8,7 +8,8 @@ import type { Build, Part } from '@/core/model/build'
 import { useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
-import { outlineOf, PartShape } from '../shared/PartShape'
+import { PartShape } from '../shared/PartShape'
+import { useOutlines } from '../shared/useOutlines'
 import { useTitle } from '../shared/useTitle'
 import { AllFindings } from './AllFindings'
 import { BuildCard } from './BuildCard'
@@ -153,6 +154,7 @@ function Face({ build, part, plans }: { build: Build; part: Part; plans: readonl
   const own = plans.find((plan) => plan.build === build.id && plan.part === part.id)
   const colour = own?.clocks[0]?.colour
   const { meshes = [] } = useProject()
+  const outlineOf = useOutlines()
   if (outlineOf(part, meshes))
     return <PartShape build={build} part={part} meshes={meshes} plan={own} box={TAB_FACE} />
   if (!colour) return null

@@ -1,7 +1,8 @@
 import type { PartPlan } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import type { Mesh } from '@/core/model/mesh'
-import { filmsOf, outlineOf, PartShape } from '../shared/PartShape'
+import { filmsOf, PartShape } from '../shared/PartShape'
+import { useOutlines } from '../shared/useOutlines'
 
 /** A build at a glance: its parts as their shapes, in their present colours; a part without one as a strip of its films. */
 export function BuildFace({
@@ -13,6 +14,7 @@ export function BuildFace({
   meshes: readonly Mesh[]
   plans: readonly PartPlan[]
 }) {
+  const outlineOf = useOutlines()
   const shaped = build.parts.filter((part) => outlineOf(part, meshes))
   if (shaped.length === 0) return <Strips build={build} plans={plans} />
   const outlines = shaped.flatMap((part) => outlineOf(part, meshes) ?? [])

@@ -10,9 +10,11 @@ import { useParts, useProject } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
+import { OnDemand } from '../shared/OnDemand'
 import { useArchive } from '../shared/useArchive'
 import { BuildFace } from './BuildFace'
-import { NewBuild } from './NewBuild'
+
+const loadNewBuild = () => import('./NewBuild')
 
 export function BuildsScreen() {
   return (
@@ -45,7 +47,17 @@ function Builds() {
           </Button>
         )}
       </div>
-      {open && <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />}
+      {open && (
+        <OnDemand
+          load={loadNewBuild}
+          failed="What starts a build can’t be had just now."
+          onClose={() => setStarting(false)}
+        >
+          {({ NewBuild }) => (
+            <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />
+          )}
+        </OnDemand>
+      )}
       <BuildList builds={builds.filter((build) => !isPast(build))} all={builds} />
       {builds.some(isPast) && (
         <section className="mt-6">

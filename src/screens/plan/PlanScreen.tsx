@@ -12,14 +12,16 @@ import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
 import { useNow } from '../shared/now'
+import { OnDemand } from '../shared/OnDemand'
 import { ActDetail } from './ActDetail'
 import { Evenings } from './evenings/Evenings'
 import { Lanes } from './Lanes'
 import { ZOOMS, type Zoom } from './lanes'
-import { Outlooks } from './Outlooks'
 import { PlanTable } from './PlanTable'
 import { PlanTools } from './PlanTools'
 import { WhatIfPanel } from './WhatIfPanel'
+
+const loadOutlooks = () => import('./Outlooks')
 
 /** Evening by evening, or along the calendar with so much time in view. */
 type View = 'evenings' | Zoom
@@ -160,7 +162,9 @@ function Planned({
       </div>
       <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-8">
         <WhatIfPanel plan={plan} task={task ?? null} now={now} />
-        <Outlooks plan={plan} now={now} />
+        <OnDemand load={loadOutlooks} failed="What is left of each build can’t be had just now.">
+          {({ Outlooks }) => <Outlooks plan={plan} now={now} />}
+        </OnDemand>
       </div>
       <PlanTools plan={plan} />
     </>

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { DryingClock, PartPlan } from '@/core/builds'
 import { limitBreaches } from '@/core/drying'
 import { key, stepOf } from '@/core/model/stepRef'
-import { dailyPattern, GAP_HOURS } from '@/core/room'
+import { GAP_HOURS } from '@/core/room'
 import { useAsked, useParts, useProject, useStock } from '@/state/hooks'
 import { clockTime, sayFigures } from '@/ui/time'
 import { bareMeasure, measured, number, unitOf } from '@/ui/units'
@@ -73,16 +73,16 @@ function Air() {
 }
 
 function Silent({ age, lost }: { age: number; lost: boolean }) {
-  const { room } = useStock()
   const now = useNow(60_000)
-  const known = dailyPattern(room, now)
+  const { answer: known, stale } = useAsked((worker) => worker.usualDay(now), [now])
   return (
     <p className="mt-3 border-l-4 border-risk pl-3" role="status">
       No reading for {sayFigures(age)}
       {lost ? ': the sensor can’t be reached. ' : '. '}
-      {known
-        ? 'The room’s usual day stands in until the next one.'
-        : 'The last one holds until the next.'}
+      {!stale &&
+        (known
+          ? 'The room’s usual day stands in until the next one.'
+          : 'The last one holds until the next.')}
     </p>
   )
 }

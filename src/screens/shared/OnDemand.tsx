@@ -13,7 +13,7 @@ export function OnDemand<T extends object>({
   load: () => Promise<T>
   /** Said where it couldn't be had. */
   failed: string
-  onClose: () => void
+  onClose?: () => void
   children: (piece: T) => ReactNode
 }) {
   const [piece, want] = useOnDemand(load)
@@ -22,7 +22,7 @@ export function OnDemand<T extends object>({
   useEffect(() => {
     if (piece !== 'failed') return
     say(failed)
-    onClose()
+    onClose?.()
   }, [piece, say, failed, onClose])
   return typeof piece === 'object' && children(piece)
 }

@@ -3,29 +3,9 @@ import type { Build, Part } from '@/core/model/build'
 import { coatsOf } from '@/core/model/coats'
 import { isAct } from '@/core/model/isAct'
 import type { Mesh } from '@/core/model/mesh'
-import { drawnMesh } from '@/core/shape/keptMesh'
-import {
-  type Silhouette as Outline,
-  silhouetteOf,
-  silhouetteOfDrawn,
-} from '@/core/shape/silhouette'
 import { resolveStep } from '@/core/stack'
 import { Silhouette } from '@/ui/Silhouette'
-
-/** Outlines that were drawn: a part stays the same until it is edited. */
-const drawn = new WeakMap<object, Outline | null>()
-
-/** The outline of the shape or the mesh that a part is drawn by; null: none was said. */
-export function outlineOf({ standIn, mesh: id }: Part, meshes: readonly Mesh[]): Outline | null {
-  const mesh = meshes.find((one) => one.id === id)
-  const by = standIn ?? mesh
-  if (!by) return null
-  const known = drawn.get(by)
-  if (known !== undefined) return known
-  const outline = standIn ? silhouetteOf(standIn) : mesh ? silhouetteOfDrawn(drawnMesh(mesh)) : null
-  drawn.set(by, outline)
-  return outline
-}
+import { useOutlines } from './useOutlines'
 
 /** A part as its shape, in the colour that covers it now, within a box of pixels. Nothing where no shape was said. */
 export function PartShape({
@@ -44,7 +24,7 @@ export function PartShape({
   /** Pixels a millimetre at the most. */
   most?: number
 }) {
-  const outline = outlineOf(part, meshes)
+  const outline = useOutlines()(part, meshes)
   if (!outline) return null
   const scale = Math.min(most, box.width / outline.width, box.height / outline.height)
   const lies = filmsOf(build, part.id, plan).findLast(({ done }) => done)

@@ -7,8 +7,8 @@ import { useParts, useProject, useStock } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { DryingLine, type Peg } from '@/ui/DryingLine'
 import { useNow } from '../shared/now'
-import { outlineOf } from '../shared/PartShape'
 import { type NamedItem, useBenchQueue } from '../shared/useBenchQueue'
+import { type OutlineOf, useOutlines } from '../shared/useOutlines'
 
 /** The drying line of every screen, joined to the bench. */
 export function Line() {
@@ -19,6 +19,7 @@ export function Line() {
   const now = useNow(5000)
   const queue = useBenchQueue()
   const router = useRouter()
+  const outlineOf = useOutlines()
   const pegs = queue.flatMap((item): Peg[] => {
     const plan = parts.find((part) => part.build === item.build && part.part === item.part)
     const film = plan?.clocks[0]
@@ -33,7 +34,7 @@ export function Line() {
         part: item.partName,
         act: item.act,
         colour: clock.colour,
-        outline: outlineAt(project, item),
+        outline: outlineAt(project, item, outlineOf),
         progress: span <= 0 ? 1 : Math.min(1, Math.max(0, (now - clock.from) / span)),
         readyAt: item.next.readyAt,
         closesAt: item.kind === 'closing' ? item.next.closesAt : null,
@@ -52,7 +53,11 @@ export function Line() {
 }
 
 /** The outline of a part of the queue. */
-function outlineAt({ builds = [], meshes = [] }: Project, item: NamedItem): Peg['outline'] {
+function outlineAt(
+  { builds = [], meshes = [] }: Project,
+  item: NamedItem,
+  outlineOf: OutlineOf,
+): Peg['outline'] {
   const build = builds.find(({ id }) => id === item.build)
   const part = build?.parts.find(({ id }) => id === item.part)
   return part ? outlineOf(part, meshes) : null

@@ -9,6 +9,7 @@ import { pageNonce } from '@/ui/nonce'
 import { useHotkeys } from '../shared/hotkeys'
 import { OnDemand } from '../shared/OnDemand'
 import { Running } from '../shared/SensorContext'
+import { useOutlines } from '../shared/useOutlines'
 import { Bar } from './Bar'
 import { Broken } from './Broken'
 import { DemoOnOpening } from './DemoOnOpening'
@@ -33,6 +34,7 @@ function Failure({ why }: { why: string }) {
 
 /** The frame of every screen: bar, places, drying line, what was just done. */
 export function Shell({ children, demo }: { children: ReactNode; demo: boolean }) {
+  useOutlines()
   useEffect(() => {
     // A dialog keeps the page behind it still by a style of its own.
     setNonce(pageNonce() ?? '')
