@@ -51,12 +51,15 @@ async function holdBack(page: Page, word: string): Promise<() => void> {
     release = resolve
   })
   await page.route('**/_next/static/**/*.js', async (route) => {
-    const answer = await route.fetch()
-    if ((await answer.text()).includes(word)) await released
-    await route.fulfill({ response: answer })
+    try {
+      const answer = await route.fetch()
+      if ((await answer.text()).includes(word)) await released
+      await route.fulfill({ response: answer })
+    } catch (error) {
+      // What is still on its way when the page is closed is nobody's fault.
+      if (!page.isClosed()) throw error
+    }
   })
-  // What is on its way when the page is closed is nobody's fault.
-  page.once('close', () => void page.unrouteAll({ behavior: 'ignoreErrors' }))
   return release
 }
 
