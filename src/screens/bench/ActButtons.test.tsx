@@ -125,6 +125,7 @@ describe('the keys of the bench', () => {
     fireEvent.click(screen.getByRole('button', { name: /Finish/ }))
     expect(mockSay).toHaveBeenCalledWith(expect.stringContaining('When was it'))
     fireEvent.change(field, { target: { value: 'an hour ago' } })
+    await screen.findByText(/Taken for/)
     fireEvent.click(screen.getByRole('button', { name: /Finish/ }))
     await waitFor(() => expect(logged()).toHaveLength(1))
     const [, at] = logged()[0] ?? []

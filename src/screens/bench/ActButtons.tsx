@@ -44,7 +44,7 @@ export function ActButtons({
     item,
     step,
     along: run.chosen,
-    at: whenOf(when, now, useInstants(when ?? '')),
+    at: whenOf(when, now, useInstants(when)),
     onLogged: () => {
       hand.logged()
       setWhen(null)

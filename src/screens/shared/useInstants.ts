@@ -7,13 +7,17 @@ const load = () => import('@/core/formats/text/saidInstant')
 /** The instant that a text means, epoch milliseconds; null: none; 'coming': what reads it isn't here yet. */
 export type ReadInstant = (text: string, now: number) => number | null | 'coming'
 
-/** Reads times as people say them, by the clock here. What reads them comes when the first is typed, and is asked for again by the next. */
-export function useInstants(typed: string): ReadInstant {
+/**
+ * Reads times as people say them, by the clock here. What reads them comes when there is a field for them, and is asked for again as it is
+ * typed on.
+ *
+ * @param typed what is in the field; null: there is none
+ */
+export function useInstants(typed: string | null): ReadInstant {
   const [piece, want] = useOnDemand(load)
-  const isTyped = typed.trim() !== ''
   // biome-ignore lint/correctness/useExhaustiveDependencies: what couldn't be had is asked for again as it is typed on
   useEffect(() => {
-    if (isTyped && typeof piece !== 'object') want()
+    if (typed !== null && typeof piece !== 'object') want()
   }, [typed, want])
   return (text, now) => {
     if (text.trim() === '') return null
