@@ -1,7 +1,8 @@
 import { expose } from 'comlink'
 import { isBareJpeg } from '@/core/pictures/bareJpeg'
 import { countedPixels } from '@/core/pictures/countedPixels'
-import { LONG_SIDE, refusedPicture, sizeWithin } from '@/core/pictures/pictureFile'
+import { LONG_SIDE, refusedPicture } from '@/core/pictures/pictureFile'
+import { sizeWithin } from '@/core/pictures/sizeWithin'
 import type { PictureWorker } from './pictureMessages'
 
 /** A file's own size and all that it says of itself stand in so many of its first bytes. */

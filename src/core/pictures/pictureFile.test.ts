@@ -1,5 +1,6 @@
 import { isBareJpeg } from './bareJpeg'
-import { refusedPicture, sizeWithin } from './pictureFile'
+import { refusedPicture } from './pictureFile'
+import { sizeWithin } from './sizeWithin'
 
 /** The beginning of a PNG of a size: its mark, and its first chunk. */
 function png(width: number, height: number): Uint8Array {

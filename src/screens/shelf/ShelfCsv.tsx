@@ -1,9 +1,10 @@
 'use client'
 import { useState } from 'react'
-import { type ShelfPreview, shelfCsv } from '@/core/formats/shelfCsv'
+import type { ShelfPreview } from '@/core/formats/shelfCsv'
 import { shelfOfFile } from '@/state/files'
-import { useProject } from '@/state/hooks'
+import { useProject, useSay } from '@/state/hooks'
 import { useRun } from '@/state/writing'
+import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
 import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
@@ -21,6 +22,7 @@ const LISTED = 20
 export function ShelfCsv() {
   const project = useProject()
   const run = useRun()
+  const say = useSay()
   const [read, setRead] = useState<Read | null>(null)
   const shelf = project.shelf ?? []
   const reading = useReading()
@@ -34,6 +36,14 @@ export function ShelfCsv() {
     )
   }
   useDropped('shelf', (file) => void open(file))
+  const save = async () => {
+    try {
+      const { shelfCsv } = await import('@/core/formats/shelfCsv')
+      saveFile('shelf.csv', shelfCsv(shelf), 'text/csv')
+    } catch (error) {
+      say(`Nothing was exported: ${reasonOf(error)}`)
+    }
+  }
   const take = async ({ added, changed }: ShelfPreview, file: string) => {
     const rows = [...added, ...changed.map((row) => row.after)]
     if (await run('importBottles', rows, file)) setRead(null)
@@ -44,10 +54,7 @@ export function ShelfCsv() {
         As a table file
       </h2>
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button
-          disabled={shelf.length === 0}
-          onClick={() => saveFile('shelf.csv', shelfCsv(shelf), 'text/csv')}
-        >
+        <Button disabled={shelf.length === 0} onClick={() => void save()}>
           Export shelf.csv
         </Button>
         <FileButton

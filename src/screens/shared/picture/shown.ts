@@ -1,5 +1,5 @@
 import { type PicturePoint, type Warp, warped } from '@/core/pictures/align'
-import { sizeWithin } from '@/core/pictures/pictureFile'
+import { sizeWithin } from '@/core/pictures/sizeWithin'
 
 /** A picture in hand, on a canvas that is read from. */
 export type ShownPicture = { name: string; canvas: HTMLCanvasElement }
