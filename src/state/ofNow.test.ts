@@ -25,7 +25,7 @@ const found = (id: string) =>
   }))
 
 describe('what is reckoned from a row as it is now', () => {
-  it.each([2, 3, 4])(
+  it.each([2, 4, 9])(
     'a list that %i taps add to in quick succession has them all',
     async (taps) => {
       const { store, here, there } = await begun()

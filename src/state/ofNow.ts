@@ -7,7 +7,7 @@ import type { Written } from '@/store/transact'
 import type { StoreClient } from './storeClient'
 
 /** So often a change is reckoned anew where somebody else wrote between the reckoning and the writing. */
-const MOST_TIMES = 5
+const MOST_TIMES = 20
 
 /**
  * Writes what is reckoned from a row as it is now. The row is read here and the change written there: where it is another row by then,

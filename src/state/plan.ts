@@ -1,5 +1,5 @@
 import type { Project } from '@/core/model/project'
-import { type BenchPlan, type PlanDifference, type PlanWish, planDifference } from '@/core/schedule'
+import type { BenchPlan, PlanDifference, PlanWish } from '@/core/schedule'
 import type { Host } from '@/state/host'
 import { reasonOf } from '@/store/reason'
 import type { BenchWorker } from '@/workers/benchMessages'
@@ -48,8 +48,9 @@ const FRESH = 5 * 60_000
 /** A plan that was made whole, and the documents that it was made from. */
 type Running = { plan: BenchPlan; project: Project | null }
 
-/** What a change moved; null: nothing worth telling. */
-function movedBy(before: Running, after: Running): PlanDifference | null {
+/** What a change moved; null: nothing worth telling. What compares plans comes with the second one. */
+async function movedBy(before: Running, after: Running): Promise<PlanDifference | null> {
+  const { planDifference } = await import('@/core/schedule/moves')
   const difference = planDifference(before.plan, after.plan)
   const drifted = before.project === after.project
   const worth = difference.moves.some((move) => !drifted || Math.abs(move.to - move.from) >= DRIFT)
@@ -85,8 +86,10 @@ export function planOf(needs: PlanNeeds): Plan {
     if (quick.schedule === null || quick.schedule.makespan !== null) put({ plan: quick })
     const whole = await host.ask((worker) => worker.plan(at, quick, 'whole', wish()))
     if (!isNewest()) return
-    running = { plan: whole, project: from }
-    const difference = before && movedBy(before, running)
+    const after = { plan: whole, project: from }
+    const difference = before && (await movedBy(before, after).catch(() => null))
+    if (!isNewest()) return
+    running = after
     put({
       plan: whole,
       planning: false,

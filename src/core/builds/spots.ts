@@ -2,7 +2,8 @@ import type { Build, Part } from '../model/build'
 import { changedRow } from '../model/changedRow'
 import type { Edit } from '../model/edit'
 import type { ActStep } from '../model/sequence'
-import { isOpen, type Spot, type SpotKind, type SpotState } from '../model/spot'
+import type { Spot, SpotKind, SpotState } from '../model/spot'
+import { isOpen } from './openSpot'
 import { namedAmong } from './zoneRegions'
 
 /** Spots of one round of looking. Source: handbook 12.4. */

@@ -41,8 +41,3 @@ export const spotSchema = v.looseObject({
 
 /** A spot that was read. */
 export type Spot = v.InferOutput<typeof spotSchema>
-
-/** Is it still to be mended or looked at? */
-export function isOpen({ state }: Spot): boolean {
-  return state !== 'good'
-}

@@ -1,7 +1,8 @@
 import type { Session } from '../bench/calendar'
 import { key, partOf } from '../model/stepRef'
 import type { BenchPlan } from './planBench'
-import { type CardAct, cardActs, tasksIn } from './sessionCard'
+import { type CardAct, cardActs } from './sessionCard'
+import { tasksIn } from './tasksIn'
 import { type WaitBefore, waitsBefore } from './waitsBefore'
 
 /** What is done in one go: an act, or the same work on several parts in a run. */

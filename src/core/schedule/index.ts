@@ -11,7 +11,6 @@ export {
   finishOf,
   type Move,
   type PlanDifference,
-  planDifference,
   type Why,
 } from './moves'
 export { type DoneOnce, onceEach } from './onceEach'

@@ -10,8 +10,8 @@ import { type PaintSource, paintFor } from '../shelf/paintFor'
 import { stepCard } from '../shelf/stepCard'
 import { resolveStep } from '../stack/state/resolvedStep'
 import type { StockState } from '../stock/stockState'
-import { type DoneOnce, onceEach } from './onceEach'
 import type { BenchPlan, ScheduledTask } from './planBench'
+import { type InSession, tasksIn } from './tasksIn'
 
 const MINUTE = 60_000
 
@@ -74,27 +74,6 @@ export type SessionCard = {
   mustClose: LeftOpen[]
   overnight: Overnight[]
   handsOnMinutes: number
-}
-
-/** A task in a session: all of it, or the piece that lies there. */
-type InSession = DoneOnce & { start: number; end: number }
-
-/** What is done in a session, in order of time. */
-export function tasksIn(plan: Pick<BenchPlan, 'tasks'>, session: Session): InSession[] {
-  return onceEach(plan.tasks)
-    .flatMap((task): InSession[] => {
-      if (task.start === null || task.end === null) return []
-      const spans = task.pieces ?? [{ from: task.start, to: task.end }]
-      return spans
-        .filter(({ from }) => from >= session.from - MINUTE && from < session.to)
-        .map(({ from, to }) => ({
-          ...task,
-          start: from,
-          end: to,
-          minutes: Math.round((to - from) / MINUTE),
-        }))
-    })
-    .sort((a, b) => a.start - b.start)
 }
 
 /** What is to be done in a session, prepared for it, and left by it. */

@@ -2,7 +2,7 @@
 import Link from 'next/link'
 import { isAct } from '@/core/model/isAct'
 import type { Project } from '@/core/model/project'
-import { tasksIn } from '@/core/schedule/sessionCard'
+import { tasksIn } from '@/core/schedule/tasksIn'
 import { usePlan, useProject } from '@/state/hooks'
 import { clockTime } from '@/ui/time'
 import { NoSessions } from '../shared/NoSessions'
