@@ -7,7 +7,7 @@ const MOST: Record<string, number> = {
   '/': 215,
   '/plan': 253,
   '/tonight': 200,
-  '/builds': 188,
+  '/builds': 205,
   '/builds/-': 395,
   '/panel': 251,
   '/log': 194,

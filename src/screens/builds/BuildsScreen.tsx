@@ -10,11 +10,9 @@ import { useParts, useProject } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { SeverityMark } from '@/ui/Severity'
-import { OnDemand } from '../shared/OnDemand'
 import { useArchive } from '../shared/useArchive'
 import { BuildFace } from './BuildFace'
-
-const loadNewBuild = () => import('./NewBuild')
+import { NewBuild } from './NewBuild'
 
 export function BuildsScreen() {
   return (
@@ -47,17 +45,7 @@ function Builds() {
           </Button>
         )}
       </div>
-      {open && (
-        <OnDemand
-          load={loadNewBuild}
-          failed="What starts a build can’t be had just now."
-          onClose={() => setStarting(false)}
-        >
-          {({ NewBuild }) => (
-            <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />
-          )}
-        </OnDemand>
-      )}
+      {open && <NewBuild onClose={builds.length > 0 ? () => setStarting(false) : null} />}
       <BuildList builds={builds.filter((build) => !isPast(build))} all={builds} />
       {builds.some(isPast) && (
         <section className="mt-6">
