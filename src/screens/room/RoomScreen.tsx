@@ -79,10 +79,12 @@ function Silent({ age, lost }: { age: number; lost: boolean }) {
     <p className="mt-3 border-l-4 border-risk pl-3" role="status">
       No reading for {sayFigures(age)}
       {lost ? ': the sensor can’t be reached. ' : '. '}
-      {!stale &&
-        (known
+      {/* The place of what isn’t known yet is kept free: nothing moves for it. */}
+      <span className={stale ? 'invisible' : undefined}>
+        {known || stale
           ? 'The room’s usual day stands in until the next one.'
-          : 'The last one holds until the next.')}
+          : 'The last one holds until the next.'}
+      </span>
     </p>
   )
 }
