@@ -1,26 +1,24 @@
 import type { Project } from '@/core/model/project'
 import type { TextAt } from '@/store/keptBench'
+import type { ReadText } from '@/store/reading'
 import type { Write } from '@/store/tables'
 
 /** Documents as text, JSON of a project, and rows that were written since. */
 export type AsText = { text: string; writes: readonly Write[] }
-
-/** What was read at once, up to which write, and the rows that were written since. */
-export type Base = { text: () => string; seq: number; since: readonly Write[]; isKept: boolean }
 
 /** So many rows later a text is made anew: they are told to every worker that begins. */
 const MOST_SINCE = 1000
 
 /** Documents as workers and the next load are told of them: as they were read, and what was written since. */
 export function tellingAsText() {
-  let base: Base | null = null
+  let base: ReadText | null = null
   let tellRead = () => {}
   const wasRead = new Promise<void>((resolve) => {
     tellRead = resolve
   })
   return {
     /** They were read, all of them. */
-    read: (read: Base) => {
+    read: (read: ReadText) => {
       base = read
       tellRead()
     },
@@ -34,13 +32,12 @@ export function tellingAsText() {
       if (!base) throw new Error('asText: before the documents are read')
       if (now && base.since.length > MOST_SINCE) {
         const { project, seq } = now
-        base = { text: () => textOf(project), seq, since: [], isKept: true }
+        base = { text: textOf(project), seq, since: [], isKept: true }
       }
-      return { text: base.text(), writes: base.since }
+      return { text: base.text, writes: base.since }
     },
     /** What is worth keeping for the next load; null: nothing that isn't kept already. */
-    toKeep: (): TextAt | null =>
-      base && !base.isKept ? { text: base.text(), seq: base.seq } : null,
+    toKeep: (): TextAt | null => (base && !base.isKept ? { text: base.text, seq: base.seq } : null),
   }
 }
 

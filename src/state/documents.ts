@@ -53,12 +53,12 @@ export function documentsOf(store: StoreClient): Documents {
     tell(null)
   }
   const read = async (how: 'readFirst' | 'readAll') => {
-    const { text, seq: at, since, isKept } = await store.ask(how)
-    seq = at
-    told.read({ text: () => text, seq, since, isKept })
+    const found = await store.ask(how)
+    seq = found.seq
+    told.read(found)
     // Workers are given it, and begin with theirs, before this page does.
     await new Promise((resolve) => setTimeout(resolve))
-    put(asIfRead(projectOfText(text), since))
+    put(asIfRead(projectOfText(found.text), found.since))
   }
   const takeIn = async () => {
     const news = await store.ask('writesAfter', seq)

@@ -21,7 +21,7 @@ export async function ofNow<T extends keyof Rows>(
 ): Promise<Written> {
   let written: Written = { ok: false, why: GONE }
   for (let time = 0; time < MOST_TIMES; time++) {
-    const now = (await store.ask('rowNow', table, id)) as Rows[T] | null
+    const now = (await store.ask('rowNow', table, id)) as Rows[T] | undefined
     if (!now) return { ok: false, why: GONE }
     written = await write(now)
     if (written.ok || !written.stale) return written

@@ -25,18 +25,12 @@ import {
   takeOverBuild,
 } from './actions/builds'
 import { bringBack } from './actions/copies'
-import {
-  copiesHere,
-  copyText,
-  everythingRaw,
-  keepCopyNow,
-  keepDailyHere,
-} from './actions/copiesHere'
+import { copiesHere, copyText, keepCopyNow, keepDailyHere } from './actions/copiesHere'
 import { damagedRows, dropDamaged, mendDamaged } from './actions/damaged'
 import { forgetChanges, importWithPhotos, isEmpty, loadDemo, wipe } from './actions/documents'
 import { clashesWith, mergeProject } from './actions/merge'
 import { addPictures, changePicture, pictureIds, removePicture } from './actions/pictures'
-import { changeRow, rowNow } from './actions/rows'
+import { changeRow } from './actions/rows'
 import {
   addBottle,
   addBottles,
@@ -53,14 +47,16 @@ import {
 } from './actions/shelf'
 import { addTest, changeTest, chooseTried, removeTest } from './actions/tests'
 import { backupOf, endBackup, everything, keepBackupState } from './backup/backupRows'
+import { exportRaw } from './documents'
 import { lastExport, rememberExport } from './exportedAt'
+import { newest, writesAfter } from './feed'
 import { handOver } from './handed'
 import { keepBench } from './keptBench'
 import { keepPlan, keptPlan } from './keptPlan'
 import { photoOf, sweepPhotos } from './photos/photos'
-import { newest, readAll, readFirst, writesAfter } from './reading'
+import { readAll, readFirst } from './reading'
 import type { Store } from './store'
-import type { Written } from './transact'
+import { rowNow, type Written } from './transact'
 import { redo, turnsOf, undo } from './undo'
 
 /** All that a page asks of its store, by name: each is given the store first, and is told and answers plain data. */
@@ -89,7 +85,7 @@ export const NAMED = {
   editBuild,
   endBackup,
   everything,
-  everythingRaw,
+  exportRaw,
   fixCorrection,
   forgetAccident,
   forgetChanges,

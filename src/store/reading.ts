@@ -3,7 +3,7 @@ import { projectOf } from './documents'
 import { keptBench, type TextAt } from './keptBench'
 import { loadRows } from './rows/loadRows'
 import type { Store } from './store'
-import type { FeedRecord, Write } from './tables'
+import type { Write } from './tables'
 
 /** The documents as text, and what was written since that is not in it. */
 export type ReadText = TextAt & {
@@ -28,15 +28,4 @@ export async function readFirst(store: Store): Promise<ReadText> {
     return readAll(store)
   const { text, seq, writes } = kept
   return { text, seq, since: writes, isKept: true }
-}
-
-/** The newest write that is told of; 0: none is. */
-export async function newest({ db }: Store): Promise<number> {
-  // Of a query for the last one alone it would not be heard that there is another.
-  return ((await db.feed.orderBy('seq').lastKey()) as number | undefined) ?? 0
-}
-
-/** What was written after a write, in order. */
-export function writesAfter({ db }: Store, seq: number): Promise<FeedRecord[]> {
-  return db.feed.where('seq').above(seq).toArray()
 }

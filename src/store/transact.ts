@@ -143,14 +143,21 @@ export async function stillThere({ db }: Store, rows: readonly RowChange[]): Pro
   return true
 }
 
+/** A row as it is now; undefined: there is none that can be read. */
+export async function rowNow<T extends DataTable>(
+  { db }: Store,
+  table: T,
+  id: string,
+): Promise<Rows[T] | undefined> {
+  const row: unknown = await db.table(table).get(id)
+  const read = row === undefined ? null : readRow(table, row)
+  return read?.ok ? read.row : undefined
+}
+
 function readingOf(store: Store): Reading {
   const { db } = store
   return {
-    get: async (table, id) => {
-      const row: unknown = await db.table(table).get(id)
-      const read = row === undefined ? null : readRow(table, row)
-      return read?.ok ? read.row : undefined
-    },
+    get: (table, id) => rowNow(store, table, id),
     all: async (table) => {
       const rows: unknown[] = await db.table(table).toArray()
       return rows.flatMap((row) => {

@@ -12,7 +12,7 @@ export function ExportRaw() {
   const take = async () => {
     try {
       const name = `tectoria-everything-${new Date().toISOString().slice(0, 10)}.json`
-      saveFile(name, await pageStore().ask('everythingRaw'), 'application/json')
+      saveFile(name, await pageStore().ask('exportRaw'), 'application/json')
     } catch (error) {
       setFailed(reasonOf(error))
     }

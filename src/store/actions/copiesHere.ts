@@ -2,8 +2,6 @@ import { copiesIn, keepCopy, keepDaily } from '../copies/copies'
 import { browserFolder } from '../copies/folder'
 import { unpacked } from '../copies/packed'
 import type { Copy } from '../copies/ring'
-import { beforeOpening } from '../copies/upgrade'
-import { exportRaw } from '../documents'
 import type { Store } from '../store'
 
 export type { Copy }
@@ -19,16 +17,6 @@ export async function copyText(name: string): Promise<string> {
   const folder = await browserFolder()
   if (!folder) throw new Error('This browser keeps no copies')
   return unpacked(await folder.read(name))
-}
-
-/**
- * Everything that is stored, as text, readable or not.
- *
- * @throws Error in words for the person, of a database that a newer version wrote too: it isn't opened
- */
-export async function everythingRaw(store: Store): Promise<string> {
-  await beforeOpening()
-  return exportRaw(store)
 }
 
 /** Keeps a copy of all rows now. @throws Error where there is no room for it */

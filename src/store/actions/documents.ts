@@ -6,6 +6,7 @@ import { keepBefore } from '../copies/before'
 import type { CopyReason } from '../copies/ring'
 import { KNOWN_FIELDS } from '../documents'
 import { rememberExport } from '../exportedAt'
+import { newest } from '../feed'
 import { HANDED, rememberHanded } from '../handed'
 import { KEPT_BENCH } from '../keptBench'
 import { KEPT_PLAN } from '../keptPlan'
@@ -146,9 +147,9 @@ async function forgetKept({ db }: Store): Promise<void> {
 /** Forgets what other tabs are told by; that it counts on from where it was is all that is left of it. */
 async function forgetTold({ db }: Store): Promise<void> {
   await db.transaction('rw', db.feed, async () => {
-    const last = await db.feed.orderBy('seq').last()
+    const seq = await newest({ db })
     await db.feed.clear()
-    if (last?.seq) await db.feed.add({ seq: last.seq, writes: null })
+    if (seq > 0) await db.feed.add({ seq, writes: null })
   })
 }
 

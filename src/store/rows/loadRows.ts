@@ -1,3 +1,4 @@
+import { newest } from '../feed'
 import type { Store } from '../store'
 import { DATA_TABLES, type DamagedRow, type DataTable } from '../tables'
 import { readRow } from './readRow'
@@ -22,8 +23,10 @@ export async function loadRows(store: Store): Promise<Loaded> {
           return [table, rows.filter((row) => isReadable(store, table, row, found))] as const
         }),
       )
-      const last = await db.feed.orderBy('seq').last()
-      return { tables: Object.fromEntries(entries) as Loaded['tables'], seq: last?.seq ?? 0 }
+      return {
+        tables: Object.fromEntries(entries) as Loaded['tables'],
+        seq: await newest(store),
+      }
     },
   )
   if (found.length > 0) await putApart(store, found)
