@@ -1,4 +1,3 @@
-import { DateTime } from 'luxon'
 import type { BuildLog } from '../log/logIndex'
 import { type LogIndex, stands } from '../log/logIndex'
 import type { Build } from '../model/build'
@@ -30,7 +29,8 @@ export function finishedCard(build: Build, log: LogIndex, zone: string): Finishe
   )
   const instants = work.map(({ at }) => Date.parse(at))
   const ml = acts.flatMap(({ drawn }) => drawn ?? []).reduce((sum, drop) => sum + drop.ml, 0)
-  const days = new Set(instants.map((at) => DateTime.fromMillis(at, { zone }).toISODate()))
+  const day = new Intl.DateTimeFormat('en', { timeZone: zone, dateStyle: 'short' })
+  const days = new Set(instants.map((at) => day.format(at)))
   return {
     hours: own ? minutesOf(own) / 60 : 0,
     ml,

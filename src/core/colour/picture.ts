@@ -1,4 +1,4 @@
-import { hexFrom, toLinear } from './spaces'
+import { hexOfLinear, toLinear } from './spaces'
 import { deltaE00, labOf } from './spectrum'
 
 /** Linear light of a place in a picture: red, green, blue, 0 to 1. */
@@ -16,7 +16,6 @@ export function patchLight(pixels: Uint8ClampedArray): Light | null {
   for (let i = 0; i + 3 < pixels.length; i += 4) {
     if ((pixels[i + 3] as number) < 128) continue
     const linear = toLinear({
-      mode: 'rgb',
       r: (pixels[i] as number) / 255,
       g: (pixels[i + 1] as number) / 255,
       b: (pixels[i + 2] as number) / 255,
@@ -63,7 +62,7 @@ export function colourOfLight(light: Light, balance: WhiteBalance = [1, 1, 1]): 
     number,
     number,
   ]
-  return hexFrom({ mode: 'lrgb', r, g, b })
+  return hexOfLinear({ r, g, b })
 }
 
 /** Without a grey the light of a room may tint a picture by about this, ΔE00. */

@@ -1,6 +1,6 @@
 import { COLOUR_WORDS, TONE_WORDS } from '../knowledge/words/colours'
-import { colourIn, hexFrom } from './spaces'
 import { hexOf, type Lab, labOf } from './spectrum'
+import { styleColour } from './styleColour'
 
 /** Letters and figures that a style sheet would take for a colour without its sign. */
 const DIGITS = /^[0-9a-f]{3,8}$/
@@ -19,8 +19,7 @@ export function colourSaid(text: string): string | null {
   const own = ofWords(said.split(/\s+/))
   if (own) return own
   if (DIGITS.test(said)) return null
-  const known = colourIn(said)
-  return known ? hexFrom(known) : null
+  return styleColour(said)
 }
 
 /** Is a word a colour, or a tone before one? */
@@ -31,8 +30,7 @@ export function isColourWord(word: string): boolean {
 function hexOfWord(word: string): string | null {
   if (Object.hasOwn(COLOUR_WORDS, word)) return COLOUR_WORDS[word as keyof typeof COLOUR_WORDS]
   // "Dead" is a word, and no colour of four digits.
-  const named = /^[a-z]{3,}$/.test(word) && !DIGITS.test(word) ? colourIn(word) : undefined
-  return named ? hexFrom(named) : null
+  return /^[a-z]{3,}$/.test(word) && !DIGITS.test(word) ? styleColour(word) : null
 }
 
 /** Tones before colours, and up to several colours, the last the strongest; null where any word is neither. */

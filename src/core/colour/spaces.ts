@@ -1,46 +1,64 @@
 import {
-  type Color,
-  clampRgb,
-  useMode as converterOf,
+  convertLab65ToRgb,
+  convertLrgbToRgb,
+  convertRgbToLab65,
+  convertRgbToLrgb,
+  convertRgbToXyz65,
   differenceCiede2000,
-  formatHex,
-  modeHsl,
-  modeHwb,
-  modeLab,
-  modeLab65,
-  modeLch,
-  modeLrgb,
-  modeOklab,
-  modeOklch,
-  modeRgb,
-  modeXyz50,
-  modeXyz65,
-  parse,
+  parseHex,
+  serializeHex,
 } from 'culori/fn'
+import type { Lab } from './spectrum'
 
-// Only the spaces that are reckoned in, and those that people and style sheets write colours in: all that the library knows are
-// three times as much, and every page with a colour would bring them.
-const toRgb = converterOf(modeRgb)
-export const toLinear = converterOf(modeLrgb)
-export const toXyz = converterOf(modeXyz65)
-export const toLab = converterOf(modeLab65)
-converterOf(modeHsl)
-converterOf(modeHwb)
-converterOf(modeXyz50)
-converterOf(modeLab)
-converterOf(modeLch)
-converterOf(modeOklab)
-converterOf(modeOklch)
+// What is reckoned with alone, from one space to the next: spaces that the library knows by name bring all their ways of writing.
 
-/** ΔE00 between two colours of any space. Source: handbook 5. */
-export const ciede2000 = differenceCiede2000()
+/** Red, green and blue, 0 to 1 each where a screen can show it; of a screen, or as light. */
+export type Rgb = { r: number; g: number; b: number }
 
-/** The colour that a text of a style sheet says: "#C9C4B4", "#fff", "teal", "rgb(0 0 0)", "oklch(0.5 0 0)"; undefined: none. */
-export function colourIn(text: string): Color | undefined {
-  return parse(text)
+/** The colour that three, four, six or eight figures say, with # or without; undefined: none. */
+export function hexIn(text: string): Rgb | undefined {
+  return parseHex(text)
+}
+
+/** As light. */
+export function toLinear(colour: Rgb): Rgb {
+  return convertRgbToLrgb(colour)
+}
+
+/** X, Y and Z under D65, of light. */
+export function xyzOfLinear(light: Rgb): { x: number; y: number; z: number } {
+  return convertRgbToXyz65(convertLrgbToRgb(light))
+}
+
+/** CIELAB under D65. */
+export function toLab(colour: Rgb): Lab {
+  const { l, a, b } = convertRgbToLab65(colour)
+  return { l, a, b }
+}
+
+/** CIELAB under D65, of light. */
+export function labOfLinear(light: Rgb): Lab {
+  return toLab(convertLrgbToRgb(light))
+}
+
+const difference = differenceCiede2000()
+
+/** ΔE00 between two colours. Source: handbook 5. */
+export function ciede2000(lab: Lab, other: Lab): number {
+  return difference({ mode: 'lab65', ...lab }, { mode: 'lab65', ...other })
 }
 
 /** A colour as #RRGGBB, clipped to what a screen can show. */
-export function hexFrom(colour: Color): string {
-  return formatHex(clampRgb(toRgb(colour))).toUpperCase()
+export function hexFrom({ r, g, b }: Rgb): string {
+  return serializeHex({ mode: 'rgb', r, g, b }).toUpperCase()
+}
+
+/** Light as #RRGGBB, clipped to what a screen can show. */
+export function hexOfLinear(light: Rgb): string {
+  return hexFrom(convertLrgbToRgb(light))
+}
+
+/** CIELAB under D65 as #RRGGBB, clipped to what a screen can show. */
+export function hexFromLab(lab: Lab): string {
+  return hexFrom(convertLab65ToRgb(lab))
 }

@@ -1,5 +1,5 @@
 import { BANDS, D65, X_BAR, Y_BAR, Z_BAR } from './observer'
-import { ciede2000, colourIn, hexFrom, toLab, toLinear } from './spaces'
+import { ciede2000, hexFromLab, hexIn, labOfLinear, toLab, toLinear } from './spaces'
 
 /** A reflectance or any other quantity by wavelength, 31 values from 400 to 700 nm. */
 export type Curve = Float64Array
@@ -45,8 +45,9 @@ export function curveOf(hex: string): Curve {
   const key = hex.toLowerCase()
   const known = curves.get(key)
   if (known) return known
-  const linear = toLinear(colourIn(key))
-  if (!linear) throw new RangeError(`curveOf: "${hex}" is no colour`)
+  const seen = hexIn(key)
+  if (!seen) throw new RangeError(`curveOf: "${hex}" is no colour`)
+  const linear = toLinear(seen)
   const target = [linear.r, linear.g, linear.b].map((one) =>
     Math.min(BRIGHTEST, Math.max(DARKEST, one)),
   )
@@ -169,17 +170,16 @@ export function labOfCurve(curve: Curve): Lab {
 
 /** CIELAB of linear red, green and blue, not clipped to what a screen can show. */
 export function labOfLight([r, g, b]: readonly [number, number, number]): Lab {
-  const lab = toLab({ mode: 'lrgb', r, g, b })
-  return { l: lab.l, a: lab.a, b: lab.b }
+  return labOfLinear({ r, g, b })
 }
 
-/** CIELAB (D65) of an sRGB colour. @throws RangeError if the text is no colour */
+/** CIELAB (D65) of an sRGB colour, #RRGGBB. @throws RangeError if the text is no colour */
 export function labOf(hex: string): Lab {
   const known = labs.get(hex)
   if (known) return known
-  const found = toLab(colourIn(hex))
+  const found = hexIn(hex)
   if (!found) throw new RangeError(`labOf: "${hex}" is no colour`)
-  const lab = { l: found.l, a: found.a, b: found.b }
+  const lab = toLab(found)
   labs.set(hex, lab)
   return lab
 }
@@ -187,11 +187,11 @@ export function labOf(hex: string): Lab {
 const labs = new Map<string, Lab>()
 
 /** #RRGGBB of a colour, clipped to what a screen can show. Source: handbook 5.1. */
-export function hexOf({ l, a, b }: Lab): string {
-  return hexFrom({ mode: 'lab65', l, a, b })
+export function hexOf(lab: Lab): string {
+  return hexFromLab(lab)
 }
 
 /** ΔE00 between two colours. Source: handbook 5. */
 export function deltaE00(lab: Lab, other: Lab): number {
-  return ciede2000({ mode: 'lab65', ...lab }, { mode: 'lab65', ...other })
+  return ciede2000(lab, other)
 }

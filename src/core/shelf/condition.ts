@@ -1,6 +1,6 @@
-import { DateTime } from 'luxon'
 import type { Bottle } from '../model/bottle'
 import { gassingOff } from './gassingOff'
+import { wholeMonths } from './wholeMonths'
 
 /** Under this share of its size a bottle is nearly empty. */
 export const LOW = 0.12
@@ -35,7 +35,6 @@ export function conditionOf(bottle: Bottle, now: number): Condition {
 
 function openTooLong({ openedOn, keepsMonths }: Bottle, now: number): number | null {
   if (!openedOn || keepsMonths === undefined) return null
-  const opened = DateTime.fromISO(openedOn)
-  if (now < opened.plus({ months: keepsMonths }).toMillis()) return null
-  return Math.floor(DateTime.fromMillis(now).diff(opened, 'months').months)
+  const months = wholeMonths(openedOn, now)
+  return months < keepsMonths ? null : months
 }

@@ -4,7 +4,7 @@ import type { ApexOptions } from 'apexcharts'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useState } from 'react'
 import type { CureCurve, DryingClock } from '@/core/builds'
-import { colourIn, hexFrom } from '@/core/colour/spaces'
+import { styleColour } from '@/core/colour/styleColour'
 import { key, stepOf } from '@/core/model/stepRef'
 import { useAsked } from '@/state/hooks'
 import { pageNonce } from '@/ui/nonce'
@@ -27,10 +27,7 @@ function useThemeColours() {
     const read = () => {
       const style = getComputedStyle(document.documentElement)
       // The chart reckons with colours, and reads only the plain form.
-      const of = (name: string) => {
-        const colour = colourIn(style.getPropertyValue(name).trim())
-        return colour ? hexFrom(colour) : '#808080'
-      }
+      const of = (name: string) => styleColour(style.getPropertyValue(name).trim()) ?? '#808080'
       setColours({
         ink: of('--ink'),
         soft: of('--soft'),

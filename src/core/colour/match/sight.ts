@@ -1,5 +1,5 @@
 import { K2 } from '../optics'
-import { toXyz } from '../spaces'
+import { xyzOfLinear } from '../spaces'
 import { type Curve, deltaE00, type Lab, SEEN_WEIGHTS } from '../spectrum'
 import { leastSquared, WITH_CHROMA } from './leastDifference'
 
@@ -10,8 +10,8 @@ const AXES = [
   { r: 1, g: 0, b: 0 },
   { r: 0, g: 1, b: 0 },
   { r: 0, g: 0, b: 1 },
-].map((axis) => toXyz({ mode: 'lrgb', ...axis }))
-const WHITE = toXyz({ mode: 'lrgb', r: 1, g: 1, b: 1 })
+].map(xyzOfLinear)
+const WHITE = xyzOfLinear({ r: 1, g: 1, b: 1 })
 
 /** Weights of each wavelength in X, Y and Z, each relative to white. */
 function weights(of: 'x' | 'y' | 'z'): Curve {

@@ -1,4 +1,4 @@
-import { colourIn, hexFrom } from './spaces'
+import { styleColour } from './styleColour'
 
 // As people and style sheets write colours, and as a build of the pages writes theirs.
 test.each([
@@ -14,10 +14,9 @@ test.each([
   ['oklab(0.5 0 0)', '#636363'],
   ['oklch(0.5 0 0)', '#636363'],
 ])('%s is %s', (text, hex) => {
-  const colour = colourIn(text)
-  expect(colour && hexFrom(colour)).toBe(hex)
+  expect(styleColour(text)).toBe(hex)
 })
 
 test.each(['', 'no colour', 'lab(', '#12'])('"%s" is none', (text) => {
-  expect(colourIn(text)).toBeUndefined()
+  expect(styleColour(text)).toBeNull()
 })
