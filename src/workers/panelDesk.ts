@@ -1,5 +1,6 @@
 import { onPainted } from '@/core/builds/techniqueNumbers'
-import { type Panel, type Show, USUAL_SCALE } from '@/core/model/panel'
+import type { Panel } from '@/core/model/panel'
+import { type Show, USUAL_SCALE } from '@/core/model/panelFormat'
 import type { Sequence } from '@/core/model/sequence'
 import { changedBetween } from '@/core/panel/changed'
 import { type Inside, insideOf, type Lights, lightsOf } from '@/core/panel/compose'

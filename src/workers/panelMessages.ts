@@ -1,6 +1,7 @@
 import type { Technique } from '@/core/knowledge'
 import type { BuildStep } from '@/core/model/build'
-import type { Panel, Show } from '@/core/model/panel'
+import type { Panel } from '@/core/model/panel'
+import type { Show } from '@/core/model/panelFormat'
 import type { Sequence } from '@/core/model/sequence'
 import type { StandIn } from '@/core/model/shape'
 import type { WrongMarks } from '@/core/panel/markSizes'

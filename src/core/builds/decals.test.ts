@@ -1,7 +1,7 @@
 import { applyEdit, NOTHING_LOGGED } from '../model/applyEdit'
 import type { Build, BuildStep } from '../model/build'
-import type { DecalFilm } from '../model/decals'
 import type { Edit } from '../model/edit'
+import type { DecalFilm } from '../model/vocabulary'
 import { stateOf } from './benchState'
 import { decalFilmOn, decalPlacesOf, decalsOf, placeEdit, sheetEdit } from './decals'
 import { simulatePart } from './partSimulation'

@@ -1,6 +1,7 @@
 import type { Build, Part } from '../model/build'
-import type { DecalFilm, DecalPlace, DecalSheet } from '../model/decals'
+import type { DecalPlace, DecalSheet } from '../model/decals'
 import type { Edit } from '../model/edit'
+import type { DecalFilm } from '../model/vocabulary'
 import { type Allocation, allotDecals, piecesOf } from '../places/decals'
 
 export { type Allocation, piecesOf }

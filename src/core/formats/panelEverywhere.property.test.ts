@@ -1,5 +1,5 @@
 import { deltaE00, labOf } from '../colour/spectrum'
-import { LAYOUTS } from '../model/panel'
+import { LAYOUTS } from '../model/panelFormat'
 import { cleared, laid, painted } from './tests/laid'
 
 // The laws of 10.5 on every layout at every scale, each with a seed and a family of its own.

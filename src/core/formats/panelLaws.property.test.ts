@@ -2,7 +2,7 @@ import { cover } from '../colour/cover'
 import { lineContrast } from '../colour/lineContrast'
 import { groundOf, labInside, layer, opticsOf } from '../colour/optics'
 import { deltaE00, hexOf, labOf } from '../colour/spectrum'
-import { LAYOUTS } from '../model/panel'
+import { LAYOUTS } from '../model/panelFormat'
 import { expectSame } from '../model/tests/expectSame'
 import { cleared, laid, painted } from './tests/laid'
 

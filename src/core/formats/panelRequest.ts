@@ -1,12 +1,10 @@
 import * as v from 'valibot'
 import { wholeRanged } from '../model/fields'
 import { formatProblem, type Parsed, type Problem, parse } from '../model/input'
-import { panelSchema, SHOWS, USUAL_PANEL } from '../model/panel'
+import { panelSchema } from '../model/panel'
+import { PANEL_FORMAT, SHOWS, USUAL_PANEL } from '../model/panelFormat'
 import { sequenceSchema } from '../model/sequence'
 import { stepProblems } from './stepProblems'
-
-/** The panel request. Described in docs/formats.md. */
-export const PANEL_FORMAT = 'tectoria-panel'
 
 const MOST_SAMPLES = 4_000_000
 

@@ -1,10 +1,11 @@
 import type { ActRow } from '../knowledge/acts'
-import { DECAL_FILMS, SOFTENERS } from '../model/decals'
 import {
   ADHESIVES,
   CHECKS,
+  DECAL_FILMS,
   FILLERS,
   SHEENS,
+  SOFTENERS,
   SOLVENTS,
   type WANTED,
   WETTED,

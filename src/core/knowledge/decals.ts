@@ -1,4 +1,4 @@
-import type { DecalFilm, DecalGround } from '../model/decals'
+import type { DecalFilm, DecalGround } from '../model/vocabulary'
 
 /** How a film of decals is handled. Source: handbook 12.5. */
 export type DecalFilmRow = {

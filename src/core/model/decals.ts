@@ -1,23 +1,6 @@
 import * as v from 'valibot'
 import { idField, nameField, ranged, wholeRanged } from './fields'
-
-/** What a decal is printed on. Source: handbook 12.5. */
-export const DECAL_FILMS = ['thin', 'usual', 'thick', 'home-printed'] as const
-
-/** A film of decals. */
-export type DecalFilm = (typeof DECAL_FILMS)[number]
-
-/** How strong a softener is. Source: handbook 12.5. */
-export const SOFTENERS = ['mild', 'usual', 'strong'] as const
-
-/** Which side a decal, or a place, is for. */
-export const HANDS = ['left', 'right'] as const
-
-/** What a decal has to settle over. Source: handbook 12.5. */
-export const DECAL_GROUNDS = ['flat', 'line', 'hinge', 'bump', 'curve'] as const
-
-/** What a decal has to settle over. */
-export type DecalGround = (typeof DECAL_GROUNDS)[number]
+import { DECAL_FILMS, DECAL_GROUNDS, HANDS } from './vocabulary'
 
 /** One motif of a sheet, and how many there are. Source: handbook 12.5. */
 export const decalSchema = v.looseObject({

@@ -1,18 +1,7 @@
 import * as v from 'valibot'
 import { idField, nameField, ranged } from './fields'
+import { LAYOUTS } from './panelFormat'
 import { sequenceSchema } from './sequence'
-
-/** The panels that there are. Source: handbook 10.2. */
-export const LAYOUTS = ['hull', 'armour', 'fender', 'figure', 'engine'] as const
-
-/** A panel that there is. */
-export type Layout = (typeof LAYOUTS)[number]
-
-/** What a picture of a panel shows. Source: handbook 10.3. */
-export const SHOWS = ['flat', 'lit', 'sheen', 'thickness', 'accident'] as const
-
-/** What a picture shows. */
-export type Show = (typeof SHOWS)[number]
 
 const place = ranged(-5000, 5000, 'mm')
 const size = ranged(0.02, 2000, 'mm')
@@ -83,20 +72,6 @@ export const panelSchema = v.looseObject({
 
 /** How a panel is made and stands. */
 export type Panel = v.InferOutput<typeof panelSchema>
-
-/** How a panel is when nobody says. Source: handbook 10.2. */
-export const USUAL_PANEL = {
-  layout: 'hull',
-  widthMm: 96,
-  heightMm: 60,
-  pxPerMm: 10,
-  seed: 1,
-  stands: 'upright',
-  gravity: 90,
-  travel: 0,
-} as const
-/** The scale that a sequence is meant for, where it doesn't say. */
-export const USUAL_SCALE = 72
 
 /** What was tried on a panel and kept; a row without a sequence is of a version that this one doesn't know. Source: docs/formats.md. */
 export const variantSchema = v.looseObject({

@@ -1,6 +1,5 @@
 import * as v from 'valibot'
 import { climateChangeSchema, climateSchema } from './climateSchema'
-import { DECAL_FILMS, SOFTENERS } from './decals'
 import {
   durationField,
   hexField,
@@ -16,11 +15,13 @@ import {
   ADHESIVES,
   CHECKS,
   COATS,
+  DECAL_FILMS,
   FAMILIES,
   FILLERS,
   ROLES,
   SCHOOLS,
   SHEENS,
+  SOFTENERS,
   SOLVENTS,
   SPRAYED_FROM,
   SUBSTRATES,

@@ -1,17 +1,6 @@
 import * as v from 'valibot'
 import { idField, nameField, noteField, ranged, wholeRanged } from './fields'
-
-/** What paint is laid on, measured and mixed with. */
-export const TOOL_KINDS = [
-  'needle',
-  'cup',
-  'brush',
-  'sponge',
-  'blade',
-  'swabs',
-  'filter',
-  'other',
-] as const
+import { TOOL_KINDS } from './vocabulary'
 
 /** A tool, thinner or thing that is used up, with how much there is. Source: docs/formats.md. */
 export const toolSchema = v.looseObject({

@@ -316,3 +316,33 @@ export type WearEvent = (typeof WEAR_EVENTS)[number]
 
 /** From where a face is sprayed; all but the front slant. Source: handbook 10.3. */
 export const SPRAYED_FROM = ['front', 'above', 'below', 'left', 'right'] as const
+
+/** What paint is laid on, measured and mixed with. */
+export const TOOL_KINDS = [
+  'needle',
+  'cup',
+  'brush',
+  'sponge',
+  'blade',
+  'swabs',
+  'filter',
+  'other',
+] as const
+
+/** What a decal is printed on. Source: handbook 12.5. */
+export const DECAL_FILMS = ['thin', 'usual', 'thick', 'home-printed'] as const
+
+/** A film of decals. */
+export type DecalFilm = (typeof DECAL_FILMS)[number]
+
+/** How strong a softener is. Source: handbook 12.5. */
+export const SOFTENERS = ['mild', 'usual', 'strong'] as const
+
+/** Which side a decal, or a place, is for. */
+export const HANDS = ['left', 'right'] as const
+
+/** What a decal has to settle over. Source: handbook 12.5. */
+export const DECAL_GROUNDS = ['flat', 'line', 'hinge', 'bump', 'curve'] as const
+
+/** What a decal has to settle over. */
+export type DecalGround = (typeof DECAL_GROUNDS)[number]

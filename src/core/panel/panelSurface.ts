@@ -1,5 +1,6 @@
 import { remembered } from '../colour/remembered'
-import { type Feature, type Panel, USUAL_PANEL, USUAL_SCALE } from '../model/panel'
+import type { Feature, Panel } from '../model/panel'
+import { USUAL_PANEL, USUAL_SCALE } from '../model/panelFormat'
 import { layoutFeatures } from '../surface/layouts'
 import { panelSamples } from '../surface/panelSamples'
 import type { Samples } from '../surface/samples'

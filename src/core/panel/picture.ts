@@ -1,6 +1,6 @@
 import { byteOfLight } from '../colour/bytesOfLight'
 import { surfaceReflection } from '../colour/sheen'
-import type { Show } from '../model/panel'
+import type { Show } from '../model/panelFormat'
 import type { Act } from '../model/vocabulary'
 import { slopesOf } from '../surface/gridFilters'
 import { grainOver, seedOf } from '../surface/noise'

@@ -1,4 +1,5 @@
-import type { Feature, Layout } from '../model/panel'
+import type { Feature } from '../model/panel'
+import type { Layout } from '../model/panelFormat'
 
 type At = readonly [number, number]
 

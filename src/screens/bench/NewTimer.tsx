@@ -6,7 +6,8 @@ import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { numberOf, readForm } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
+import { readForm } from '../shared/forms'
 import { KIND_WORDS } from './timerWords'
 
 /** Clocks during which a bottle can't be used. */

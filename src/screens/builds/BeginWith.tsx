@@ -7,7 +7,7 @@ import { cx } from '@/ui/cx'
 import { FileButton } from '@/ui/FileButton'
 import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
-import { sayRefused } from '../shared/forms'
+import { sayRefused } from '../shared/problemWords'
 import { useReading } from '../shared/useReading'
 
 /** What a build begins with: a starting sequence, nothing, or what another one is. */

@@ -4,8 +4,8 @@ import { readTechnique } from '@/core/formats/techniqueFile'
 import { useProject } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
-import { sayRefused } from '../shared/forms'
 import { jsonOf } from '../shared/jsonOf'
+import { sayRefused } from '../shared/problemWords'
 
 /** Takes a technique from a file: all of it, or a sentence with the path of what is wrong. */
 export function ImportTechnique({ onTaken }: { onTaken: (id: string) => void }) {

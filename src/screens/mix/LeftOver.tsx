@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { figures } from '@/ui/time'
 import { about } from '@/ui/units'
-import { isWithin, numberOf } from '../shared/forms'
+import { isWithin, numberOf } from '../shared/fieldText'
 
 /** What is left over of a mix: how much, how old, and how often it was wetted again. */
 export function LeftOver({ mix }: { mix: StoredMix }) {

@@ -2,7 +2,7 @@
 import { useSearchParams } from 'next/navigation'
 import { Suspense, useRef } from 'react'
 import { SelectField } from '@/ui/Field'
-import { focusFirstError } from '../shared/forms'
+import { focusFirstError } from '../shared/fieldText'
 import { Advice } from './Advice'
 import { AmountFields } from './AmountFields'
 import { Ingredients } from './Ingredients'

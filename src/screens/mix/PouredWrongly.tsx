@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { type Mix, putRight } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
 import { measured } from '@/ui/units'
-import { isWithin, numberOf } from '../shared/forms'
+import { isWithin, numberOf } from '../shared/fieldText'
 
 /** What a cup may hold, ml. */
 const MOST = 5000

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { addedFromShare, correction, topUp } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
 import { measured } from '@/ui/units'
-import { isWithin, numberOf } from '../shared/forms'
+import { isWithin, numberOf } from '../shared/fieldText'
 
 /** A mix that isn't as it should be: what to add so that it is, or why that can't be done and what can. */
 export function PutRight() {

@@ -10,7 +10,7 @@ import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { measured, number } from '@/ui/units'
-import { isAmount, numberOf } from '../shared/forms'
+import { isAmount, numberOf } from '../shared/fieldText'
 
 type Typed = {
   paint: string

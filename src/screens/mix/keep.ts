@@ -5,7 +5,7 @@ import type { StoredMix } from '@/core/model/mix'
 import { bottlePaint, type Drawn } from '@/core/shelf'
 import { newId } from '@/store/newId'
 import { buildFields } from '../shared/ForBuild'
-import { numberOf } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
 import type { Line } from './request'
 
 export function isPaint(bottle: Bottle): boolean {

@@ -5,7 +5,8 @@ import type { Bottle } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
 import type { StoredMix } from '@/core/model/mix'
 import type { BenchTool } from '@/core/model/tool'
-import { numberOf, sayProblem } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
+import { sayProblem } from '../shared/problemWords'
 
 /** One ingredient as it is typed. */
 export type Line = { key: number; bottle: string; name: string; parts: string; share: string }

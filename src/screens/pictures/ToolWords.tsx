@@ -11,7 +11,7 @@ import { Choose } from '@/ui/Choose'
 import { SelectField, TextField } from '@/ui/Field'
 import { Swatch } from '@/ui/Swatch'
 import { number } from '@/ui/units'
-import { isWithin, numberOf } from '../shared/forms'
+import { isWithin, numberOf } from '../shared/fieldText'
 import { panelHref } from '../shared/panelHref'
 import type { PictureTools, ReadColour } from './usePictureTools'
 

@@ -1,17 +1,7 @@
 import * as v from 'valibot'
 import { nameField, ranged } from '@/core/model/fields'
-import { errorsByField, numberOf, readForm, sayProblem } from './forms'
-
-test.each([
-  { text: '6', number: 6 },
-  { text: ' 2,5 ', number: 2.5 },
-  { text: '-3', number: -3 },
-  { text: '', number: undefined },
-  { text: 'wide', number: 'wide' },
-  { text: '1e3', number: 1000 },
-])('"$text" is read as $number', ({ text, number }) => {
-  expect(numberOf(text)).toBe(number)
-})
+import { errorsByField, readForm } from './forms'
+import { sayProblem } from './problemWords'
 
 const schema = v.object({ name: nameField, size: ranged(1, 9, 'ml'), tags: v.array(v.string()) })
 

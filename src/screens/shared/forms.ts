@@ -1,16 +1,6 @@
 import type * as v from 'valibot'
 import { type Problem, parse } from '@/core/model/input'
-
-/** A problem in one sentence, for beside the field: "Enter a number from 1 to 9 ml, not “much”". */
-export function sayProblem({ found, expected }: Problem): string {
-  const nothing = found === 'nothing' || found === '""'
-  return `Enter ${expected}${nothing ? '' : `, not ${found.replace(/^"(.*)"$/, '“$1”')}`}`
-}
-
-/** The first problem of a file that was refused, by where in it. */
-export function sayRefused([first]: readonly Problem[]): string {
-  return `${first?.path || 'The file'}: found ${first?.found}, expected ${first?.expected}`
-}
+import { sayProblem } from './problemWords'
 
 /** Fields that are kept as shares and typed in percent. */
 const IN_PERCENT: ReadonlySet<string> = new Set(['thinning', 'share', 'paintShare', 'amount'])
@@ -48,27 +38,4 @@ export function readForm<T>(
 ): FormResult<T> {
   const parsed = parse(schema, value)
   return parsed.ok ? parsed : { ok: false, errors: errorsByField(parsed.problems) }
-}
-
-/** The text of a number field as a number; nothing typed is undefined, nonsense stays as it is for the schema to refuse. */
-export function numberOf(text: string): number | string | undefined {
-  const trimmed = text.trim().replace(',', '.')
-  if (trimmed === '') return undefined
-  const number = Number(trimmed)
-  return Number.isNaN(number) ? text : number
-}
-
-/** A number that is read, from one bound to another. */
-export function isWithin(value: unknown, least: number, most: number): value is number {
-  return typeof value === 'number' && value >= least && value <= most
-}
-
-/** A number that is read: an amount above nothing, up to the most. */
-export function isAmount(value: unknown, most: number): value is number {
-  return typeof value === 'number' && value > 0 && value <= most
-}
-
-/** Moves the focus to the first field of a form that is wrong, once it is drawn. */
-export function focusFirstError(form: HTMLElement | null): void {
-  requestAnimationFrame(() => form?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus())
 }

@@ -10,7 +10,7 @@ import { useRun } from '@/state/writing'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { numberOf } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
 import { useTyped } from '../shared/useTyped'
 
 /** A step that a test piece is asked for, with what it comes on. */

@@ -11,7 +11,7 @@ import { Choose } from '@/ui/Choose'
 import { cx } from '@/ui/cx'
 import { TextField } from '@/ui/Field'
 import { Swatch } from '@/ui/Swatch'
-import { isWithin, numberOf } from '../shared/forms'
+import { isWithin, numberOf } from '../shared/fieldText'
 import { Thumb } from '../shared/picture/Thumb'
 import { SwatchSays } from '../shared/SwatchSays'
 
