@@ -31,6 +31,17 @@ describe('the search goes the way that was written down', () => {
     },
   )
 
+  // Beyond forty tasks plans are put together first, and bettered in turns.
+  test.each(SHAPES)('on a crowded bench, %s', (_, shape) => {
+    const problem = generate(44, { ...shape, tasks: 44 })
+    expect(wayOf(problem, { steps: 600 })).toMatchSnapshot()
+  })
+
+  it('on a bench that is too large for propagation', () => {
+    const problem = generate(160, { ...BENCH_SHAPES.scarce, tasks: 160 })
+    expect(wayOf(problem, { steps: 60, first: true })).toMatchSnapshot()
+  })
+
   test.each([3, 5, 6, 7, 9, 11, 13])('on a bench without a shape, %i', (seed) => {
     expect(wayOf(scatter(seed, 6 + (seed % 4) * 3), { steps: 3000 })).toMatchSnapshot()
   })

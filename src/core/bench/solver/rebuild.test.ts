@@ -100,3 +100,29 @@ test.each([
 ])('nodes that lead to one another: $why', ({ next, groups }) => {
   expect([...strongComponents(next)]).toEqual(groups)
 })
+
+// As for the search (searched.test.ts): another way to a plan is no mistake that a test of plans can see.
+describe('rebuilding goes the way that was written down', () => {
+  test.each([
+    ...Object.entries(BENCH_SHAPES).map(([name, shape]) => ({
+      name,
+      shape,
+      tasks: 40,
+      turns: 200,
+    })),
+    { name: 'scarce', shape: BENCH_SHAPES.scarce, tasks: 90, turns: 70 },
+    { name: 'tight', shape: BENCH_SHAPES.tight, tasks: 90, turns: 70 },
+  ])('on a bench of $tasks tasks, $name', ({ shape, tasks, turns }) => {
+    const problem = generate(tasks, { tasks, ...shape })
+    const rebuilding = new Rebuilding(modelOf(problem), new Dice(1))
+    const ends: [turn: number, end: number][] = [[0, rebuilding.first()?.makespan ?? -1]]
+    let last: Int32Array | null = null
+    for (let turn = 1; turn <= turns; turn++) {
+      const next = rebuilding.next()
+      if (!next) continue
+      ends.push([turn, next.makespan])
+      last = next.starts
+    }
+    expect({ ends: ends.join(' '), last: last?.join(' ') }).toMatchSnapshot()
+  })
+})
