@@ -313,6 +313,28 @@ for (const how of ['with an error', 'without a word'])
     expect(said).toHaveLength(2)
   })
 
+test('a page whose workers break again and again says that what it shows grows old', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const breaks = (worker: Worker) =>
+    worker
+      .evaluate(() => {
+        setTimeout(() => {
+          throw new Error('It broke')
+        })
+      })
+      .catch(() => undefined)
+  page.on('worker', breaks)
+  await Promise.all(page.workers().map(breaks))
+  await expect(page.getByText('failed again and again in this tab')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Save what it shows' })).toBeVisible()
+  page.off('worker', breaks)
+  await page.getByRole('button', { name: 'Load it anew' }).click()
+  await expect(page.locator('[data-bench-buttons]')).toBeVisible()
+  await expect(page.getByText('failed again and again')).toHaveCount(0)
+})
+
 test('a full disk is told, what is typed stays, and it is written once there is room', async ({
   page,
 }) => {

@@ -100,6 +100,8 @@ describe('the store as a page has it', () => {
     }
     await expect(say(client, 'Lost')).rejects.toThrow('load the page anew')
     expect(workers()).toHaveLength(3)
+    // What is shown grows old from here on, and says so.
+    await until(() => client.standing.get() === 'failed')
   })
 
   it('one that ends without a word is heard of, and what was asked of it isn’t waited for', async () => {

@@ -50,7 +50,7 @@ export function storeClient(
     host
       .ask((desk) => desk.stay())
       .catch(() => {
-        if (host.hasGivenUp()) return
+        if (host.hasGivenUp()) return standing.set('failed')
         for (const name of seen.keys()) watch(name)
         stay()
       })

@@ -2,9 +2,9 @@ import type { Db } from './db'
 
 /**
  * How a page stands to the browser's database: it has it; it waits for an older page that holds on to it; a newer page has taken it over;
- * it was thrown away while the page was open.
+ * it was thrown away while the page was open; what speaks with it failed again and again.
  */
-export type PageStanding = 'here' | 'waiting' | 'taken-over' | 'gone'
+export type PageStanding = 'here' | 'waiting' | 'taken-over' | 'gone' | 'failed'
 
 /**
  * Follows a database. One that was taken over or is gone is never opened again by this page: it would write what it no longer knows.

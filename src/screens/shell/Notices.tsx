@@ -25,7 +25,7 @@ export function Notices() {
   const standing = useStanding()
   const backup = useBackup(useStore())
   const backupWaits = backup !== null && backup.waits !== 'no'
-  if (standing === 'gone' || standing === 'taken-over') return <Closed gone={standing === 'gone'} />
+  if (standing !== 'here' && standing !== 'waiting') return <Closed standing={standing} />
   return (
     <div
       data-screen-only
