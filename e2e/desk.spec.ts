@@ -399,6 +399,7 @@ test('the shelf is put in order by what is left and by colour', async ({ page })
 test('a cup and a needle of one’s own are offered at the mixing desk', async ({ page }) => {
   await openDemo(page)
   await goTo(page, 'Shelf')
+  await page.getByRole('button', { name: 'Add a tool' }).click()
   const tool = page.getByRole('form', { name: 'A new tool' })
   await tool.getByLabel('Called').fill('Finest needle')
   await tool.getByLabel('Size').fill('thin')

@@ -70,16 +70,16 @@ const SCREENS = [
 /** Opens every screen as a phone does, and says what that cost. */
 async function screens(browser, url) {
   console.log(
-    '| opened, a machine four times slower | largest paint, ms | longest task after it, ms | layout shift |\n|---|---|---|---|',
+    '| opened, a machine four times slower | largest paint, ms | longest task after it, ms | layout shift | script at rest, kB |\n|---|---|---|---|---|',
   )
-  for (const { address, paint, task, shift, moved } of await opened(
+  for (const { address, paint, task, shift, moved, kB } of await opened(
     browser,
     SCREENS.map((path) => url + path),
     PHONE,
   )) {
     const much = shift >= 0.05 ? ` (${moved})` : ''
     console.log(
-      `| ${address.slice(url.length)} | ${paint.toFixed(0)} | ${task.toFixed(0)} | ${shift.toFixed(3)}${much} |`,
+      `| ${address.slice(url.length)} | ${paint.toFixed(0)} | ${task.toFixed(0)} | ${shift.toFixed(3)}${much} | ${kB.toFixed(0)} |`,
     )
   }
 }

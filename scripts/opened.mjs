@@ -38,7 +38,11 @@ async function open(page, address) {
     const { paint, shift, shifted, tasks } = window.opened
     const after = tasks.filter(([start]) => start >= paint).map(([, length]) => length)
     const moved = [...shifted].sort(([, a], [, b]) => b - a).map(([name]) => name)
-    return { paint, shift, task: Math.max(0, ...after), moved: moved[0] ?? '' }
+    const scripts = performance
+      .getEntriesByType('resource')
+      .filter(({ initiatorType }) => initiatorType === 'script')
+    const kB = scripts.reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0) / 1000
+    return { paint, shift, task: Math.max(0, ...after), moved: moved[0] ?? '', kB }
   })
 }
 
@@ -48,7 +52,8 @@ const median = (all) => all.sort((a, b) => a - b)[all.length >> 1]
  * Opens screens on a machine made slower, with the data that the browser has.
  *
  * @param size width and height, CSS pixels
- * @returns of each: largest paint and longest task after it, ms; the sum of layout shifts, and what moved most
+ * @returns of each: largest paint and longest task after it, ms; the sum of layout shifts, and what moved most; the script that its own
+ *   thread had loaded when it rested, packed, kB
  */
 export async function opened(browser, addresses, size) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
@@ -69,6 +74,7 @@ export async function opened(browser, addresses, size) {
       paint: of('paint'),
       task: of('task'),
       shift: of('shift'),
+      kB: of('kB'),
       moved: rounds.at(-1).moved,
     })
   }

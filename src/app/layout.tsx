@@ -5,6 +5,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/bricolage-grotesque'
 import './globals.css'
 import { Shell } from '@/screens/shell/Shell'
+import { Ahead } from './Ahead'
 
 export const metadata: Metadata = {
   title: { default: 'Tectoria', template: '%s · Tectoria' },
@@ -29,6 +30,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         />
       </head>
       <body>
+        <Ahead />
         <Shell demo={process.env.TECTORIA_DEMO === '1'}>{children}</Shell>
       </body>
     </html>

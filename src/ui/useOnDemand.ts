@@ -3,6 +3,15 @@ import { useCallback, useState } from 'react'
 /** What is loaded, by what loads it: whoever wants it next has it at once. */
 const here = new WeakMap<() => Promise<object>, object>()
 
+/** Loads a piece before anybody wants it; one that couldn't be had is loaded when it is wanted. */
+export function loadAhead(load: () => Promise<object>): void {
+  if (here.has(load)) return
+  load().then(
+    (loaded) => here.set(load, loaded),
+    () => undefined,
+  )
+}
+
 /**
  * A piece of the page that no page waits for.
  *
@@ -12,19 +21,20 @@ const here = new WeakMap<() => Promise<object>, object>()
 export function useOnDemand<T extends object>(
   load: () => Promise<T>,
 ): [T | 'coming' | 'failed', () => void] {
-  const [piece, setPiece] = useState<T | 'coming' | 'failed'>(
-    () => (here.get(load) as T | undefined) ?? 'coming',
-  )
+  // Whoever turns to another piece doesn't have the one before in its place.
+  const [told, tell] = useState<{ of: typeof load; piece: T | 'coming' | 'failed' }>()
   const want = useCallback(() => {
-    if (here.has(load)) return setPiece(here.get(load) as T)
-    setPiece('coming')
+    const put = (piece: T | 'coming' | 'failed') => tell({ of: load, piece })
+    if (here.has(load)) return put(here.get(load) as T)
+    put('coming')
     load().then(
       (loaded) => {
         here.set(load, loaded)
-        setPiece(loaded)
+        put(loaded)
       },
-      () => setPiece('failed'),
+      () => put('failed'),
     )
   }, [load])
-  return [piece, want]
+  const known = here.get(load) as T | undefined
+  return [known ?? (told?.of === load ? told.piece : 'coming'), want]
 }

@@ -14,6 +14,7 @@ import { Tick } from '@/ui/Tick'
 import { useNow } from '../shared/now'
 import { RuleLink } from '../shared/RuleLink'
 import { stepName } from '../shared/words'
+import { followers } from './followers'
 
 type Row = {
   key: string
@@ -263,11 +264,4 @@ function partRows(part: string, findings: readonly PartFinding[]): Row[] {
         way: null,
       }),
     )
-}
-
-/** What only follows from a finding. */
-export function followers<T extends PartFinding>(findings: readonly T[], head: PartFinding): T[] {
-  return findings.filter(
-    (finding) => finding.follows?.step === head.step && finding.follows.rule === head.rule,
-  )
 }

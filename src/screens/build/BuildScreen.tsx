@@ -8,16 +8,19 @@ import type { Build, Part } from '@/core/model/build'
 import { useParts, useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
 import { SeverityMark } from '@/ui/Severity'
+import { OnDemand } from '../shared/OnDemand'
 import { PartShape } from '../shared/PartShape'
 import { useOutlines } from '../shared/useOutlines'
 import { useTitle } from '../shared/useTitle'
-import { AllFindings } from './AllFindings'
-import { BuildCard } from './BuildCard'
-import { BuildFacts } from './BuildFacts'
 import { BuildHead } from './BuildHead'
 import { FinishedFacts } from './FinishedFacts'
-import { PartSample } from './PartSample'
-import { StoryPage } from './StoryPage'
+import { Looking } from './Looking'
+import { loadSample } from './pieces'
+
+const loadFindings = () => import('./AllFindings')
+const loadFacts = () => import('./BuildFacts')
+const loadCard = () => import('./BuildCard')
+const loadStory = () => import('./StoryPage')
 
 /** A build, by its address: without a network one stored page stands for all builds. */
 export function BuildScreen() {
@@ -64,10 +67,54 @@ function OneBuild({ build }: { build: Build }) {
     build.parts.find((part) => worstOf(plans, build.id, part.id) === 'stop') ??
     build.parts[0]
   if (!part) return null
-  if (asCard !== null) return <BuildCard build={build} />
-  if (asStory !== null) return <StoryPage build={build} />
+  if (asCard !== null)
+    return (
+      <OnDemand load={loadCard} failed="The card can’t be had just now. Ask for it once more.">
+        {({ BuildCard }) => <BuildCard build={build} />}
+      </OnDemand>
+    )
+  if (asStory !== null)
+    return (
+      <OnDemand load={loadStory} failed="The story can’t be had just now. Ask for it once more.">
+        {({ StoryPage }) => <StoryPage build={build} />}
+      </OnDemand>
+    )
   return (
     <div className="p-4 lg:px-6">
+      <BuildTop build={build} />
+      <Tabs
+        build={build}
+        plans={plans}
+        here={all ? null : part.id}
+        onOpen={(part) => void choose(part)}
+      />
+      {all ? (
+        <OnDemand
+          load={loadFindings}
+          failed="All findings can’t be shown just now. Turn to them once more."
+        >
+          {({ AllFindings }) => <AllFindings build={build} onOpen={(part) => void choose(part)} />}
+        </OnDemand>
+      ) : (
+        <OnDemand
+          load={loadSample}
+          failed="The part can’t be shown just now."
+          meanwhile={<Looking />}
+        >
+          {({ PartSample }) => <PartSample key={part.id} build={build} part={part} />}
+        </OnDemand>
+      )}
+      <OnDemand load={loadFacts} failed="What is chosen for the build can’t be shown just now.">
+        {({ BuildFacts }) => <BuildFacts build={build} />}
+      </OnDemand>
+    </div>
+  )
+}
+
+/** What a build is called, what is made of it for paper, and what it came to. */
+function BuildTop({ build }: { build: Build }) {
+  return (
+    <>
       <div className="flex items-start justify-between gap-3 max-sm:flex-wrap">
         <BuildHead build={build} />
         <div className="flex shrink-0 flex-wrap justify-end gap-2">
@@ -90,35 +137,42 @@ function OneBuild({ build }: { build: Build }) {
           <FinishedFacts build={build} />
         </section>
       )}
-      <nav
-        aria-label="Parts"
-        className="mt-1 flex gap-x-1 overflow-x-auto border-b border-rule *:shrink-0 lg:flex-wrap"
-      >
-        {build.parts.map((otherPart) => {
-          const worst = worstOf(plans, build.id, otherPart.id)
-          return (
-            <Tab
-              key={otherPart.id}
-              here={!all && otherPart.id === part.id}
-              onOpen={() => void choose(otherPart.id)}
-            >
-              <Face build={build} part={otherPart} plans={plans} />
-              {otherPart.name}
-              {worst && <SeverityMark severity={worst} wordless />}
-            </Tab>
-          )
-        })}
-        <Tab here={all} onOpen={() => void choose(EVERYTHING)}>
-          All findings
-        </Tab>
-      </nav>
-      {all ? (
-        <AllFindings build={build} onOpen={(part) => void choose(part)} />
-      ) : (
-        <PartSample key={part.id} build={build} part={part} />
-      )}
-      <BuildFacts build={build} />
-    </div>
+    </>
+  )
+}
+
+/** Every part, with the worst of what is said of it, and behind them everything that is said. */
+function Tabs({
+  build,
+  plans,
+  here,
+  onOpen,
+}: {
+  build: Build
+  plans: readonly PartPlan[]
+  /** The part that is looked at; null: everything is. */
+  here: string | null
+  onOpen: (part: string) => void
+}) {
+  return (
+    <nav
+      aria-label="Parts"
+      className="mt-1 flex gap-x-1 overflow-x-auto border-b border-rule *:shrink-0 lg:flex-wrap"
+    >
+      {build.parts.map((part) => {
+        const worst = worstOf(plans, build.id, part.id)
+        return (
+          <Tab key={part.id} here={part.id === here} onOpen={() => onOpen(part.id)}>
+            <Face build={build} part={part} plans={plans} />
+            {part.name}
+            {worst && <SeverityMark severity={worst} wordless />}
+          </Tab>
+        )
+      })}
+      <Tab here={here === null} onOpen={() => onOpen(EVERYTHING)}>
+        All findings
+      </Tab>
+    </nav>
   )
 }
 

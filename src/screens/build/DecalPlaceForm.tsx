@@ -4,7 +4,7 @@ import { type DecalPlace, decalPlaceSchema } from '@/core/model/decals'
 import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { numberOf } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
 import { saidOf, useTyped } from '../shared/useTyped'
 
 const GROUNDS = [

@@ -5,7 +5,8 @@ import { withoutOne } from '@/core/model/withoutOne'
 import { useEditBuild } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { focusFirstError, numberOf, readForm } from '../shared/forms'
+import { focusFirstError, numberOf } from '../shared/fieldText'
+import { readForm } from '../shared/forms'
 
 type ModelLengths = NonNullable<Build['lengths']>
 

@@ -4,10 +4,10 @@ import { substrateRow } from '@/core/knowledge'
 import type { Build, Part } from '@/core/model/build'
 import { useProject } from '@/state/hooks'
 import { newId } from '@/store/newId'
-import { Sheet } from '@/ui/Sheet'
 import { CoreSample, type CoreSampleProps } from '@/ui/section/CoreSample'
 import { type SampleRow, shiftedBefore } from '@/ui/section/row'
 import { NARROW, useMedia } from '@/ui/useMedia'
+import { OnDemand } from '../shared/OnDemand'
 import type { TypedOver } from '../shared/useTypedOver'
 import { PAINT_DRAG } from './BottleTray'
 import { CoverFacts } from './CoverFacts'
@@ -20,6 +20,8 @@ import { stepNameIn } from './stepNameIn'
 import { toggled } from './toggled'
 import type { BuildEdits } from './useBuildEdits'
 import type { ChosenStep } from './useChosen'
+
+const loadSheet = () => import('@/ui/Sheet')
 
 const NONE: ReadonlySet<string> = new Set()
 
@@ -83,10 +85,18 @@ export function OpenSample({
         dropped={PAINT_DRAG}
       />
       {editor && selected !== null && inSheet && (
-        <Sheet title={stepNameIn(build, selected)} onClose={() => leave(selected)}>
-          {editor}
-          {facts}
-        </Sheet>
+        <OnDemand
+          load={loadSheet}
+          failed="The step couldn’t be opened. Choose it once more."
+          onClose={() => leave(selected)}
+        >
+          {({ Sheet }) => (
+            <Sheet title={stepNameIn(build, selected)} onClose={() => leave(selected)}>
+              {editor}
+              {facts}
+            </Sheet>
+          )}
+        </OnDemand>
       )}
     </>
   )

@@ -1,6 +1,6 @@
 'use client'
 
-import { type ReactNode, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import type { Known } from '@/core/formats/text/lexicon'
 import { substrateRow } from '@/core/knowledge'
 import { type Build, type Part, partSchema } from '@/core/model/build'
@@ -12,9 +12,11 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Later } from '@/ui/Later'
 import { clockTime } from '@/ui/time'
-import { focusFirstError, numberOf, readForm } from '../shared/forms'
+import { focusFirstError, numberOf } from '../shared/fieldText'
+import { readForm } from '../shared/forms'
 import { useNow } from '../shared/now'
 import { capital, MILESTONE_WORDS } from '../shared/words'
+import { Accidents } from './Accidents'
 import { Decals } from './Decals'
 import { Holding } from './Holding'
 import { Joining } from './Joining'
@@ -33,7 +35,6 @@ export function PartFacts({
   judged,
   known,
   edit,
-  children,
 }: {
   build: Build
   part: Part
@@ -41,8 +42,6 @@ export function PartFacts({
   /** What may be named in words. */
   known: Known
   edit: EditBuild
-  /** What follows. */
-  children: ReactNode
 }) {
   const { shelf = [], meshes = [], pictures = [] } = useProject()
   const now = useNow(60_000)
@@ -100,7 +99,7 @@ export function PartFacts({
           />
         </details>
       </div>
-      {children}
+      <Accidents build={build} part={part} judged={judged} edit={edit} />
     </Later>
   )
 }

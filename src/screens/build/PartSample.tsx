@@ -5,17 +5,16 @@ import { plannedAt } from '@/core/schedule'
 import { usePlan } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { useNow } from '../shared/now'
+import { OnDemand } from '../shared/OnDemand'
 import { panelHref } from '../shared/panelHref'
 import { testHref } from '../shared/testHref'
-import { Accidents } from './Accidents'
 import { AddStep } from './AddStep'
-import { followers } from './AllFindings'
 import { CutThrough } from './CutThrough'
 import { FindingRow } from './FindingRow'
+import { followers } from './followers'
 import type { ShownPart } from './judged'
+import { Looking } from './Looking'
 import { OpenSample } from './OpenSample'
-import { PartFacts } from './PartFacts'
-import { SelectionBar } from './SelectionBar'
 import { sampleRows } from './sampleRows'
 import { toggled } from './toggled'
 import { useAdding } from './useAdding'
@@ -23,6 +22,9 @@ import { type BuildEdits, useBuildEdits } from './useBuildEdits'
 import { useChosen } from './useChosen'
 import { useJudged } from './useJudged'
 import { type Hover, Verdict } from './Verdict'
+
+const loadFacts = () => import('./PartFacts')
+const loadSelection = () => import('./SelectionBar')
 
 const NONE: ReadonlySet<string> = new Set()
 
@@ -35,15 +37,13 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null)
   const [zone, cutThrough] = useState<string | null>(null)
   const judged = useJudged(ref, zone)
+  const notSeveral = () => setPicked(null)
   const { plan } = usePlan()
   const edits = useBuildEdits(build, part.id)
   const adding = useAdding(build, part.id, chosen.id, edits, chosen.laid)
-  if (!judged)
-    return (
-      <p className="mt-4 text-soft" role="status">
-        {build.shelved ? 'It is archived: nothing of it is checked.' : 'Looking at it…'}
-      </p>
-    )
+  if (!judged && build.shelved)
+    return <p className="mt-4 text-soft">It is archived: nothing of it is checked.</p>
+  if (!judged) return <Looking />
   const planned = (step: string) => (plan ? plannedAt(plan, { ...ref, step }) : null)
   const rows = sampleRows(build, judged, now, planned, (id) => (
     <FindingsAt judged={judged} step={id} build={build.id} part={part} edits={edits} />
@@ -65,13 +65,21 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
       <Verdict judged={judged} hover={hover} build={build} part={part.id} />
       <CutThrough build={build} part={part.id} zone={zone} onChoose={cutThrough} />
       {picked && (
-        <SelectionBar
-          build={build}
-          partId={part.id}
-          picked={picked}
-          edits={edits}
-          onDone={() => setPicked(null)}
-        />
+        <OnDemand
+          load={loadSelection}
+          failed="What is done with several steps can’t be had just now. Pick them once more."
+          onClose={notSeveral}
+        >
+          {({ SelectionBar }) => (
+            <SelectionBar
+              build={build}
+              partId={part.id}
+              picked={picked}
+              edits={edits}
+              onDone={notSeveral}
+            />
+          )}
+        </OnDemand>
       )}
       {rows.length === 0 && (
         <p className="mb-3 py-6 text-lg">
@@ -90,15 +98,17 @@ export function PartSample({ build, part }: { build: Build; part: Part }) {
         picked={picked}
         onPick={(id) => setPicked(toggled(picked ?? NONE, id))}
       />
-      <PartFacts
-        build={build}
-        part={part}
-        judged={judged}
-        known={adding.from.known}
-        edit={edits.edit}
-      >
-        <Accidents build={build} part={part} judged={judged} edit={edits.edit} />
-      </PartFacts>
+      <OnDemand load={loadFacts} failed="What is known of the part can’t be shown just now.">
+        {({ PartFacts }) => (
+          <PartFacts
+            build={build}
+            part={part}
+            judged={judged}
+            known={adding.from.known}
+            edit={edits.edit}
+          />
+        )}
+      </OnDemand>
     </div>
   )
 }

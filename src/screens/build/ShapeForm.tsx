@@ -9,7 +9,8 @@ import {
 } from '@/core/model/shape'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { focusFirstError, numberOf, readForm } from '../shared/forms'
+import { focusFirstError, numberOf } from '../shared/fieldText'
+import { readForm } from '../shared/forms'
 import { LENGTH_WORDS, SHAPE_WORDS } from './shapeWords'
 
 /** The shape that stands in for a part, by its kind and lengths. */

@@ -3,7 +3,7 @@ import { type Zone, zoneSchema } from '@/core/model/zone'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Tick } from '@/ui/Tick'
-import { numberOf } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
 import { saidOf, useTyped } from '../shared/useTyped'
 import { plain } from '../shared/words'
 

@@ -6,7 +6,8 @@ import { saidDuration } from '@/core/formats/text/saidDuration'
 import { actRow } from '@/core/knowledge'
 import { type BuildAct, type BuildStep, buildStepSchema } from '@/core/model/build'
 import { isAct } from '@/core/model/isAct'
-import { errorsByField, numberOf, readForm } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
+import { errorsByField, readForm } from '../shared/forms'
 
 /** The fields of a step as they are typed, by their path: "coats", "product.recoat". */
 export type StepFields = Readonly<Record<string, string>>

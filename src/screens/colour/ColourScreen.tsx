@@ -1,23 +1,43 @@
 'use client'
 
 import { Tabs } from 'radix-ui'
-import { Suspense } from 'react'
+import { type ReactNode, Suspense } from 'react'
+import { OnDemand } from '../shared/OnDemand'
 import { useAddress } from './address'
-import { Cover } from './Cover'
-import { Layers } from './Layers'
-import { Lines } from './Lines'
 import { Reach } from './Reach'
-import { Tones } from './Tones'
-import { Variants } from './Variants'
 
-const VIEWS = [
-  { value: 'reach', say: 'Match a colour', View: Reach },
-  { value: 'cover', say: 'Coats to cover', View: Cover },
-  { value: 'layers', say: 'Layer by layer', View: Layers },
-  { value: 'tones', say: 'Side by side', View: Tones },
-  { value: 'line', say: 'Panel-line colour', View: Lines },
-  { value: 'variants', say: 'Scale tint, chips, off-whites', View: Variants },
-] as const
+/** What asks one thing. */
+type Piece = { View: () => ReactNode }
+
+/** What is asked first is there with the page, the others come when they are turned to. */
+const VIEWS: readonly { value: string; say: string; load?: () => Promise<Piece> }[] = [
+  { value: 'reach', say: 'Match a colour' },
+  {
+    value: 'cover',
+    say: 'Coats to cover',
+    load: async () => ({ View: (await import('./Cover')).Cover }),
+  },
+  {
+    value: 'layers',
+    say: 'Layer by layer',
+    load: async () => ({ View: (await import('./Layers')).Layers }),
+  },
+  {
+    value: 'tones',
+    say: 'Side by side',
+    load: async () => ({ View: (await import('./Tones')).Tones }),
+  },
+  {
+    value: 'line',
+    say: 'Panel-line colour',
+    load: async () => ({ View: (await import('./Lines')).Lines }),
+  },
+  {
+    value: 'variants',
+    say: 'Scale tint, chips, off-whites',
+    load: async () => ({ View: (await import('./Variants')).Variants }),
+  },
+]
 
 export function ColourScreen() {
   return (
@@ -49,9 +69,18 @@ function Colour() {
             </Tabs.Trigger>
           ))}
         </Tabs.List>
-        {VIEWS.map(({ value, View }) => (
+        {VIEWS.map(({ value, say, load }) => (
           <Tabs.Content key={value} value={value} className="mt-5">
-            <View />
+            {load ? (
+              <OnDemand
+                load={load}
+                failed={`“${say}” can’t be had just now. Turn to it once more.`}
+              >
+                {({ View }) => <View />}
+              </OnDemand>
+            ) : (
+              <Reach />
+            )}
           </Tabs.Content>
         ))}
       </Tabs.Root>

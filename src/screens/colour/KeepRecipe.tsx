@@ -10,7 +10,7 @@ import { newId } from '@/store/newId'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { buildFields, ForBuild } from '../shared/ForBuild'
-import { isAmount, numberOf } from '../shared/forms'
+import { isAmount, numberOf } from '../shared/fieldText'
 
 /** Keeps a recipe as a mix for touch-ups, at a wanted volume. */
 export function KeepRecipe({

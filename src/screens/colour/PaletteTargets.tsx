@@ -10,7 +10,7 @@ import { FileButton } from '@/ui/FileButton'
 import { saveFile } from '@/ui/saveFile'
 import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
-import { sayProblem } from '../shared/forms'
+import { sayProblem } from '../shared/problemWords'
 import { useReading } from '../shared/useReading'
 
 /** Colours in from a palette file, and the shelf's out to one. */

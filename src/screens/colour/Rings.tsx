@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { SelectField, TextField } from '@/ui/Field'
 import { about, number } from '@/ui/units'
-import { isAmount, numberOf } from '../shared/forms'
+import { isAmount, numberOf } from '../shared/fieldText'
 import { Surround } from './Judged'
 import type { ShownPass } from './VeilStrip'
 

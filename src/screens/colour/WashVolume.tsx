@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { lineVolume } from '@/core/mixing'
 import { TextField } from '@/ui/Field'
 import { about, measured } from '@/ui/units'
-import { isAmount, numberOf } from '../shared/forms'
+import { isAmount, numberOf } from '../shared/fieldText'
 
 /** How much wash the lines of a model take. */
 export function WashVolume({ widthMm, depthMm }: { widthMm: number; depthMm: number }) {

@@ -5,7 +5,7 @@ import type { BuildStep } from '@/core/model/build'
 import type { PanelFigure } from '@/core/panel/measures/figures'
 import type { Looked } from '@/state/useLook'
 import { cx } from '@/ui/cx'
-import { isWithin, numberOf } from '../shared/forms'
+import { isWithin, numberOf } from '../shared/fieldText'
 import { FIGURE_WORDS, namedStep } from './panelWords'
 
 /** The figure that one works up to by eye. */

@@ -1,16 +1,19 @@
 'use client'
 import { useState } from 'react'
-import { readPanel } from '@/core/formats/panelRequest'
 import type { Panel } from '@/core/model/panel'
 import { FileButton } from '@/ui/FileButton'
-import { sayRefused } from '../shared/forms'
 import { jsonOf } from '../shared/jsonOf'
+import { sayRefused } from '../shared/problemWords'
+
+const loadReader = () => import('@/core/formats/panelRequest')
 
 /** A panel of one's own, from a panel file: its plates, lines and rivets, its size, and how it stands. */
 export function OwnLayout({ onPanel }: { onPanel: (panel: Panel) => void }) {
   const [wrong, setWrong] = useState<string | null>(null)
   const take = async (file: File) => {
-    const read = readPanel(await jsonOf(file))
+    const reader = await loadReader().catch(() => null)
+    if (!reader) return setWrong('What reads a panel’s file can’t be had just now. Try once more.')
+    const read = reader.readPanel(await jsonOf(file))
     setWrong(read.ok ? null : sayRefused(read.problems))
     if (!read.ok) return
     const { pxPerMm: _, ...panel } = read.value.panel ?? {}

@@ -1,6 +1,6 @@
 'use client'
 import { zonesOf } from '@/core/builds'
-import { LAYOUTS, type Layout } from '@/core/model/panel'
+import { LAYOUTS, type Layout } from '@/core/model/panelFormat'
 import { Choose } from '@/ui/Choose'
 import { ANEW, ON_PART } from './panelAddress'
 import { LAYOUT_WORDS } from './panelWords'

@@ -1,11 +1,11 @@
 'use client'
 import { parseAsString, useQueryState } from 'nuqs'
 import { Suspense, useEffect, useMemo, useState } from 'react'
-import { TECHNIQUES } from '@/core/knowledge'
 import type { BuildStep } from '@/core/model/build'
-import { USUAL_SCALE } from '@/core/model/panel'
+import { USUAL_SCALE } from '@/core/model/panelFormat'
 import { useProject } from '@/state/hooks'
 import { type PanelDesks, usePanelDesks } from '@/state/panelDesks'
+import { usePiece } from '../shared/usePiece'
 import { OnPanel } from './OnPanel'
 import { colourTried, partsTried, type Tried, zoneTried } from './tried'
 
@@ -45,10 +45,14 @@ function Panel() {
   )
 }
 
+const loadTechniques = () => import('@/core/knowledge/techniques/techniques')
+
 /** A technique or a colour that the address names; null: it names none; undefined: its steps are looked for. */
 function useOther(desks: PanelDesks, of: string | null): Tried | null | undefined {
   const [kind = '', first = '', second] = (of ?? '').split(' ')
-  const technique = kind === 'technique' ? TECHNIQUES.find(({ id }) => id === first) : undefined
+  const isTechnique = kind === 'technique'
+  const known = usePiece(loadTechniques, isTechnique, 'Techniques can’t be had just now.')
+  const technique = known?.TECHNIQUES.find(({ id }) => id === first)
   const [steps, setSteps] = useState<{ of: string; steps: BuildStep[] } | null>(null)
   useEffect(() => {
     if (!technique) return
@@ -60,6 +64,7 @@ function useOther(desks: PanelDesks, of: string | null): Tried | null | undefine
   return useMemo(() => {
     if (kind === 'colour' && /^#[0-9A-F]{6}$/i.test(first))
       return colourTried(first, second ?? null)
+    if (isTechnique && !known) return undefined
     if (!technique) return null
     if (steps?.of !== technique.id) return undefined
     return {
@@ -73,5 +78,5 @@ function useOther(desks: PanelDesks, of: string | null): Tried | null | undefine
       part: null,
       technique: technique.id,
     }
-  }, [of, kind, first, second, technique, steps])
+  }, [of, kind, first, second, isTechnique, known, technique, steps])
 }

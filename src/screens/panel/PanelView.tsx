@@ -1,5 +1,5 @@
 'use client'
-import { SHOWS, USUAL_PANEL } from '@/core/model/panel'
+import { SHOWS, USUAL_PANEL } from '@/core/model/panelFormat'
 import { Button } from '@/ui/Button'
 import { Tick } from '@/ui/Tick'
 import { Views } from '@/ui/Views'

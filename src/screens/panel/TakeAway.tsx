@@ -1,6 +1,6 @@
 'use client'
-import { PANEL_FORMAT } from '@/core/formats/panelRequest'
-import type { Panel, Show } from '@/core/model/panel'
+import type { Panel } from '@/core/model/panel'
+import { PANEL_FORMAT, type Show } from '@/core/model/panelFormat'
 import type { Sequence } from '@/core/model/sequence'
 import type { Looked } from '@/state/useLook'
 import { Button } from '@/ui/Button'

@@ -1,5 +1,5 @@
 import { parseAsFloat, parseAsInteger, parseAsString, parseAsStringLiteral } from 'nuqs'
-import { LAYOUTS, SHOWS } from '@/core/model/panel'
+import { LAYOUTS, SHOWS } from '@/core/model/panelFormat'
 
 /** What the address tells of it: a link or a reload leads back to the same. */
 export const ADDRESS = {

@@ -8,11 +8,14 @@ import { useProject } from '@/state/hooks'
 import type { PanelDesks } from '@/state/panelDesks'
 import { type Look, type Looked, useLook } from '@/state/useLook'
 import { type Painted, usePainted } from '@/state/usePainted'
+import { usePiece } from '../shared/usePiece'
 import { ADDRESS, ON_PART } from './panelAddress'
 import { namedStep } from './panelWords'
 import { hasShape, isOf, sequenceTried, type Tried, trialOf } from './tried'
 import { usePartAsked } from './usePartAsked'
 import { useTrial } from './useTrial'
+
+const loadShapes = () => import('@/core/builds/shapeOfPart')
 
 /** From so many steps above it on, a step is deep in the stack: what is tried of it is laid with fewer samples. */
 const DEEP = 3
@@ -49,7 +52,8 @@ export function useOnPanel(tried: Tried, desks: PanelDesks) {
   const onPart = address.on === ON_PART && hasShape(tried)
   const onPanel = useLook(desks, onPart ? null : look, true)
   const other = useLook(desks, onPart ? null : otherLook)
-  const painted = usePainted(desks, usePartAsked(tried, { sequence, seed, at, away }, onPart))
+  const shapes = usePiece(loadShapes, onPart, 'The part’s shape can’t be drawn just now.')
+  const painted = usePainted(desks, usePartAsked(tried, { sequence, seed, at, away }, shapes))
   const last = steps[at - 1]
   return {
     ...{ address, setAddress, trying, at, last, lit, keepLit, setKeepLit, layout, panel },

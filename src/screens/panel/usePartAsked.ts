@@ -1,20 +1,27 @@
 import { useMemo } from 'react'
-import { shapeOfPart } from '@/core/builds'
 import { useProject } from '@/state/hooks'
 import type { PartAsked } from '@/state/panelDesks'
 import type { Tried } from './tried'
 
-/** The part with what lies on it, as it is asked for; null: it isn't, or has no shape. */
+/** What draws the shape of a part. */
+type Shapes = typeof import('@/core/builds/shapeOfPart')
+
+/**
+ * The part with what lies on it, as it is asked for.
+ *
+ * @param shapes null: the part isn't wanted, or they aren't here yet
+ * @returns null: it isn't wanted, or has no shape
+ */
 export function usePartAsked(
   { build, part }: Tried,
   own: Pick<PartAsked, 'sequence' | 'seed' | 'at' | 'away'>,
-  wanted: boolean,
+  shapes: Shapes | null,
 ): Omit<PartAsked, 'most'> | null {
   const { meshes = [] } = useProject()
   const mesh = meshes.find(({ id }) => id === part?.mesh)
   const drawn = useMemo(
-    () => (wanted && build && part ? shapeOfPart(build, part, mesh) : null),
-    [wanted, build, part, mesh],
+    () => (shapes && build && part ? shapes.shapeOfPart(build, part, mesh) : null),
+    [shapes, build, part, mesh],
   )
   const { sequence, seed, at, away } = own
   return useMemo(() => {

@@ -9,18 +9,9 @@ import { clockTime } from '@/ui/time'
 import { localeHere } from '@/ui/units'
 import { useWidth } from '@/ui/useWidth'
 import { namesOf, taskName } from '../shared/names'
-import {
-  type Block,
-  type Cluster,
-  clustersOf,
-  type Lane,
-  lanesOf,
-  marksOf,
-  spanOf,
-  ZOOMS,
-  type Zoom,
-} from './lanes'
+import { type Block, type Cluster, clustersOf, type Lane, lanesOf, marksOf, spanOf } from './lanes'
 import { useSessionOptions } from './useSessionOptions'
+import { ZOOMS, type Zoom } from './zooms'
 
 const MINUTE = 60_000
 /** Width of the part names, px. */

@@ -4,7 +4,6 @@ import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } f
 import { Suspense, useMemo } from 'react'
 import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 import { usePlan, useProject } from '@/state/hooks'
-import { Sheet } from '@/ui/Sheet'
 import { clockTime } from '@/ui/time'
 import { NARROW, useMedia } from '@/ui/useMedia'
 import { Views } from '@/ui/Views'
@@ -13,15 +12,19 @@ import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
 import { useNow } from '../shared/now'
 import { OnDemand } from '../shared/OnDemand'
+import { usePiece } from '../shared/usePiece'
 import { ActDetail } from './ActDetail'
-import { Evenings } from './evenings/Evenings'
-import { Lanes } from './Lanes'
-import { ZOOMS, type Zoom } from './lanes'
-import { PlanTable } from './PlanTable'
 import { PlanTools } from './PlanTools'
+import { loadEvenings } from './pieces'
 import { WhatIfPanel } from './WhatIfPanel'
+import { ZOOMS, type Zoom } from './zooms'
 
 const loadOutlooks = () => import('./Outlooks')
+const loadSheet = () => import('@/ui/Sheet')
+const loadLanes = () => import('./Lanes')
+const loadTable = () => import('./PlanTable')
+/** Said where a way to look at the plan couldn't be had. */
+const NOT_SHOWN = 'The plan can’t be shown that way just now. Look at it another way, and back.'
 
 /** Evening by evening, or along the calendar with so much time in view. */
 type View = 'evenings' | Zoom
@@ -41,12 +44,21 @@ export function PlanScreen() {
   )
 }
 
+/** What draws the plan the way it is looked at: asked for with the page, and there before the plan is. */
+function useWays(view: View, asTable: boolean) {
+  const evenings = usePiece(loadEvenings, !asTable && view === 'evenings', NOT_SHOWN)
+  const lanes = usePiece(loadLanes, !asTable && view !== 'evenings', NOT_SHOWN)
+  const table = usePiece(loadTable, asTable, NOT_SHOWN)
+  return { evenings, lanes, table }
+}
+
 /** The whole bench over days and nights: lanes or a table, the act in question, and what it would be otherwise. */
 function Plan() {
   const project = useProject()
   const { plan, planning, planFailed } = usePlan()
   const now = useNow(30_000)
   const [{ view, table: asTable, task: chosen }, setAddress] = useQueryStates(ADDRESS)
+  const ways = useWays(view, asTable)
   const setView = (next: View) => void setAddress({ view: next })
   const setTable = (next: boolean) => void setAddress({ table: next })
   const choose = (next: string | null) => void setAddress({ task: next })
@@ -84,7 +96,7 @@ function Plan() {
         <PlanComing />
       ) : (
         <Planned
-          {...{ plan, view, asTable, chosen, choose, now }}
+          {...{ plan, ways, view, chosen, choose, now }}
           onCloser={() => setView('evenings')}
         />
       )}
@@ -94,16 +106,16 @@ function Plan() {
 
 function Planned({
   plan,
+  ways: { evenings, lanes, table },
   view,
-  asTable,
   chosen,
   choose,
   onCloser,
   now,
 }: {
   plan: BenchPlan
+  ways: ReturnType<typeof useWays>
   view: View
-  asTable: boolean
   chosen: string | null
   choose: (id: string | null) => void
   /** Several acts lie too close to be told apart: they are looked at evening by evening. */
@@ -115,6 +127,8 @@ function Planned({
     () => plan.tasks.find((task) => task.id === chosen) ?? (narrow ? undefined : firstOf(plan)),
     [plan, chosen, narrow],
   )
+  const close = () => choose(null)
+  const shown = { plan, chosen: task?.id ?? null, now }
   const gone = chosen !== null && !plan.tasks.some(({ id }) => id === chosen)
   const story =
     narrow && gone ? (
@@ -132,27 +146,35 @@ function Planned({
   return (
     <>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
-        {asTable ? (
-          <PlanTable plan={plan} chosen={task?.id ?? null} onChoose={choose} now={now} />
-        ) : view === 'evenings' ? (
-          <Evenings plan={plan} chosen={task?.id ?? null} onChoose={choose} now={now} />
-        ) : (
-          <Lanes
-            plan={plan}
+        {table ? (
+          <table.PlanTable {...shown} onChoose={choose} />
+        ) : evenings ? (
+          <evenings.Evenings {...shown} onChoose={choose} />
+        ) : lanes && view !== 'evenings' ? (
+          <lanes.Lanes
+            {...shown}
             zoom={view}
-            chosen={task?.id ?? null}
             onChoose={(id, closer) => {
               choose(id)
               if (closer) onCloser()
             }}
-            now={now}
           />
+        ) : (
+          <Blocks />
         )}
         {narrow ? (
           (task || gone) && (
-            <Sheet title="The chosen step" onClose={() => choose(null)}>
-              {story}
-            </Sheet>
+            <OnDemand
+              load={loadSheet}
+              failed="What is known of the step couldn’t be opened. Choose it once more."
+              onClose={close}
+            >
+              {({ Sheet }) => (
+                <Sheet title="The chosen step" onClose={close}>
+                  {story}
+                </Sheet>
+              )}
+            </OnDemand>
           )
         ) : (
           <div className="min-w-0 lg:sticky lg:top-4 lg:max-h-[calc(100dvh-2rem)] lg:self-start lg:overflow-y-auto">
@@ -210,17 +232,26 @@ function PlanComing() {
       <p role="status" className="mt-6 text-soft">
         Planning your sessions…
       </p>
-      <div aria-hidden="true" className="mt-4 flex gap-8 overflow-hidden">
-        {[5, 3, 4, 2].map((blocks) => (
-          <div key={blocks} className="w-56 shrink-0">
-            <div className="mb-2 h-8 w-32 bg-plate" />
-            {COMING.slice(0, blocks).map((block) => (
-              <div key={block} className="my-1 h-12 bg-plate" />
-            ))}
-          </div>
-        ))}
+      <div className="mt-4">
+        <Blocks />
       </div>
     </>
+  )
+}
+
+/** Blocks without words, where a plan will stand. */
+function Blocks() {
+  return (
+    <div aria-hidden="true" className="flex gap-8 overflow-hidden">
+      {[5, 3, 4, 2].map((blocks) => (
+        <div key={blocks} className="w-56 shrink-0">
+          <div className="mb-2 h-8 w-32 bg-plate" />
+          {COMING.slice(0, blocks).map((block) => (
+            <div key={block} className="my-1 h-12 bg-plate" />
+          ))}
+        </div>
+      ))}
+    </div>
   )
 }
 

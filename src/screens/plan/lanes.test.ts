@@ -2,7 +2,8 @@ import { stateOf } from '@/core/builds'
 import type { BenchPlan } from '@/core/schedule'
 import { planBench } from '@/core/schedule/planBench'
 import { demoProject } from '@/demo/demo'
-import { clustersOf, lanesOf, marksOf, spanOf, ZOOMS } from './lanes'
+import { clustersOf, lanesOf, marksOf, spanOf } from './lanes'
+import { ZOOMS } from './zooms'
 
 const NOW = Date.parse('2026-03-17T18:25:00Z')
 const plan: BenchPlan = planBench(stateOf(demoProject(NOW, 'UTC')), NOW, {

@@ -2,6 +2,7 @@ import { type TimeInterval, timeDay, timeHour, timeMinute } from 'd3-time'
 import { extremes } from '@/core/model/extremes'
 import { key, partOf } from '@/core/model/stepRef'
 import { type BenchPlan, type ScheduledTask, type WaitBefore, waitsBefore } from '@/core/schedule'
+import { ZOOMS, type Zoom } from './zooms'
 
 const MINUTE = 60_000
 
@@ -56,17 +57,6 @@ export function clustersOf(
   }
   return clusters
 }
-
-/** How much time the width of the view shows. */
-export const ZOOMS = [
-  { id: 'hour', say: 'Hour', minutes: 60 },
-  { id: 'evening', say: 'Evening', minutes: 6 * 60 },
-  { id: 'day', say: 'Day', minutes: 24 * 60 },
-  { id: 'week', say: 'Week', minutes: 7 * 1440 },
-  { id: 'month', say: 'Month', minutes: 30 * 1440 },
-  { id: 'six-weeks', say: 'Six weeks', minutes: 42 * 1440 },
-] as const
-export type Zoom = (typeof ZOOMS)[number]['id']
 
 /** From what minute to what the drawing reaches: today, and all that is planned, at least one view. */
 export function spanOf(plan: BenchPlan, zoom: Zoom, now: number): { from: number; to: number } {

@@ -1,28 +1,23 @@
 'use client'
-import { type ReactNode, useEffect } from 'react'
-import { useSay } from '@/state/hooks'
-import { useOnDemand } from '@/ui/useOnDemand'
+import type { ReactNode } from 'react'
+import { usePiece } from './usePiece'
 
 /** Draws what is loaded when it is asked for. What couldn't be had is said, and closed. */
 export function OnDemand<T extends object>({
   load,
   failed,
   onClose,
+  meanwhile = null,
   children,
 }: {
   load: () => Promise<T>
   /** Said where it couldn't be had. */
   failed: string
   onClose?: () => void
+  /** In its place until it is here. */
+  meanwhile?: ReactNode
   children: (piece: T) => ReactNode
 }) {
-  const [piece, want] = useOnDemand(load)
-  const say = useSay()
-  useEffect(want, [want])
-  useEffect(() => {
-    if (piece !== 'failed') return
-    say(failed)
-    onClose?.()
-  }, [piece, say, failed, onClose])
-  return typeof piece === 'object' && children(piece)
+  const piece = usePiece(load, true, failed, onClose)
+  return piece ? children(piece) : meanwhile
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react'
 import { parse } from '@/core/model/input'
 import { type DAYS, type Sessions, sessionsSchema } from '@/core/model/sessions'
-import { numberOf, sayProblem } from './forms'
+import { numberOf } from './fieldText'
+import { sayProblem } from './problemWords'
 import { zoneHere } from './sessionZone'
 
 /** A weekly session as it is typed. */

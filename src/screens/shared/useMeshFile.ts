@@ -4,7 +4,7 @@ import { useRef, useState } from 'react'
 import type { MeshSize, MeshUnit } from '@/core/mesh'
 import type { Job } from '@/state/job'
 import { reasonOf } from '@/store/reason'
-import { isAmount, numberOf } from './forms'
+import { isAmount, numberOf } from './fieldText'
 
 /** How far the reading of a mesh is, and what it comes to. */
 export type MeshFile<T> = {

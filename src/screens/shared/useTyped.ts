@@ -1,6 +1,7 @@
 import { type RefObject, useRef, useState } from 'react'
 import type { BaseIssue, BaseSchema } from 'valibot'
-import { focusFirstError, readForm } from './forms'
+import { focusFirstError } from './fieldText'
+import { readForm } from './forms'
 
 /** A field as it is typed: its text, what is wrong with it, and what a change does. */
 export type TypedField = {

@@ -8,7 +8,7 @@ import { useBeginning } from '@/ui/useBeginning'
 import { useNow } from '../shared/now'
 import { familyName, plain } from '../shared/words'
 import { stateWords } from './bottleState'
-import { ManyRow } from './ManyRow'
+import type { ManyRow } from './ManyRow'
 
 /** The bottles under their heads: on the shelf, in a table to compare, or in rows to tick and edit in place. */
 export function Bottles({
@@ -16,6 +16,7 @@ export function Bottles({
   headOf,
   asTable,
   ticked,
+  Row,
   onTick,
   onOpen,
 }: {
@@ -25,6 +26,8 @@ export function Bottles({
   asTable: boolean
   /** null: none are being ticked. */
   ticked: ReadonlySet<string> | null
+  /** What a bottle is ticked and edited by; null: it isn't here. */
+  Row: typeof ManyRow | null
   onTick: (ticked: ReadonlySet<string>) => void
   onOpen: (bottle: Bottle) => void
 }) {
@@ -41,10 +44,10 @@ export function Bottles({
     return (
       <section key={head} aria-label={head} className="mt-6">
         <h2 className="font-display text-xl font-semibold">{head}</h2>
-        {ticked ? (
+        {ticked && Row ? (
           <ul className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-x-8 border-t border-rule md:grid-cols-2 2xl:grid-cols-3">
             {own.map((bottle) => (
-              <ManyRow
+              <Row
                 key={bottle.id}
                 bottle={bottle}
                 ticked={ticked.has(bottle.id)}

@@ -6,7 +6,7 @@ import { type PouredIn, pouredInto, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { about, localeHere, measured } from '@/ui/units'
-import { isAmount, numberOf } from '../shared/forms'
+import { isAmount, numberOf } from '../shared/fieldText'
 
 /** The latest dilutions that are shown. */
 const SHOWN = 4

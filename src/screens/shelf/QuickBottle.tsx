@@ -1,13 +1,19 @@
 'use client'
 
 import { useMemo, useRef, useState } from 'react'
-import { readBottleLine, type SaidBottle } from '@/core/formats/text/bottleLine'
+import type { SaidBottle } from '@/core/formats/text/bottleLine'
 import type { Bottle } from '@/core/model/bottle'
+import { useSay } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { Swatch } from '@/ui/Swatch'
 import { about } from '@/ui/units'
+import { useOnDemand } from '@/ui/useOnDemand'
 import { familyName, plain } from '../shared/words'
+
+/** What reads lines comes when the field is turned to. */
+const loadReader = () => import('@/core/formats/text/bottleLine')
+type Reader = Awaited<ReturnType<typeof loadReader>>
 
 /** A bottle, or several, a line each: what is taken for what is shown before it is put on the shelf. */
 export function QuickBottle({ last }: { last: Bottle | undefined }) {
@@ -15,19 +21,26 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
   const [text, setText] = useState('')
   const [colour, setColour] = useState<string | null>(null)
   const area = useRef<HTMLTextAreaElement>(null)
-  const read = useMemo(() => readAll(text, last, colour), [text, last, colour])
+  const say = useSay()
+  const [reader, wantReader] = useOnDemand<Reader>(loadReader)
+  const read = useMemo(
+    () => (typeof reader === 'object' ? readAll(reader, text, last, colour) : []),
+    [reader, text, last, colour],
+  )
   const lacksColour = read.length === 1 && wantsColour(read[0] as SaidBottle)
+  const lines = async () => {
+    if (typeof reader === 'object') return read
+    return readAll(await loadReader(), text, last, colour)
+  }
   const put = async () => {
-    if (read.length === 0) return
+    if (text.trim() === '') return
     // The line is free for the next one at once; what wasn’t written comes back.
     setText('')
     setColour(null)
     area.current?.focus()
-    const written = await run(
-      'addBottles',
-      read.map(({ bottle }) => bottle),
-    )
-    if (!written) setText(text)
+    const said = await lines().catch(() => say('What reads a line can’t be had just now.'))
+    const bottles = (said ?? []).map(({ bottle }) => bottle)
+    if (bottles.length === 0 || !(await run('addBottles', bottles))) setText(text)
   }
   return (
     <form
@@ -46,6 +59,7 @@ export function QuickBottle({ last }: { last: Bottle | undefined }) {
           placeholder="Bone White, Ferrowick, alcohol acrylic, 17 ml, #DAD5C4"
           spellCheck={false}
           value={text}
+          onFocus={wantReader}
           onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => {
             if (event.key !== 'Enter' || event.shiftKey) return
@@ -125,7 +139,12 @@ function wantsColour({ bottle }: SaidBottle): boolean {
 }
 
 /** Every line that is a bottle; what a line leaves out is as on the line before. */
-function readAll(text: string, last: Bottle | undefined, colour: string | null): SaidBottle[] {
+function readAll(
+  { readBottleLine }: Reader,
+  text: string,
+  last: Bottle | undefined,
+  colour: string | null,
+): SaidBottle[] {
   const read: SaidBottle[] = []
   for (const line of text.split('\n')) {
     const said = readBottleLine(line, read.at(-1)?.bottle ?? last)

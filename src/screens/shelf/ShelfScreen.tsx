@@ -1,6 +1,6 @@
 'use client'
 import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
-import { Suspense, useDeferredValue, useMemo, useState } from 'react'
+import { Suspense, useCallback, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
 import { changedFields } from '@/core/model/rowFields'
@@ -8,11 +8,11 @@ import { useProject } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { localeHere } from '@/ui/units'
+import { OnDemand } from '../shared/OnDemand'
+import { usePiece } from '../shared/usePiece'
 import { familyName, plain } from '../shared/words'
-import { BottleForm } from './BottleForm'
 import { Bottles } from './Bottles'
 import { Costs } from './Costs'
-import { ManyBar } from './ManyBar'
 import { QuickBottle } from './QuickBottle'
 import { ShelfCsv } from './ShelfCsv'
 import { Shortages } from './Shortages'
@@ -24,6 +24,12 @@ export function ShelfScreen() {
       <Shelf />
     </Suspense>
   )
+}
+
+const loadForm = () => import('./BottleForm')
+const loadMany = async () => {
+  const [bar, row] = await Promise.all([import('./ManyBar'), import('./ManyRow')])
+  return { ManyBar: bar.ManyBar, ManyRow: row.ManyRow }
 }
 
 const NONE: readonly Bottle[] = []
@@ -101,6 +107,13 @@ function Shelf() {
   const { bottles, found } = seeking
   const [editing, setEditing] = useState<Bottle | null>(null)
   const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null)
+  const one = useCallback(() => setTicked(null), [])
+  const many = usePiece(
+    loadMany,
+    ticked !== null,
+    'What changes several bottles couldn’t be loaded. Ask for it once more.',
+    one,
+  )
   const severalOrOne = () => {
     setTicked(ticked ? null : new Set())
     setEditing(null)
@@ -130,8 +143,8 @@ function Shelf() {
       </div>
       <QuickBottle last={bottles.at(-1)} />
       <Seeking {...seeking} />
-      {ticked && (
-        <ManyBar
+      {ticked && many && (
+        <many.ManyBar
           chosen={bottles.filter((bottle) => ticked.has(bottle.id))}
           found={found}
           onChoose={(ids) => setTicked(new Set(ids))}
@@ -161,7 +174,8 @@ function Shelf() {
           seeking.sort === 'maker' ? (bottle.maker ?? 'No maker') : SORTS[seeking.sort].say
         }
         asTable={seeking.table}
-        ticked={ticked}
+        ticked={many && ticked}
+        Row={many?.ManyRow ?? null}
         onTick={setTicked}
         onOpen={setEditing}
       />
@@ -243,16 +257,24 @@ function Editing({
     if (await run('removeBottles', [current])) onClose()
   }
   return (
-    <BottleForm
-      key={current.id}
-      bottle={current}
-      shelf={bottles}
-      onPour={(poured) => run('pourInto', current.id, poured)}
-      onSave={(bottle) => void save(bottle)}
-      onRemove={known ? () => void remove() : null}
-      onAlike={known ? () => onAlike(known) : null}
+    <OnDemand
+      load={loadForm}
+      failed="The form of a bottle couldn’t be loaded. Ask for it once more."
       onClose={onClose}
-    />
+    >
+      {({ BottleForm }) => (
+        <BottleForm
+          key={current.id}
+          bottle={current}
+          shelf={bottles}
+          onPour={(poured) => run('pourInto', current.id, poured)}
+          onSave={(bottle) => void save(bottle)}
+          onRemove={known ? () => void remove() : null}
+          onAlike={known ? () => onAlike(known) : null}
+          onClose={onClose}
+        />
+      )}
+    </OnDemand>
   )
 }
 

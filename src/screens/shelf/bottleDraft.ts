@@ -3,7 +3,9 @@ import { saidDuration } from '@/core/formats/text/saidDuration'
 import { type Bottle, bottleSchema } from '@/core/model/bottle'
 import { parse } from '@/core/model/input'
 import type { Product } from '@/core/model/sequence'
-import { type FormResult, numberOf, readForm, sayProblem } from '../shared/forms'
+import { numberOf } from '../shared/fieldText'
+import { type FormResult, readForm } from '../shared/forms'
+import { sayProblem } from '../shared/problemWords'
 
 /** Points of a drying sheet, in their order. */
 export const SHEET_POINTS = [

@@ -4,7 +4,7 @@ import { type DetailWay, detailWays } from '@/core/places/detailWays'
 import { TextField } from '@/ui/Field'
 import { Tick } from '@/ui/Tick'
 import { sayFigures } from '@/ui/time'
-import { numberOf } from '../../shared/forms'
+import { numberOf } from '../../shared/fieldText'
 
 const SAY: Record<DetailWay, string> = {
   mask: 'mask it and spray',

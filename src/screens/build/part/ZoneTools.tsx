@@ -6,7 +6,7 @@ import type { Zone } from '@/core/model/zone'
 import { Button } from '@/ui/Button'
 import { Choose } from '@/ui/Choose'
 import { TextField } from '@/ui/Field'
-import { numberOf } from '../../shared/forms'
+import { numberOf } from '../../shared/fieldText'
 
 /** Joins the chosen zone with another one, or parts it at a height. */
 export function ZoneTools({

@@ -1,0 +1,2 @@
+/** A part's core sample, and all that is done on it. */
+export const loadSample = () => import('./PartSample')
