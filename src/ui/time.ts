@@ -1,25 +1,11 @@
-import { localeHere } from './units'
-
-/** Ways of writing an instant; each is costly to make, and made once. */
-const FORMS = {
-  time: { hour: '2-digit', minute: '2-digit' },
-  weekday: { weekday: 'short' },
-  day: { day: 'numeric', month: 'short' },
-} as const satisfies Record<string, Intl.DateTimeFormatOptions>
-const made = new Map<keyof typeof FORMS, Intl.DateTimeFormat>()
-
-function write(form: keyof typeof FORMS, at: number): string {
-  const known = made.get(form) ?? new Intl.DateTimeFormat(localeHere(), FORMS[form])
-  made.set(form, known)
-  return known.format(at)
-}
+import { writeDate } from './dates'
 
 /** An instant as a local clock time, with its day when that isn't today: "20:40", "Thu 20:40", "24 Mar 20:40". */
 export function clockTime(at: number, now: number): string {
-  const time = write('time', at)
+  const time = writeDate('time', at)
   const days = Math.round((midnight(at) - midnight(now)) / 86_400_000)
   if (days === 0) return time
-  const day = write(days > 0 && days < 7 ? 'weekday' : 'day', at)
+  const day = writeDate(days > 0 && days < 7 ? 'weekday' : 'day', at)
   return `${day} ${time}`
 }
 

@@ -98,12 +98,20 @@ export function localeHere(): string | undefined {
 
 /** A number by the locale. @param fixed are all digits written, zeros too? */
 export function number(value: number, digits: number, fixed = false): string {
-  return new Intl.NumberFormat(localeHere(), {
-    maximumFractionDigits: digits,
-    minimumFractionDigits: fixed ? digits : 0,
-    useGrouping: false,
-  }).format(value)
+  const by = `${digits} ${fixed}`
+  const known =
+    writers.get(by) ??
+    new Intl.NumberFormat(localeHere(), {
+      maximumFractionDigits: digits,
+      minimumFractionDigits: fixed ? digits : 0,
+      useGrouping: false,
+    })
+  writers.set(by, known)
+  return known.format(value)
 }
+
+/** What writes numbers is costly to make, and made once; the locale changes with the page. */
+const writers = new Map<string, Intl.NumberFormat>()
 
 /**
  * A measure with its unit, as it is told here, to so many digits: "12.30 ml", "0.416 fl oz".

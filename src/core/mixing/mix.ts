@@ -3,7 +3,7 @@ import { DROPS_PER_ML, GOOD_ERROR, MARGIN, type MixCoat, type MixTool } from '..
 import { percent } from '../model/percent'
 import { isBrush, mixVolume } from './coverage'
 import { dropError, roundToDrops, smallestGoodSize } from './drops'
-import { exactParts, sayRatio, wholeParts } from './ratio'
+import { exactOf, exactParts, sayRatio, wholeParts } from './ratio'
 
 /** One thing that goes into a mix, by parts. */
 export type Ingredient = {
@@ -70,7 +70,7 @@ function shareOf(ingredient: Ingredient, index: number): number {
  */
 function pour(ingredients: readonly Ingredient[]): Poured {
   const wanted = exactParts(ingredients.map((ingredient) => ingredient.parts))
-  const shares = ingredients.map((ingredient, i) => new Fraction(shareOf(ingredient, i)))
+  const shares = ingredients.map((ingredient, i) => exactOf(shareOf(ingredient, i)))
   let brought = new Fraction(0)
   const parts = wanted.map((part, i) => {
     const share = shares[i] as Fraction

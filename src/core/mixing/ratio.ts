@@ -5,8 +5,19 @@ export type ExactParts = readonly Fraction[]
 
 /** ExactParts as exact fractions; decimals are taken as written. */
 export function exactParts(parts: readonly number[]): Fraction[] {
-  return parts.map((part) => new Fraction(part))
+  return parts.map(exactOf)
 }
+
+/** A number as a fraction, as it is written; the same numbers come again and again, and a long one takes a tenth of a millisecond. */
+export function exactOf(number: number): Fraction {
+  const known = fractions.get(number) ?? new Fraction(number)
+  if (fractions.size >= MOST_KNOWN) fractions.clear()
+  fractions.set(number, known)
+  return known
+}
+
+const MOST_KNOWN = 1000
+const fractions = new Map<number, Fraction>()
 
 /**
  * The same ratio in the smallest whole numbers: 2.5 : 0.5 is 5 : 1.

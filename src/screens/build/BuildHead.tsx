@@ -1,8 +1,6 @@
 import type { Build, BuildAct } from '@/core/model/build'
 import { counted } from '@/core/model/counted'
-import { localeHere } from '@/ui/units'
-
-const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium', timeZone: 'UTC' })
+import { writeDate } from '@/ui/dates'
 
 /** Name, scale and story of a build. */
 export function BuildHead({ build }: { build: Build }) {
@@ -13,8 +11,10 @@ export function BuildHead({ build }: { build: Build }) {
         {build.scale ? `1:${build.scale}` : 'No scale'} ·{' '}
         {build.use === 'handled' ? 'handled in play' : 'for display'} ·{' '}
         {counted(stepCount(build), 'step')}
-        {build.due ? ` · wanted for ${DAY.format(Date.parse(build.due))}` : ''}
-        {build.finishedOn ? ` · finished ${DAY.format(Date.parse(build.finishedOn))}` : ''}
+        {build.due ? ` · wanted for ${writeDate('plain-date', Date.parse(build.due))}` : ''}
+        {build.finishedOn
+          ? ` · finished ${writeDate('plain-date', Date.parse(build.finishedOn))}`
+          : ''}
         {build.story ? ` · ${build.story}` : ''}
       </p>
     </header>

@@ -1,10 +1,9 @@
 import { finishedCard } from '@/core/builds'
 import type { Build } from '@/core/model/build'
 import { useStock } from '@/state/hooks'
-import { about, localeHere, number } from '@/ui/units'
+import { writeDate } from '@/ui/dates'
+import { about, number } from '@/ui/units'
 import { zoneHere } from '../shared/sessionZone'
-
-const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
 
 /** What a build has come to so far: hours, paint, evenings, between which days. */
 export function FinishedFacts({ build }: { build: Build }) {
@@ -16,8 +15,11 @@ export function FinishedFacts({ build }: { build: Build }) {
     ['Hours of hands', number(card.hours, 1)],
     ['Paint mixed', about(card.ml, 'ml', 1)],
     ['Evenings', String(card.evenings)],
-    ['From', card.from === null ? '' : DAY.format(card.from)],
-    [build.finishedOn ? 'Finished' : 'Last at it', card.to === null ? '' : DAY.format(card.to)],
+    ['From', card.from === null ? '' : writeDate('date', card.from)],
+    [
+      build.finishedOn ? 'Finished' : 'Last at it',
+      card.to === null ? '' : writeDate('date', card.to),
+    ],
   ] as const
   return (
     <dl className="flex flex-wrap gap-x-8 gap-y-3">

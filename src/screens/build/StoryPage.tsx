@@ -5,14 +5,13 @@ import type { Build } from '@/core/model/build'
 import { useStock } from '@/state/hooks'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { writeDate } from '@/ui/dates'
 import { saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
-import { localeHere, number } from '@/ui/units'
+import { number } from '@/ui/units'
 import { Thumb } from '../shared/picture/Thumb'
 import { zoneHere } from '../shared/sessionZone'
 import { PaperHead } from './PaperHead'
-
-const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'full', timeZone: 'UTC' })
 
 /** How a build came to be, told from its log: on the screen, on paper, and as Markdown. */
 export function StoryPage({ build }: { build: Build }) {
@@ -44,7 +43,7 @@ function Day({ day: { date, steps, mixes, said, room, pictures } }: { day: Story
     <section className="mt-8 break-inside-avoid">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-strong pb-1">
         <h2 className="font-display text-2xl font-semibold">
-          {DAY.format(new Date(`${date}T12:00Z`))}
+          {writeDate('plain-date-long', Date.parse(`${date}T12:00Z`))}
         </h2>
         {room && <p className="text-soft tabular-nums">{roomWords(room)}</p>}
       </div>

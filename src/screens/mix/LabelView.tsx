@@ -7,8 +7,9 @@ import { counted } from '@/core/model/counted'
 import { type MixLabel, mixLabel } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { Button } from '@/ui/Button'
+import { writeDate } from '@/ui/dates'
 import { saveFile } from '@/ui/saveFile'
-import { about, localeHere } from '@/ui/units'
+import { about } from '@/ui/units'
 
 /** The label of a saved mix: on the screen, printed alone, or as an SVG. */
 export function LabelView({ id }: { id: string }) {
@@ -54,9 +55,10 @@ export function LabelView({ id }: { id: string }) {
   )
 }
 
-const DAY = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
-const HOUR = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium', timeStyle: 'short' })
-const DATES = { day: (at: number) => DAY.format(at), hour: (at: number) => HOUR.format(at) }
+const DATES = {
+  day: (at: number) => writeDate('date', at),
+  hour: (at: number) => writeDate('date-and-time', at),
+}
 
 /** A label of 90 by 50 mm; black on white, so that it prints the same from both themes. */
 function LabelDrawing({ label, ref }: { label: MixLabel; ref: React.Ref<SVGSVGElement> }) {

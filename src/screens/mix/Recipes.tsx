@@ -5,8 +5,8 @@ import type { Project } from '@/core/model/project'
 import { useProject } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
+import { writeDate } from '@/ui/dates'
 import { Swatch } from '@/ui/Swatch'
-import { localeHere } from '@/ui/units'
 import { LeftOver } from './LeftOver'
 
 /** Mixes that were kept, the newest first. */
@@ -33,10 +33,7 @@ export function Recipes({ onOpen }: { onOpen: (mix: StoredMix) => void }) {
                 {mix.ingredients
                   .map((ingredient) => `${ingredient.name} ${ingredient.parts}`)
                   .join(' : ')}{' '}
-                ·{' '}
-                {new Intl.DateTimeFormat(localeHere(), { day: 'numeric', month: 'short' }).format(
-                  Date.parse(mix.at),
-                )}
+                · {writeDate('day', Date.parse(mix.at))}
               </span>
             </span>
             <LeftOver mix={mix} />

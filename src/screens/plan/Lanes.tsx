@@ -5,8 +5,8 @@ import type { BenchPlan } from '@/core/schedule'
 import { useProject } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { cx } from '@/ui/cx'
+import { writeDate } from '@/ui/dates'
 import { clockTime } from '@/ui/time'
-import { localeHere } from '@/ui/units'
 import { useWidth } from '@/ui/useWidth'
 import { namesOf, taskName } from '../shared/names'
 import { type Block, type Cluster, clustersOf, type Lane, lanesOf, marksOf, spanOf } from './lanes'
@@ -197,14 +197,11 @@ function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number
   const [first, second] = marks
   // Where days lie close, only so many of them are told that none runs into the next.
   const each = first && second ? Math.ceil(LEAST / (scale.x(second.at) - scale.x(first.at))) : 1
-  const weekday = new Intl.DateTimeFormat(localeHere(), { weekday: 'short', day: 'numeric' })
-  const short = new Intl.DateTimeFormat(localeHere(), { day: 'numeric' })
-  const month = new Intl.DateTimeFormat(localeHere(), { month: 'short' })
   const label = (at: number, day: boolean, i: number) => {
     if (!day) return clockTime(at, at)
-    if (!sparse) return weekday.format(at)
+    if (!sparse) return writeDate('weekday-number', at)
     if (i % each !== 0) return ''
-    return i > 0 && new Date(at).getDate() === 1 ? month.format(at) : short.format(at)
+    return writeDate(i > 0 && new Date(at).getDate() === 1 ? 'month' : 'number', at)
   }
   return (
     <div className="relative h-7 border-b border-strong bg-ground">
@@ -212,7 +209,7 @@ function TimeScale({ zoom, scale, now }: { zoom: Zoom; scale: Scale; now: number
         className="sticky left-0 z-10 inline-block h-full bg-ground px-3 text-sm leading-7 text-soft"
         style={{ width: NAMES }}
       >
-        {new Intl.DateTimeFormat(localeHere(), { month: 'long' }).format(now)}
+        {writeDate('month-long', now)}
       </span>
       {marks.map(({ at, day }, i) => (
         <span

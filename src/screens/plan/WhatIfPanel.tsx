@@ -12,8 +12,8 @@ import { useBench } from '@/state/benchContext'
 import { useProject } from '@/state/hooks'
 import { reasonOf } from '@/store/reason'
 import { Button } from '@/ui/Button'
+import { writeDate } from '@/ui/dates'
 import { clockTime, localDay } from '@/ui/time'
-import { localeHere } from '@/ui/units'
 import { actOnPart, namesOf } from '../shared/names'
 import { sayFinish } from '../shared/planWords'
 import { familyName } from '../shared/words'
@@ -134,8 +134,7 @@ function Questions({
   const project = useProject()
   const [family, setFamily] = useState<Family>('lacquer')
   const date = freeDay(plan)
-  const noon = new Date(`${date}T12:00:00`)
-  const day = new Intl.DateTimeFormat(localeHere(), { weekday: 'long' }).format(noon)
+  const day = writeDate('weekday-long', Date.parse(`${date}T12:00:00`))
   const step = task && { build: task.build, step: task.step }
   const canLose = task && namesOf(project, task).coats > 1
   return (

@@ -26,11 +26,13 @@ export const TOUCH_WORDS = {
   'stiff-brush': 'scrubbed with a stiff brush',
 } as const satisfies Record<UndoTouch, string>
 
-const AND = new Intl.ListFormat('en', { type: 'conjunction' })
+/** Made when it is first wanted: the first of what writes by language takes a twentieth of a second. */
+let and: Intl.ListFormat | null = null
 
 /** Names in a row: "Hull, Turret, and Door". */
 export function listed(names: readonly string[]): string {
-  return AND.format(names)
+  and ??= new Intl.ListFormat('en', { type: 'conjunction' })
+  return and.format(names)
 }
 
 /** The name of a field as words: "areaCm2" as "area cm2". */

@@ -3,12 +3,7 @@
 import { useMemo } from 'react'
 import { costsOf } from '@/core/stock'
 import { useParts, useStock } from '@/state/hooks'
-import { localeHere } from '@/ui/units'
-
-const MONEY = new Intl.NumberFormat(localeHere(), {
-  minimumFractionDigits: 2,
-  maximumFractionDigits: 2,
-})
+import { number } from '@/ui/units'
 
 /** What each build has cost and will: only once something has a price. */
 export function Costs() {
@@ -55,10 +50,10 @@ export function Costs() {
                 <th scope="row" className="py-1.5 text-left font-semibold">
                   {name}
                 </th>
-                <td>{MONEY.format(paint)}</td>
-                <td>{MONEY.format(tools)}</td>
-                <td>{MONEY.format(toCome)}</td>
-                <td className="font-semibold">{MONEY.format(paint + tools + toCome)}</td>
+                <td>{number(paint, 2, true)}</td>
+                <td>{number(tools, 2, true)}</td>
+                <td>{number(toCome, 2, true)}</td>
+                <td className="font-semibold">{number(paint + tools + toCome, 2, true)}</td>
               </tr>
             ))}
           </tbody>

@@ -4,8 +4,9 @@ import { useState } from 'react'
 import type { Bottle } from '@/core/model/bottle'
 import { type PouredIn, pouredInto, thinnerFor } from '@/core/shelf'
 import { Button } from '@/ui/Button'
+import { writeDate } from '@/ui/dates'
 import { SelectField, TextField } from '@/ui/Field'
-import { about, localeHere, measured } from '@/ui/units'
+import { about, measured } from '@/ui/units'
 import { isAmount, numberOf } from '../shared/fieldText'
 
 /** The latest dilutions that are shown. */
@@ -101,8 +102,6 @@ export function PourIn({
   )
 }
 
-const DATE = new Intl.DateTimeFormat(localeHere(), { dateStyle: 'medium' })
-
 /** What was poured into it so far, the latest first. */
 function Dilutions({ bottle: { thinnings = [] } }: { bottle: Bottle }) {
   if (thinnings.length === 0) return null
@@ -113,7 +112,7 @@ function Dilutions({ bottle: { thinnings = [] } }: { bottle: Bottle }) {
         .slice(0, SHOWN)
         .map((thinning) => (
           <li key={`${thinning.at} ${thinning.shareAfter}`}>
-            {DATE.format(Date.parse(thinning.at))}: {about(thinning.addedMl, 'ml', 1)} of{' '}
+            {writeDate('date', Date.parse(thinning.at))}: {about(thinning.addedMl, 'ml', 1)} of{' '}
             {thinning.with ?? 'thinner'}, then {Math.round(thinning.shareAfter * 100)} % paint
           </li>
         ))}

@@ -33,16 +33,21 @@ const loadMany = async () => {
 }
 
 const NONE: readonly Bottle[] = []
-const ORDER = new Intl.Collator(localeHere(), { numeric: true })
+let order: Intl.Collator | null = null
+/** As a list is put in order here. */
+function inOrder(a: string, b: string): number {
+  order ??= new Intl.Collator(localeHere(), { numeric: true })
+  return order.compare(a, b)
+}
 
 type Sort = 'maker' | 'left' | 'colour' | 'family'
 
 /** Orders of the shelf; within each by name. */
 const SORTS: Record<Sort, { say: string; by: (a: Bottle, b: Bottle) => number }> = {
-  maker: { say: 'By maker', by: (a, b) => ORDER.compare(a.maker ?? '', b.maker ?? '') },
+  maker: { say: 'By maker', by: (a, b) => inOrder(a.maker ?? '', b.maker ?? '') },
   left: { say: 'Emptiest first', by: (a, b) => a.leftMl / a.sizeMl - b.leftMl / b.sizeMl },
   colour: { say: 'By colour', by: (a, b) => hueRank(a) - hueRank(b) },
-  family: { say: 'By family', by: (a, b) => ORDER.compare(a.family, b.family) },
+  family: { say: 'By family', by: (a, b) => inOrder(a.family, b.family) },
 }
 
 /** Greys by lightness first, then the others round the circle of hues, those without a colour last. */
@@ -86,7 +91,7 @@ function useFound() {
       .filter((bottle) => family === '' || bottle.family === family)
       .filter((bottle) => role === '' || bottle.role === role)
       .filter((bottle) => words.every((word) => searchText(bottle).includes(word)))
-      .sort((a, b) => SORTS[sort].by(a, b) || ORDER.compare(a.name, b.name))
+      .sort((a, b) => SORTS[sort].by(a, b) || inOrder(a.name, b.name))
   }, [bottles, wanted, family, role, sort])
   return { bottles, found, find, family, role, sort, table, setAddress }
 }

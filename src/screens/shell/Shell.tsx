@@ -6,6 +6,7 @@ import { BenchProvider, useStanding, useTold } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { pageNonce } from '@/ui/nonce'
+import { clockTime } from '@/ui/time'
 import { useHotkeys } from '../shared/hotkeys'
 import { OnDemand } from '../shared/OnDemand'
 import { Running } from '../shared/SensorContext'
@@ -60,7 +61,12 @@ function Loading() {
   const standing = useStanding()
   useEffect(() => {
     const waiting = setTimeout(() => setLong(true), LONG)
-    return () => clearTimeout(waiting)
+    // The first date takes long to write, and nobody waits for it here: the workers read.
+    const writing = setTimeout(() => clockTime(0, 0))
+    return () => {
+      clearTimeout(waiting)
+      clearTimeout(writing)
+    }
   }, [])
   return (
     <main className="grid min-h-screen place-content-center">

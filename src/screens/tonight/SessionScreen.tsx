@@ -7,8 +7,9 @@ import { sessionCard } from '@/core/schedule/sessionCard'
 import { useParts, usePlan, useProject, useStock } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
+import { writeDate } from '@/ui/dates'
 import { clockTime, sayFigures } from '@/ui/time'
-import { localeHere, measured } from '@/ui/units'
+import { measured } from '@/ui/units'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
 import { actOnPart, coatsSaid, namesOf, partsNamed } from '../shared/names'
@@ -44,7 +45,7 @@ export function SessionScreen() {
         <div>
           <h1 className="font-display text-4xl font-semibold">Session card</h1>
           <p className="text-lg">
-            {dayOf(session.from)}, {clockTime(session.from, session.from)}–
+            {writeDate('day-long', session.from)}, {clockTime(session.from, session.from)}–
             {clockTime(session.to, session.to)} ·{' '}
             <strong>{sayFigures(card.handsOnMinutes * 60_000)} hands-on</strong>
             {card.cleanOuts > 0 &&
@@ -74,16 +75,6 @@ export function SessionScreen() {
       </div>
     </div>
   )
-}
-
-const DAY = new Intl.DateTimeFormat(localeHere(), {
-  weekday: 'long',
-  day: 'numeric',
-  month: 'long',
-})
-
-function dayOf(at: number): string {
-  return DAY.format(at)
 }
 
 /** The acts in order; ticking one writes it into the log. */

@@ -3,17 +3,12 @@ import { DndContext, PointerSensor, useDroppable, useSensor, useSensors } from '
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { type BenchPlan, type Evening, type EveningBlock, eveningsOf } from '@/core/schedule'
 import { cx } from '@/ui/cx'
+import { writeDate } from '@/ui/dates'
 import { clockTime, sayFigures } from '@/ui/time'
-import { localeHere } from '@/ui/units'
 import { Block } from './Block'
 import { type Moves, useMoves } from './useMoves'
 
 const MINUTE = 60_000
-const DAY = new Intl.DateTimeFormat(localeHere(), {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-})
 
 /** The plan evening by evening, side by side: what is done in each, and between them how long it dries. */
 export function Evenings({
@@ -114,7 +109,9 @@ function useDrag(evenings: readonly Evening[], moves: Moves) {
     announcements: {
       onDragStart: ({ active }: Dragged) => `Picked up ${called(active.id)}.`,
       onDragOver: ({ active, over }: Dragged & { over: { id: unknown } | null }) =>
-        over ? `${called(active.id)} is over ${DAY.format(Number(over.id))}.` : undefined,
+        over
+          ? `${called(active.id)} is over ${writeDate('weekday-day', Number(over.id))}.`
+          : undefined,
       onDragEnd: () => undefined,
       onDragCancel: ({ active }: Dragged) => `${called(active.id)} stays where it was.`,
     },
@@ -194,14 +191,14 @@ function Column({
       <Place at={session.from} may={isPlace(session.from)}>
         <h3 className="border-b-2 border-ink pb-1">
           <span className="block font-display text-lg font-semibold">
-            {DAY.format(session.from)}
+            {writeDate('weekday-day', session.from)}
           </span>
           <span className="text-sm text-soft">
             {clockTime(session.from, session.from)}–{clockTime(session.to, session.to)} ·{' '}
             {sayFigures(handsOnMinutes * MINUTE)} of work
           </span>
         </h3>
-        <ol aria-label={`Evening of ${DAY.format(session.from)}`}>
+        <ol aria-label={`Evening of ${writeDate('weekday-day', session.from)}`}>
           {blocks.map((block, i) => (
             <Block
               key={block.id}
@@ -282,7 +279,7 @@ function Free({ session, may }: { session: { from: number }; may: boolean | null
         PLACE(may, isOver),
       )}
     >
-      {DAY.format(session.from)}
+      {writeDate('weekday-day', session.from)}
     </div>
   )
 }
