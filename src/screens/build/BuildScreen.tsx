@@ -69,13 +69,13 @@ function OneBuild({ build }: { build: Build }) {
   if (!part) return null
   if (asCard !== null)
     return (
-      <OnDemand load={loadCard} failed="The card can’t be had just now. Ask for it once more.">
+      <OnDemand load={loadCard} failed="The card can’t be had just now.">
         {({ BuildCard }) => <BuildCard build={build} />}
       </OnDemand>
     )
   if (asStory !== null)
     return (
-      <OnDemand load={loadStory} failed="The story can’t be had just now. Ask for it once more.">
+      <OnDemand load={loadStory} failed="The story can’t be had just now.">
         {({ StoryPage }) => <StoryPage build={build} />}
       </OnDemand>
     )
@@ -89,10 +89,7 @@ function OneBuild({ build }: { build: Build }) {
         onOpen={(part) => void choose(part)}
       />
       {all ? (
-        <OnDemand
-          load={loadFindings}
-          failed="All findings can’t be shown just now. Turn to them once more."
-        >
+        <OnDemand load={loadFindings} failed="All findings can’t be shown just now.">
           {({ AllFindings }) => <AllFindings build={build} onOpen={(part) => void choose(part)} />}
         </OnDemand>
       ) : (

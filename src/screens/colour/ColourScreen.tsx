@@ -72,10 +72,7 @@ function Colour() {
         {VIEWS.map(({ value, say, load }) => (
           <Tabs.Content key={value} value={value} className="mt-5">
             {load ? (
-              <OnDemand
-                load={load}
-                failed={`“${say}” can’t be had just now. Turn to it once more.`}
-              >
+              <OnDemand load={load} failed={`“${say}” can’t be had just now.`}>
                 {({ View }) => <View />}
               </OnDemand>
             ) : (

@@ -51,7 +51,8 @@ const loadTechniques = () => import('@/core/knowledge/techniques/techniques')
 function useOther(desks: PanelDesks, of: string | null): Tried | null | undefined {
   const [kind = '', first = '', second] = (of ?? '').split(' ')
   const isTechnique = kind === 'technique'
-  const known = usePiece(loadTechniques, isTechnique, 'Techniques can’t be had just now.')
+  const failed = 'Techniques can’t be had just now. Load the page once more.'
+  const { piece: known } = usePiece(loadTechniques, isTechnique, failed)
   const technique = known?.TECHNIQUES.find(({ id }) => id === first)
   const [steps, setSteps] = useState<{ of: string; steps: BuildStep[] } | null>(null)
   useEffect(() => {

@@ -52,7 +52,9 @@ export function useOnPanel(tried: Tried, desks: PanelDesks) {
   const onPart = address.on === ON_PART && hasShape(tried)
   const onPanel = useLook(desks, onPart ? null : look, true)
   const other = useLook(desks, onPart ? null : otherLook)
-  const shapes = usePiece(loadShapes, onPart, 'The part’s shape can’t be drawn just now.')
+  const failed =
+    'The part’s shape can’t be drawn just now. Lay it on a panel, and on the part again.'
+  const { piece: shapes } = usePiece(loadShapes, onPart, failed)
   const painted = usePainted(desks, usePartAsked(tried, { sequence, seed, at, away }, shapes))
   const last = steps[at - 1]
   return {

@@ -10,6 +10,7 @@ import { Views } from '@/ui/Views'
 import { Lost } from '../shared/Lost'
 import { Moved } from '../shared/Moved'
 import { NoSessions } from '../shared/NoSessions'
+import { NotHere } from '../shared/NotHere'
 import { useNow } from '../shared/now'
 import { OnDemand } from '../shared/OnDemand'
 import { usePiece } from '../shared/usePiece'
@@ -23,8 +24,6 @@ const loadOutlooks = () => import('./Outlooks')
 const loadSheet = () => import('@/ui/Sheet')
 const loadLanes = () => import('./Lanes')
 const loadTable = () => import('./PlanTable')
-/** Said where a way to look at the plan couldn't be had. */
-const NOT_SHOWN = 'The plan can’t be shown that way just now. Look at it another way, and back.'
 
 /** Evening by evening, or along the calendar with so much time in view. */
 type View = 'evenings' | Zoom
@@ -46,10 +45,15 @@ export function PlanScreen() {
 
 /** What draws the plan the way it is looked at: asked for with the page, and there before the plan is. */
 function useWays(view: View, asTable: boolean) {
-  const evenings = usePiece(loadEvenings, !asTable && view === 'evenings', NOT_SHOWN)
-  const lanes = usePiece(loadLanes, !asTable && view !== 'evenings', NOT_SHOWN)
-  const table = usePiece(loadTable, asTable, NOT_SHOWN)
-  return { evenings, lanes, table }
+  const evenings = usePiece(loadEvenings, !asTable && view === 'evenings', null)
+  const lanes = usePiece(loadLanes, !asTable && view !== 'evenings', null)
+  const table = usePiece(loadTable, asTable, null)
+  return {
+    evenings: evenings.piece,
+    lanes: lanes.piece,
+    table: table.piece,
+    again: evenings.again ?? lanes.again ?? table.again,
+  }
 }
 
 /** The whole bench over days and nights: lanes or a table, the act in question, and what it would be otherwise. */
@@ -106,7 +110,7 @@ function Plan() {
 
 function Planned({
   plan,
-  ways: { evenings, lanes, table },
+  ways: { evenings, lanes, table, again },
   view,
   chosen,
   choose,
@@ -159,6 +163,8 @@ function Planned({
               if (closer) onCloser()
             }}
           />
+        ) : again ? (
+          <NotHere says="The plan can’t be shown that way just now." onAgain={again} />
         ) : (
           <Blocks />
         )}

@@ -1,8 +1,9 @@
 'use client'
 import type { ReactNode } from 'react'
+import { NotHere } from './NotHere'
 import { usePiece } from './usePiece'
 
-/** Draws what is loaded when it is asked for. What couldn't be had is said, and closed. */
+/** Draws what is loaded when it is asked for. What couldn't be had is said: in its place, or where it can be closed, once, and it is closed. */
 export function OnDemand<T extends object>({
   load,
   failed,
@@ -18,6 +19,7 @@ export function OnDemand<T extends object>({
   meanwhile?: ReactNode
   children: (piece: T) => ReactNode
 }) {
-  const piece = usePiece(load, true, failed, onClose)
-  return piece ? children(piece) : meanwhile
+  const { piece, again } = usePiece(load, true, onClose ? failed : null, onClose)
+  if (piece) return children(piece)
+  return again && !onClose ? <NotHere says={failed} onAgain={again} /> : meanwhile
 }

@@ -2,19 +2,26 @@ import { useEffect, useRef } from 'react'
 import { useSay } from '@/state/hooks'
 import { useOnDemand } from '@/ui/useOnDemand'
 
+/** What is loaded when it is wanted. */
+export type Piece<T> = {
+  /** null: it isn't here, or isn't wanted. */
+  piece: T | null
+  /** Asks for it once more; null: it may still come, or nobody wants it. */
+  again: (() => void) | null
+}
+
 /**
- * What is loaded when it is wanted; what couldn't be had is said.
+ * A piece of the screen.
  *
  * @param load loads it; the same function at every call
- * @param failed said where it couldn't be had
- * @returns null: it isn't here, or isn't wanted
+ * @param failed said where it couldn't be had; null: whoever wants it says so in its place
  */
 export function usePiece<T extends object>(
   load: () => Promise<T>,
   wanted: boolean,
-  failed: string,
+  failed: string | null,
   onFailed?: () => void,
-): T | null {
+): Piece<T> {
   const [piece, want] = useOnDemand(load)
   const say = useSay()
   useEffect(() => {
@@ -24,8 +31,11 @@ export function usePiece<T extends object>(
   close.current = onFailed
   useEffect(() => {
     if (piece !== 'failed') return
-    say(failed)
+    if (failed !== null) say(failed)
     close.current?.()
   }, [piece, say, failed])
-  return wanted && typeof piece === 'object' ? piece : null
+  return {
+    piece: wanted && typeof piece === 'object' ? piece : null,
+    again: wanted && piece === 'failed' ? want : null,
+  }
 }

@@ -113,7 +113,7 @@ function Shelf() {
   const [editing, setEditing] = useState<Bottle | null>(null)
   const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null)
   const one = useCallback(() => setTicked(null), [])
-  const many = usePiece(
+  const { piece: many } = usePiece(
     loadMany,
     ticked !== null,
     'What changes several bottles couldn’t be loaded. Ask for it once more.',
