@@ -65,10 +65,17 @@ export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false
   )
   const [wholly] = useState(() => newestOnly((of: Whole) => laidWhole(desks, of)))
   useEffect(() => {
-    const first = newest.current?.panel !== look?.panel
+    const last = newest.current
+    const first = last?.panel !== look?.panel
     newest.current = look
     if (!look) return setLooked(NOTHING)
-    setLooked((before) => ({ ...before, whole: false, measured: false, moved: null }))
+    const isMeasured = last !== null && comesToTheSame(last, look)
+    setLooked((before) => ({
+      ...before,
+      whole: false,
+      measured: before.measured && isMeasured,
+      moved: isMeasured ? before.moved : null,
+    }))
     const tell = (part: Partial<Looked>) => {
       const isNow = newest.current === look
       if (isNow) setLooked((before) => ({ ...before, ...part }))
@@ -99,6 +106,11 @@ export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false
     return () => clearTimeout(rests)
   }, [look, quickly, wholly, tellsMoved])
   return looked
+}
+
+/** What is shown of it, and what is lit up, changes no figure. */
+function comesToTheSame(a: Look, b: Look): boolean {
+  return a.sequence === b.sequence && a.panel === b.panel && a.at === b.at && a.away === b.away
 }
 
 /** What is laid whole, and who is told; told that nothing newer is asked, it goes on. */

@@ -75,7 +75,10 @@ export function PanelView({ now, onPin }: { now: OnPanelNow; onPin: () => void }
         )}
         <span className="ml-auto flex flex-wrap gap-2">
           <Button onClick={() => void setAddress({ seed: address.seed + 1 })}>Another throw</Button>
-          <Button onClick={onPin}>Pin this</Button>
+          {/* What is pinned is kept with what it came to. */}
+          <Button disabled={!looked.measured && looked.failed === null} onClick={onPin}>
+            Pin this
+          </Button>
         </span>
       </div>
     </>
