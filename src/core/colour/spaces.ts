@@ -8,9 +8,11 @@ import {
   parseHex,
   serializeHex,
 } from 'culori/fn'
-import type { Lab } from './spectrum'
 
 // What is reckoned with alone, from one space to the next: spaces that the library knows by name bring all their ways of writing.
+
+/** CIELAB under D65. */
+export type Lab = { l: number; a: number; b: number }
 
 /** Red, green and blue, 0 to 1 each where a screen can show it; of a screen, or as light. */
 export type Rgb = { r: number; g: number; b: number }
@@ -44,7 +46,7 @@ export function labOfLinear(light: Rgb): Lab {
 const difference = differenceCiede2000()
 
 /** ΔE00 between two colours. Source: handbook 5. */
-export function ciede2000(lab: Lab, other: Lab): number {
+export function deltaE00(lab: Lab, other: Lab): number {
   return difference({ mode: 'lab65', ...lab }, { mode: 'lab65', ...other })
 }
 
@@ -58,7 +60,7 @@ export function hexOfLinear(light: Rgb): string {
   return hexFrom(convertLrgbToRgb(light))
 }
 
-/** CIELAB under D65 as #RRGGBB, clipped to what a screen can show. */
-export function hexFromLab(lab: Lab): string {
+/** #RRGGBB of CIELAB under D65, clipped to what a screen can show. Source: handbook 5.1. */
+export function hexOf(lab: Lab): string {
   return hexFrom(convertLab65ToRgb(lab))
 }

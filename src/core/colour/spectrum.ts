@@ -1,11 +1,10 @@
 import { BANDS, D65, X_BAR, Y_BAR, Z_BAR } from './observer'
-import { ciede2000, hexFromLab, hexIn, labOfLinear, toLab, toLinear } from './spaces'
+import { hexIn, type Lab, labOfLinear, toLab, toLinear } from './spaces'
+
+export { deltaE00, hexOf, type Lab } from './spaces'
 
 /** A reflectance or any other quantity by wavelength, 31 values from 400 to 700 nm. */
 export type Curve = Float64Array
-
-/** CIELAB under D65. */
-export type Lab = { l: number; a: number; b: number }
 
 /** XYZ (D65) to linear sRGB. */
 const FROM_XYZ = [
@@ -185,13 +184,3 @@ export function labOf(hex: string): Lab {
 }
 
 const labs = new Map<string, Lab>()
-
-/** #RRGGBB of a colour, clipped to what a screen can show. Source: handbook 5.1. */
-export function hexOf(lab: Lab): string {
-  return hexFromLab(lab)
-}
-
-/** ΔE00 between two colours. Source: handbook 5. */
-export function deltaE00(lab: Lab, other: Lab): number {
-  return ciede2000(lab, other)
-}

@@ -10,10 +10,12 @@ export function exactParts(parts: readonly number[]): Fraction[] {
 
 /** A number as a fraction, as it is written; the same numbers come again and again, and a long one takes a tenth of a millisecond. */
 export function exactOf(number: number): Fraction {
-  const known = fractions.get(number) ?? new Fraction(number)
+  const known = fractions.get(number)
+  if (known) return known
+  const exact = new Fraction(number)
   if (fractions.size >= MOST_KNOWN) fractions.clear()
-  fractions.set(number, known)
-  return known
+  fractions.set(number, exact)
+  return exact
 }
 
 const MOST_KNOWN = 1000

@@ -24,5 +24,6 @@ export const USUAL_PANEL = {
   gravity: 90,
   travel: 0,
 } as const
+
 /** The scale that a sequence is meant for, where it doesn't say. */
 export const USUAL_SCALE = 72

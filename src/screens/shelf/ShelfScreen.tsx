@@ -1,6 +1,6 @@
 'use client'
 import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
-import { Suspense, useCallback, useDeferredValue, useMemo, useState } from 'react'
+import { Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { labOf } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
 import { changedFields } from '@/core/model/rowFields'
@@ -112,12 +112,11 @@ function Shelf() {
   const { bottles, found } = seeking
   const [editing, setEditing] = useState<Bottle | null>(null)
   const [ticked, setTicked] = useState<ReadonlySet<string> | null>(null)
-  const one = useCallback(() => setTicked(null), [])
   const { piece: many } = usePiece(
     loadMany,
     ticked !== null,
     'What changes several bottles couldn’t be loaded. Ask for it once more.',
-    one,
+    () => setTicked(null),
   )
   const severalOrOne = () => {
     setTicked(ticked ? null : new Set())
