@@ -25,7 +25,7 @@ import {
   takeOverBuild,
 } from './actions/builds'
 import { bringBack } from './actions/copies'
-import { copiesHere, copyText, keepCopyNow, keepDailyHere } from './actions/copiesHere'
+import { copiesHere, copyText, dropCopy, keepCopyNow, keepDailyHere } from './actions/copiesHere'
 import { damagedRows, dropDamaged, mendDamaged } from './actions/damaged'
 import { forgetChanges, importWithPhotos, isEmpty, loadDemo, wipe } from './actions/documents'
 import { clashesWith, mergeProject } from './actions/merge'
@@ -81,6 +81,7 @@ export const NAMED = {
   copyText: (_: Store, name: string) => copyText(name),
   correctAct,
   damagedRows,
+  dropCopy: (store: Store, name: string) => dropCopy(store, name),
   dropDamaged,
   editBuild,
   endBackup,
@@ -137,7 +138,7 @@ export const NAMED = {
   setSessions,
   startTimer,
   stopTimer,
-  sweepPhotos,
+  sweepPhotos: (store: Store) => sweepPhotos(store),
   takeOverBuild,
   turnsOf,
   undo,

@@ -23,7 +23,6 @@ const WHY: Record<Copy['why'], string> = {
 /** Copies of all rows, beside the database: a week's, and those from before something large. */
 export function Copies() {
   const store = useStore()
-  const run = useRun()
   const say = useSay()
   const now = useNow(60_000)
   const [copies, setCopies] = useState<Copy[] | null>([])
@@ -34,8 +33,6 @@ export function Copies() {
   useEffect(look, [look])
   const told = (work: Promise<unknown>) =>
     void work.catch((error: unknown) => say(reasonOf(error))).then(look)
-  const save = async ({ name }: Copy) =>
-    saveFile(name.replace(/\.gz$/, ''), await store.ask('copyText', name), 'application/json')
   if (copies === null)
     return (
       <p className="mt-4">
@@ -48,33 +45,59 @@ export function Copies() {
         Copies in this browser
       </h3>
       <p className="text-soft">
-        One a day for a week, and one from before anything that takes much away, for a month. They
-        go with the browser’s data: only a file you export outlasts that.
+        One a day for a week, and one from before anything that takes much away, for a month. Their
+        pictures stay with them while there is room. They go with the browser’s data: only a file
+        you export outlasts that.
       </p>
       <ul aria-label="Copies" className="mt-2">
         {copies.map((copy) => (
-          <li
-            key={copy.name}
-            className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule py-1.5"
-          >
-            <span className="min-w-0 flex-1 basis-56">
-              {clockTime(copy.at, now)}{' '}
-              <span className="text-soft">
-                {WHY[copy.why]}, {number(copy.bytes / 1000, 0)} kB
-              </span>
-            </span>
-            <Button size="small" onClick={() => told(save(copy))}>
-              Save as a file
-            </Button>
-            <Button size="small" onClick={() => told(run('bringBack', copy.name))}>
-              Bring it back
-            </Button>
-          </li>
+          <OneCopy key={copy.name} copy={copy} now={now} told={told} />
         ))}
       </ul>
       <Button className="mt-2" onClick={() => told(store.ask('keepCopyNow'))}>
         Keep a copy now
       </Button>
     </section>
+  )
+}
+
+/** A copy, to be saved, brought back, or thrown away. */
+function OneCopy({
+  copy,
+  now,
+  told,
+}: {
+  copy: Copy
+  now: number
+  told: (work: Promise<unknown>) => void
+}) {
+  const store = useStore()
+  const run = useRun()
+  const [isSure, setSure] = useState(false)
+  const { name } = copy
+  const save = async () =>
+    saveFile(name.replace(/\.gz$/, ''), await store.ask('copyText', name), 'application/json')
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule py-1.5">
+      <span className="min-w-0 flex-1 basis-56">
+        {clockTime(copy.at, now)}{' '}
+        <span className="text-soft">
+          {WHY[copy.why]}, {number(copy.bytes / 1000, 0)} kB
+        </span>
+      </span>
+      <Button size="small" onClick={() => told(save())}>
+        Save as a file
+      </Button>
+      <Button size="small" onClick={() => told(run('bringBack', name))}>
+        Bring it back
+      </Button>
+      <Button
+        size="small"
+        look="stop"
+        onClick={() => (isSure ? told(store.ask('dropCopy', name)) : setSure(true))}
+      >
+        {isSure ? 'Delete it for good' : 'Delete it'}
+      </Button>
+    </li>
   )
 }

@@ -121,8 +121,8 @@ export function DataSection() {
       {wiping && (
         <div role="alert" className="mt-3 border-l-4 border-stop pl-3">
           <p>
-            This takes everything out of this browser. It can be undone until you forget it too; an
-            exported file lasts.
+            This takes everything out of this browser. It can be undone until you forget it too, and
+            a copy stays below for a month; an exported file lasts.
           </p>
           <div className="mt-2 flex gap-2">
             <Button

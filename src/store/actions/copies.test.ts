@@ -1,25 +1,10 @@
 import { copiesIn, keepCopy, keepDaily } from '../copies/copies'
-import type { CopyFolder } from '../copies/folder'
 import { packed } from '../copies/packed'
+import { folderOf } from '../tests/folders'
 import { BUILD, storedProject, testStore } from '../tests/stores'
 import { undo } from '../undo'
 import { bringBack } from './copies'
 import { importProject, wipe } from './documents'
-
-/** A folder in memory. @param full no room for anything */
-function folderOf(full = false): CopyFolder & { files: Map<string, Blob> } {
-  const files = new Map<string, Blob>()
-  return {
-    files,
-    list: async () => [...files].map(([name, { size }]) => ({ name, bytes: size })),
-    read: async (name) => files.get(name) ?? Promise.reject(new Error(`${name} is gone`)),
-    write: async (name, content) => {
-      if (full) throw new Error('no room')
-      files.set(name, content)
-    },
-    remove: async (name) => void files.delete(name),
-  }
-}
 
 async function stocked(name: string) {
   const store = testStore(name)

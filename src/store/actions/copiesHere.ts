@@ -1,7 +1,8 @@
 import { copiesIn, keepCopy, keepDaily } from '../copies/copies'
-import { browserFolder } from '../copies/folder'
+import { browserFolder, type CopyFolder } from '../copies/folder'
 import { unpacked } from '../copies/packed'
 import type { Copy } from '../copies/ring'
+import { sweepPhotos } from '../photos/photos'
 import type { Store } from '../store'
 
 export type { Copy }
@@ -23,6 +24,17 @@ export async function copyText(name: string): Promise<string> {
 export async function keepCopyNow(store: Store): Promise<void> {
   const folder = await browserFolder()
   if (folder) await keepCopy(store, folder, 'asked')
+}
+
+/** Throws a copy away for good, with the pictures that nothing else could bring back. @throws Error where it can't be */
+export async function dropCopy(
+  store: Store,
+  name: string,
+  from: CopyFolder | null = null,
+): Promise<void> {
+  const folder = from ?? (await browserFolder())
+  await folder?.remove(name)
+  await sweepPhotos(store, undefined, folder)
 }
 
 /** Keeps the copy of the day, where none was kept yet. */

@@ -1,8 +1,9 @@
+import type { Project } from '@/core/model/project'
 import { exportProject } from '../documents'
 import type { Store } from '../store'
 import { DATA_TABLES } from '../tables'
 import type { CopyFolder } from './folder'
-import { packed } from './packed'
+import { packed, unpacked } from './packed'
 import { type Copy, type CopyReason, copyName, copyOf, outdated, wantsDaily } from './ring'
 
 /** The copies there are, the newest first. */
@@ -12,7 +13,7 @@ export async function copiesIn(folder: CopyFolder): Promise<Copy[]> {
 }
 
 /**
- * Keeps a copy of all rows, and drops those that are old. Pictures aren't in it: they lie apart, and stay.
+ * Keeps a copy of all rows, and drops those that are old. Pictures aren't in it: they lie apart, and stay as long as it does.
  *
  * @returns null: there is nothing to keep
  * @throws Error where there is no room for it
@@ -28,6 +29,28 @@ export async function keepCopy(
   for (const { name: old } of outdated(await copiesIn(folder), store.now()))
     await folder.remove(old).catch(() => {})
   return name
+}
+
+/** Pictures by the copy that names them. What a copy holds never changes: each is read once. */
+const namedBy = new WeakMap<Store['db'], Map<string, string[]>>()
+
+/** The pictures that a copy would bring a row of back; one that can't be read brings none. */
+export async function picturesOfCopies(
+  { db }: Pick<Store, 'db'>,
+  folder: CopyFolder,
+): Promise<Set<string>> {
+  const known = namedBy.get(db) ?? new Map<string, string[]>()
+  namedBy.set(db, known)
+  const copies = await copiesIn(folder)
+  for (const { name } of copies)
+    if (!known.has(name)) known.set(name, await picturesIn(folder, name).catch(() => []))
+  return new Set(copies.flatMap(({ name }) => known.get(name) ?? []))
+}
+
+/** @throws Error where the copy can't be read */
+async function picturesIn(folder: CopyFolder, name: string): Promise<string[]> {
+  const project = JSON.parse(await unpacked(await folder.read(name))) as Project
+  return (project.pictures ?? []).map(({ id }) => id)
 }
 
 /** Keeps the copy of a day, once a day; one tab at a time. */

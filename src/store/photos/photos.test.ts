@@ -1,10 +1,16 @@
 import { BlobReader, BlobWriter, ZipWriter } from '@zip.js/zip.js'
 import type { Picture } from '@/core/model/picture'
-import { forgetChanges } from '../actions/documents'
+import { bringBack } from '../actions/copies'
+import { dropCopy } from '../actions/copiesHere'
+import { damagedRows, dropDamaged } from '../actions/damaged'
+import { forgetChanges, wipe } from '../actions/documents'
 import { addPictures, pictureIds, removePicture } from '../actions/pictures'
+import { copiesIn, keepCopy } from '../copies/copies'
 import { exportProject } from '../documents'
 import { handOver } from '../handed'
+import { loadRows } from '../rows/loadRows'
 import type { Store } from '../store'
+import { folderOf } from '../tests/folders'
 import { NOW, testStore } from '../tests/stores'
 import { undo } from '../undo'
 import { openArchive, packed } from './archive'
@@ -74,6 +80,66 @@ test('whoever wipes everything and forgets it leaves no picture behind', async (
   await forgetChanges(store)
   expect(await photoOf(store, 'a')).toBeNull()
   expect(await photoOf(store, 'b', 'thumbs')).not.toBeNull()
+})
+
+test('what a copy would bring back has its pictures as long as the copy is there', async () => {
+  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
+  const folder = folderOf()
+  await addPictures(store, both('a', 'b'))
+  const name = (await keepCopy(store, folder, 'wipe')) ?? ''
+  await wipe(store)
+  await addPictures(store, both('c'))
+  await removePicture(store, 'c', 'Hull c')
+  await store.db.changes.clear()
+  expect(await sweepPhotos(later, undefined, folder)).toBe(1)
+  expect(await photoOf(store, 'c')).toBeNull()
+  await bringBack(store, name, folder)
+  expect(await pictureIds(store)).toEqual(['a', 'b'])
+  expect(await textOf(await photoOf(store, 'a'))).toBe('photo of a'.repeat(200))
+  await wipe(store)
+  await store.db.changes.clear()
+  await dropCopy(later, name, folder)
+  expect(await copiesIn(folder)).toEqual([])
+  expect(await photoOf(store, 'a')).toBeNull()
+})
+
+test('a copy that can’t be read keeps no picture, and stops nothing', async () => {
+  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
+  const folder = folderOf()
+  await addPictures(store, both('a'))
+  const name = (await keepCopy(store, folder, 'wipe')) ?? ''
+  folder.files.set(name, new Blob(['words']))
+  await removePicture(store, 'a', 'Hull a')
+  await store.db.changes.clear()
+  expect(await sweepPhotos(later, undefined, folder)).toBe(1)
+})
+
+test('where the room is short, pictures that only a copy names go', async () => {
+  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
+  const folder = folderOf()
+  await addPictures(store, both('a'))
+  await keepCopy(store, folder, 'asked')
+  await removePicture(store, 'a', 'Hull a')
+  await store.db.changes.clear()
+  expect(await sweepPhotos(later, undefined, folder)).toBe(0)
+  const storage = { estimate: async () => ({ usage: 26_000_000, quota: 26_000_000 }) }
+  Object.defineProperty(globalThis, 'navigator', { value: { storage }, configurable: true })
+  expect(await sweepPhotos(later, undefined, folder)).toBe(1)
+  Reflect.deleteProperty(globalThis, 'navigator')
+})
+
+test('the picture of a row that couldn’t be read stays until the row is thrown away', async () => {
+  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
+  await addPictures(store, both('a'))
+  await store.db.changes.clear()
+  await store.db.pictures.put({ ...row('a'), width: -1 })
+  await loadRows(later)
+  expect(await store.db.pictures.count()).toBe(0)
+  expect(await sweepPhotos(later)).toBe(0)
+  const [damaged] = await damagedRows(store)
+  if (!damaged) throw new Error('nothing lies apart')
+  await dropDamaged(store, damaged)
+  expect(await sweepPhotos(later)).toBe(1)
 })
 
 test('an archive has the pictures byte for byte', async () => {

@@ -1,13 +1,18 @@
+import { picturesOfCopies } from '../copies/copies'
+import { browserFolder, type CopyFolder } from '../copies/folder'
 import { reasonOf } from '../reason'
 import type { Store } from '../store'
 import type { Written } from '../transact'
-import { fullWords } from './room'
+import { fullWords, roomHere, roomWords } from './room'
 
 /** A picture and the small one of it. */
 export type Photo = { id: string; photo: Blob; thumb: Blob }
 
 /** A picture that no row knows is kept for so long all the same: its row may be written a moment later, or in another tab. */
 const YOUNG_MS = 60 * 60_000
+
+/** What the ids of pictures' rows begin with where those that couldn't be read lie. */
+const OF_PICTURE = 'pictures '
 
 /** Keeps pictures, all or none. */
 async function keepPhotos({ db, now }: Store, photos: readonly Photo[]): Promise<void> {
@@ -55,27 +60,49 @@ export async function keptWith(
 }
 
 /**
- * Takes pictures away that no row names, nor any change that could be taken back.
+ * Takes pictures away that nothing could bring a row of back: no row names them, nor a row that lies apart, nor any change that
+ * could be taken back, nor a copy, as long as there is room for more.
  *
  * @param young what is younger is spared, ms
+ * @param copies where the copies lie
  */
-export async function sweepPhotos({ db, now }: Store, young = YOUNG_MS): Promise<number> {
-  const [kept, ids] = await Promise.all([
-    db.photos.toCollection().primaryKeys(),
-    db.pictures.toCollection().primaryKeys(),
-  ])
-  const named = new Set<string>(ids)
-  const nameless = kept.filter((id) => !named.has(id))
-  if (nameless.length === 0) return 0
-  for (const { rows } of await db.changes.toArray())
-    for (const { table, id } of rows) if (table === 'pictures') named.add(id)
-  const lost = await db.photos
+export async function sweepPhotos(
+  { db, now }: Store,
+  young = YOUNG_MS,
+  copies: CopyFolder | null = null,
+): Promise<number> {
+  const ids = await db.pictures.toCollection().primaryKeys()
+  const nameless = await db.photos
     .where('id')
-    .anyOf(nameless.filter((id) => !named.has(id)))
+    .noneOf(ids)
     .filter(({ at }) => now() - at >= young)
     .primaryKeys()
+  if (nameless.length === 0) return 0
+  const named = new Set(await namedApart({ db }))
+  const unnamed = nameless.filter((id) => !named.has(id))
+  const lost = unnamed.length > 0 ? await inNoCopy({ db }, unnamed, copies) : []
   await dropPhotos({ db }, lost)
   return lost.length
+}
+
+/** The pictures whose rows aren't here, but could be put back: those of changes, and those that couldn't be read. */
+async function namedApart({ db }: Pick<Store, 'db'>): Promise<string[]> {
+  const changes = await db.changes.toArray()
+  const apart = await db.damaged.where('id').startsWith(OF_PICTURE).primaryKeys()
+  const changed = changes.flatMap(({ rows }) => rows.filter(({ table }) => table === 'pictures'))
+  return [...changed.map(({ id }) => id), ...apart.map((id) => id.slice(OF_PICTURE.length))]
+}
+
+/** Those of the pictures that no copy would bring back; all of them where the room is short: what is here goes first. */
+async function inNoCopy(
+  { db }: Pick<Store, 'db'>,
+  ids: readonly string[],
+  copies: CopyFolder | null,
+): Promise<string[]> {
+  const folder = copies ?? (await browserFolder())
+  if (!folder || roomWords(await roomHere()) !== null) return [...ids]
+  const named = await picturesOfCopies({ db }, folder)
+  return ids.filter((id) => !named.has(id))
 }
 
 /** Takes pictures away. */

@@ -9,7 +9,7 @@ const FEW = 100
 
 /** What the browser says of its room; null: it doesn't say. */
 export async function roomHere(): Promise<BrowserRoom | null> {
-  const told = await navigator.storage?.estimate?.().catch(() => null)
+  const told = await globalThis.navigator?.storage?.estimate?.().catch(() => null)
   return told?.quota ? { used: told.usage ?? 0, most: told.quota } : null
 }
 
