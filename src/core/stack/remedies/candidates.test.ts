@@ -63,3 +63,57 @@ test('paint that comes too late is told how late it could have come, and how lat
   expect(late?.because).toContain('takes the next paint up to 12 h after its last coat')
   expect(late?.because).toContain('this comes after 13 h')
 })
+
+test('what comes too late is told how much sooner: past its end the wait goes', () => {
+  const top: Step = { do: 'base', family: 'alcohol-acrylic' }
+  const after = (wait: string) =>
+    ways('recoat-window-missed', [PRIME, { wait: '24 h' }, { do: 'release' }, { wait }, top])
+  expect(after('13 h')).toContainEqual(
+    expect.objectContaining({ edit: { replace: { step: 3, with: { wait: '11 h 59 min' } } } }),
+  )
+})
+
+test('effects that a matt would hide are moved behind it, in their order', () => {
+  const [graphite, ready]: [Step, Step[]] = [{ do: 'graphite' }, [PRIME, { wait: '24 h' }, BASE]]
+  const matt: Step = { do: 'clear', family: 'acrylic-pu', sheen: 'matt' }
+  const wait: Step = { wait: '24 h' }
+  const last: Step = { do: 'handle' }
+  const edits = ways('matt-hides-effect', [...ready, wait, graphite, matt, wait, last])
+  expect(edits.map(({ edit }) => edit)).toContainEqual({
+    set: { steps: [...ready, wait, matt, wait, graphite, wait, last] },
+  })
+})
+
+test('clear that is cut through at the edges says how many coats of it would bear that, and no more', () => {
+  const gloss = (count: number): Step => ({
+    do: 'clear',
+    family: 'lacquer',
+    sheen: 'gloss',
+    coats: Array.from({ length: count }, () => 'light' as const),
+  })
+  const of = (coats: number) =>
+    ways('edge-rub-through', [
+      PRIME,
+      { wait: '24 h' },
+      gloss(coats),
+      { wait: '8 d' },
+      { do: 'cut-polish' },
+    ])
+  const more = { replace: { step: 2, with: gloss(5) } }
+  expect(of(2)[0]).toEqual({ say: 'Lay 3 light coats more of it', edit: more })
+  expect(of(4)[0]?.say).toBe('Lay one light coat more of it')
+  expect(of(5)).toEqual([])
+})
+
+test('of a bottle that is thinned already it is told how much of it is paint', () => {
+  const yellow: Step = { do: 'base', family: 'lacquer', colour: '#D8A520' }
+  const steps: Step[] = [{ do: 'prime', colour: '#222223' }, { wait: '24 h' }, yellow]
+  const told = (share: number) => {
+    const paint = { family: 'lacquer', role: 'colour', colour: '#D8A520' } as const
+    const bottle = { name: 'Yellow', ...paint, share }
+    const { findings } = check(sequence(steps), { shelf: [bottle] })
+    return findings.find(({ rule }) => rule === 'thin-paint-coats')?.because
+  }
+  expect(told(0.5)).toMatch(/it covers in 12\. Yellow is only 50 % paint\.$/)
+  expect(told(1)).toMatch(/it covers in 6\.$/)
+})

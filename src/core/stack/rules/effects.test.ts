@@ -465,6 +465,11 @@ table('joined-already', [
     steps: [...ready, join, of(['hull'], BASE)],
     told: ['3 joined-already risk'],
   },
+  {
+    why: 'one of two that come joined',
+    steps: [join, of(['hull'], PRIME)],
+    told: ['1 joined-already risk'],
+  },
   { why: 'both of them', steps: [...ready, join, of(['hull', 'turret'], BASE)], told: [] },
   { why: 'before they are joined', steps: [...ready, of(['hull'], BASE), DAY, join], told: [] },
   {
@@ -540,6 +545,7 @@ table('unsealed-chips', [
     told: ['9 unsealed-chips risk'],
   },
   { why: 'handling', steps: [...chipped, { do: 'handle' }], told: ['8 unsealed-chips risk'] },
+  { why: 'spirit opens none', steps: [...chipped, DAY, { do: 'streak' }], told: [] },
   {
     why: 'sealed',
     steps: [...chipped, { ...MATT, coats: ['mist', 'light'] }, DAY, { do: 'handle' }],
@@ -624,6 +630,11 @@ table('softener-too-strong', [
     told: ['5 softener-too-strong risk', '6 softener-too-strong risk'],
   },
   { why: 'a mild one alone', steps: printedOn('thin', 'mild'), told: [] },
+  {
+    why: 'dusted off before it: no softener',
+    steps: [...printedOn('thin'), { do: 'degrease' }, { do: 'decal-soften', softener: 'strong' }],
+    told: ['6 softener-too-strong risk'],
+  },
 ])
 
 const iron: Step[] = [...ready, { do: 'iron' }, { wait: '3 h' }, { do: 'iron-activate' }]

@@ -459,6 +459,11 @@ table('colour that doesn’t cover', [
     told: ['2 thin-paint-coats risk'],
   },
   {
+    why: 'so thin of a colour that nobody says',
+    steps: [...ready, { do: 'base', family: 'lacquer', thinning: 0.9 }],
+    told: ['2 thin-paint-coats risk'],
+  },
+  {
     why: 'just inside of that, in enough coats',
     steps: [
       ...ready,
