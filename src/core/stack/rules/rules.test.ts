@@ -40,6 +40,11 @@ table('recoat-too-early', [
     told: ['2 recoat-too-early note'],
   },
   {
+    why: 'from half of it on too',
+    steps: [PRIME, { wait: '5 min' }, PRIME],
+    told: ['2 recoat-too-early note'],
+  },
+  {
     why: 'the same product after its flash nothing',
     steps: [PRIME, { wait: '10 min' }, PRIME],
     told: [],

@@ -19,6 +19,18 @@ export function told(sequence: Sequence): string[] {
     .map(({ step, rule, severity }) => `${step} ${rule} ${severity}`)
 }
 
+/** All that is said of a sequence, cautions apart: each finding with its reason, and the ways out of it with what they change. */
+export function said(sequence: Sequence): string {
+  const short = (value: unknown) => JSON.stringify(value).replaceAll('"', '')
+  return check(sequence)
+    .findings.filter(({ rule }) => rule !== 'ppe')
+    .flatMap(({ step, rule, severity, because, on, follows, remedies }) => [
+      `${step} ${rule} ${severity}: ${because} ${short({ on, follows })}`,
+      ...remedies.map(({ kind, say, edit }) => `  ${kind}: ${say} ${short(edit)}`),
+    ])
+    .join('\n')
+}
+
 /** The example of docs/formats.md: primer, colour, gloss, lining, clean-up. */
 export const EXAMPLE: Sequence = sequence(
   [
