@@ -37,12 +37,14 @@ function looked() {
 }
 
 it('what is lit up or shown otherwise stays measured', async () => {
-  const { result, rerender } = looked()
+  const { result, rerender, times } = looked()
   await waitFor(() => expect(result.current.measured).toBe(true))
   for (const change of [{ lit: false }, { show: 'flat' as const }]) {
     rerender({ look: { ...LOOK, ...change } })
     expect(result.current).toMatchObject({ whole: false, measured: true })
+    await waitFor(() => expect(result.current.whole).toBe(true))
   }
+  expect(times()).toBe(1)
 })
 
 it('what comes to something else is measured anew', async () => {
@@ -53,4 +55,15 @@ it('what comes to something else is measured anew', async () => {
   await waitFor(() => expect(result.current.measured).toBe(true))
   expect(result.current.figures).toEqual({ figures: { at: 1 } })
   expect(times()).toBe(2)
+})
+
+it('what was measured last is known where it is come back to before anything else was', async () => {
+  const { result, rerender, times } = looked()
+  await waitFor(() => expect(result.current.measured).toBe(true))
+  rerender({ look: { ...LOOK, at: 1 } })
+  rerender({ look: LOOK })
+  expect(result.current.measured).toBe(false)
+  await waitFor(() => expect(result.current.measured).toBe(true))
+  expect(result.current.figures).toEqual({ figures: { at: 2 } })
+  expect(times()).toBe(1)
 })

@@ -63,7 +63,8 @@ export function useLook(desks: PanelDesks, look: Look | null, tellsMoved = false
       ),
     ),
   )
-  const [wholly] = useState(() => newestOnly((of: Whole) => laidWhole(desks, of)))
+  const told = useRef<Told | null>(null)
+  const [wholly] = useState(() => newestOnly((of: Whole) => laidWhole(desks, of, told)))
   useEffect(() => {
     const last = newest.current
     const first = last?.panel !== look?.panel
@@ -116,15 +117,32 @@ function comesToTheSame(a: Look, b: Look): boolean {
 /** What is laid whole, and who is told; told that nothing newer is asked, it goes on. */
 type Whole = { look: Look; tellsMoved: boolean; tell: (part: Partial<Looked>) => boolean }
 
-/** Every sample, then what it comes to, then what moved that; each only if nothing newer is asked. */
-async function laidWhole({ whole }: PanelDesks, { look, tellsMoved, tell }: Whole): Promise<void> {
+/** What is told of a look: what it comes to, and what moved that, once that was asked. */
+type Told = { look: Look } & Partial<Pick<Looked, 'figures' | 'moved'>>
+
+/**
+ * Every sample, then what it comes to, then what moved that; each only if nothing newer is asked, and it isn't told already.
+ *
+ * @param told what was told last
+ */
+async function laidWhole(
+  { whole }: PanelDesks,
+  { look, tellsMoved, tell }: Whole,
+  told: { current: Told | null },
+): Promise<void> {
   const { deep: _, ...asked } = look
   const { sequence, panel, at, away } = asked
   const laid = { sequence, panel, at }
   if (!tell({})) return
   const seen = await whole.ask((worker) => worker.look({ ...asked, px: PX.whole }))
   if (!tell({ seen, whole: true, failed: null })) return
-  const figures = await whole.ask((worker) => worker.figures({ ...laid, px: PX.whole, away }))
+  const known = told.current && comesToTheSame(told.current.look, look) ? told.current : { look }
+  const figures =
+    known.figures ?? (await whole.ask((worker) => worker.figures({ ...laid, px: PX.whole, away })))
+  told.current = { ...known, figures }
   if (!tell({ figures, measured: true }) || !tellsMoved) return
-  tell({ moved: await whole.ask((worker) => worker.moved({ ...laid, px: PX.compared })) })
+  const moved =
+    known.moved ?? (await whole.ask((worker) => worker.moved({ ...laid, px: PX.compared })))
+  told.current = { ...told.current, moved }
+  tell({ moved })
 }
