@@ -2,3 +2,8 @@
 export function counted(count: number, one: string): string {
   return `${count} ${count === 1 ? one : `${one}s`}`
 }
+
+/** So many coats, in words: "one coat", "3 coats". */
+export function coatsWord(count: number): string {
+  return count === 1 ? 'one coat' : `${count} coats`
+}

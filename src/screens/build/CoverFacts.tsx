@@ -1,4 +1,5 @@
 import { SHADE_SHOWS } from '@/core/colour'
+import { coatsWord } from '@/core/model/counted'
 import { key, type PartRef } from '@/core/model/stepRef'
 import type { CoatsToCover } from '@/core/stack'
 import { useAsked } from '@/state/hooks'
@@ -33,10 +34,9 @@ export function CoverFacts({ part, step }: { part: PartRef; step: string }) {
 
 function coverWords({ toCover, planned, left }: CoatsToCover): string {
   const plan = planned === 1 ? 'one is planned' : `${planned} are planned`
-  if (toCover === null)
-    return `It never covers what lies there; ${plan}, and leave it ΔE00 ${number(left, 1, true)} from its own look.`
-  const takes = `Covers what lies there in ${toCover === 1 ? 'one coat' : `${toCover} coats`}`
-  if (toCover > planned)
-    return `${takes}; ${plan}, and leave it ΔE00 ${number(left, 1, true)} from its own look.`
+  const short = `${plan}, and ${planned === 1 ? 'leaves' : 'leave'} it ΔE00 ${number(left, 1, true)} from its own look.`
+  if (toCover === null) return `It never covers what lies there; ${short}`
+  const takes = `Covers what lies there in ${coatsWord(toCover)}`
+  if (toCover > planned) return `${takes}; ${short}`
   return toCover === planned ? `${takes}, as planned; one more is safe.` : `${takes}; ${plan}.`
 }

@@ -1,4 +1,5 @@
 import { type Covering, hexOf } from '@/core/colour'
+import { coatsWord } from '@/core/model/counted'
 import { cx } from '@/ui/cx'
 import { number } from '@/ui/units'
 import { Surround } from './Judged'
@@ -46,8 +47,7 @@ export function CoatStrip({ ground, covering }: { ground: string; covering: Cove
 }
 
 /** When it covers, in words. */
-export function sayCover({ toCover, deltaE00 }: Covering): string {
+export function sayCover({ toCover }: Covering): string {
   if (toCover === null) return 'Never covers: choose another surface under it.'
-  if (toCover > deltaE00.length) return `Covers in ${toCover} coats.`
-  return toCover === 1 ? 'Covers in one coat.' : `Covers in ${toCover} coats.`
+  return `Covers in ${coatsWord(toCover)}.`
 }

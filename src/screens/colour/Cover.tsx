@@ -14,6 +14,7 @@ import {
   thicknessOf,
 } from '@/core/colour'
 import type { Bottle } from '@/core/model/bottle'
+import { coatsWord } from '@/core/model/counted'
 import { bottlePaint } from '@/core/shelf'
 import { useProject } from '@/state/hooks'
 import { cx } from '@/ui/cx'
@@ -168,10 +169,6 @@ function shadingWords(faint: number | undefined, gone: number | undefined): stri
   if (faint === undefined) return `It still shows after ${COATS} coats.`
   if (gone === undefined) return `From ${coatsWord(faint)} on it hardly shows.`
   return `From ${coatsWord(faint)} on it hardly shows; from ${coatsWord(gone)} on it is gone.`
-}
-
-function coatsWord(count: number): string {
-  return count === 1 ? 'one coat' : `${count} coats`
 }
 
 function thinnedWords(bottle: Bottle): string {

@@ -20,12 +20,13 @@ import { useStock } from '@/state/hooks'
 import { useRun } from '@/state/writing'
 import { Button } from '@/ui/Button'
 import { cx } from '@/ui/cx'
+import { writeDate } from '@/ui/dates'
 import { faultHref } from '../shared/faultHref'
 import { namesOf } from '../shared/names'
 import { useNow } from '../shared/now'
 import { isPast, useInstants } from '../shared/useInstants'
 import { TimesBeforeNow, WhenField } from '../shared/WhenField'
-import { clockWords, dayWords } from './entry'
+import { dayWords } from './entry'
 
 /** What an entry is high before it was measured, px. */
 const ENTRY_HIGH = 60
@@ -191,7 +192,7 @@ function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: L
     <div className="border-b border-rule py-1.5">
       <div className="grid grid-cols-[4rem_0.5rem_minmax(0,1fr)_auto_auto_auto] gap-3">
         <time className="font-semibold" dateTime={act.at}>
-          {clockWords(Date.parse(act.at))}
+          {writeDate('time', Date.parse(act.at))}
         </time>
         <span
           aria-hidden="true"
@@ -203,7 +204,7 @@ function Entry({ act, project, log }: { act: LoggedAct; project: Project; log: L
           {of !== '' && <span className="block text-sm text-soft">{of}</span>}
           {isCorrected && (
             <span className="block text-sm">
-              It was {dayWords(was, Date.parse(act.at))}, {clockWords(was)}
+              It was {dayWords(was, Date.parse(act.at))}, {writeDate('time', was)}
             </span>
           )}
           {undone && <span className="sr-only">taken back</span>}
@@ -251,7 +252,7 @@ function PutRight({ act, says, onDone }: { act: LoggedAct; says: string; onDone:
   const at = useInstants(typed)(typed, now)
   const put = async () => {
     if (!isPast(at, now)) return
-    const said = `${says}: ${dayWords(at, now)}, ${clockWords(at)}`
+    const said = `${says}: ${dayWords(at, now)}, ${writeDate('time', at)}`
     if (await run('correctAct', act.id, at, said)) onDone()
   }
   return (

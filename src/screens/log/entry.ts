@@ -5,5 +5,3 @@ export function dayWords(at: number, now: number): string {
   const sameYear = new Date(at).getFullYear() === new Date(now).getFullYear()
   return writeDate(sameYear ? 'day-long' : 'day-and-year', at)
 }
-
-export const clockWords = (at: number) => writeDate('time', at)

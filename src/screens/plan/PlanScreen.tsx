@@ -2,6 +2,7 @@
 
 import { parseAsBoolean, parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { Suspense, useMemo } from 'react'
+import { counted } from '@/core/model/counted'
 import type { BenchPlan, ScheduledTask } from '@/core/schedule'
 import { usePlan, useProject } from '@/state/hooks'
 import { clockTime } from '@/ui/time'
@@ -219,14 +220,10 @@ function Summary({
       <strong className="text-ink">{clockTime(plan.zero + schedule.makespan * 60_000, now)}</strong>
       {schedule.status === 'optimal' ? ', and no sooner' : ', the best so far'}
       {qualities &&
-        ` · ${count(qualities.sessions, 'session')} · ${count(qualities.cleanOuts, 'clean-out')}`}
+        ` · ${counted(qualities.sessions, 'session')} · ${counted(qualities.cleanOuts, 'clean-out')}`}
       {planning && ' · planning again'}
     </p>
   )
-}
-
-function count(n: number, what: string): string {
-  return `${n} ${what}${n === 1 ? '' : 's'}`
 }
 
 const COMING = ['a', 'b', 'c', 'd', 'e'] as const

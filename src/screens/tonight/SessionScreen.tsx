@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { counted } from '@/core/model/counted'
 import { isSamePart, key, stepOf } from '@/core/model/stepRef'
 import type { CardAct, SessionCard } from '@/core/schedule'
 import { sessionCard } from '@/core/schedule/sessionCard'
@@ -48,8 +49,7 @@ export function SessionScreen() {
             {writeDate('day-long', session.from)}, {clockTime(session.from, session.from)}–
             {clockTime(session.to, session.to)} ·{' '}
             <strong>{sayFigures(card.handsOnMinutes * 60_000)} hands-on</strong>
-            {card.cleanOuts > 0 &&
-              ` · ${card.cleanOuts} clean-out${card.cleanOuts === 1 ? '' : 's'}`}
+            {card.cleanOuts > 0 && ` · ${counted(card.cleanOuts, 'clean-out')}`}
           </p>
         </div>
         <div className="flex gap-2" data-screen-only>

@@ -53,8 +53,3 @@ export function listed(words: readonly string[]): string {
   const last = words.at(-1) ?? ''
   return words.length < 2 ? last : `${words.slice(0, -1).join(', ')} and ${last}`
 }
-
-/** "one coat", "3 coats". */
-export function coatsWord(count: number): string {
-  return count === 1 ? 'one coat' : `${count} coats`
-}

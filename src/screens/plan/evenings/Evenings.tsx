@@ -1,6 +1,7 @@
 'use client'
 import { DndContext, PointerSensor, useDroppable, useSensor, useSensors } from '@dnd-kit/core'
 import { useEffect, useMemo, useRef, useState } from 'react'
+import { counted } from '@/core/model/counted'
 import { type BenchPlan, type Evening, type EveningBlock, eveningsOf } from '@/core/schedule'
 import { cx } from '@/ui/cx'
 import { writeDate } from '@/ui/dates'
@@ -229,11 +230,7 @@ function Break({ before }: { before: NonNullable<Evening['before']> }) {
           {drying} {drying === 1 ? 'part dries' : 'parts dry'}
         </span>
       )}
-      {free.length > 0 && (
-        <span className="block">
-          {free.length === 1 ? '1 evening free' : `${free.length} evenings free`}
-        </span>
-      )}
+      {free.length > 0 && <span className="block">{counted(free.length, 'evening')} free</span>}
     </p>
   )
 }

@@ -2,6 +2,7 @@ import { type ColourFilm, colourOver } from '../../../colour/film'
 import { remembered } from '../../../colour/remembered'
 import { deltaE00 } from '../../../colour/spectrum'
 import { actRow } from '../../../knowledge/acts'
+import { coatsWord } from '../../../model/counted'
 import { isAct } from '../../../model/isAct'
 import { type Film, filmState } from '../../state/film'
 import {
@@ -14,7 +15,7 @@ import {
 } from '../../state/filmColours'
 import { hasGrains } from '../../state/stack'
 import type { StepContext } from '../../state/stepContext'
-import { coatsWord, theWork } from '../../state/words'
+import { theWork } from '../../state/words'
 import type { Remedy, Rule } from '../finding'
 
 /** Under this difference a shading is gone, ΔE00. Source: handbook 5.2. */
