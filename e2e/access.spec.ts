@@ -36,8 +36,7 @@ test('anything is found by its name, and the keys are listed', async ({ page }) 
 test('a dialog that was opened with the focus nowhere leaves it on the content', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/settings')
+  await openDemo(page, '/settings')
   await expect(page.getByRole('heading', { name: 'Your data' })).toBeVisible()
   await page.keyboard.press('/')
   await expect(page.getByLabel('Search for')).toBeFocused()
@@ -96,8 +95,7 @@ test('what is typed before the finder is there stays, and is typed on', async ({
 
 test('the finder is left before it is there, and gives the focus back', async ({ page }) => {
   const release = await holdBack(page, FINDER)
-  await openDemo(page)
-  await page.goto('/settings')
+  await openDemo(page, '/settings')
   await expect(page.getByRole('heading', { name: 'Your data' })).toBeVisible()
   await page.keyboard.press('/')
   await expect(page.getByText('Looking…')).toBeVisible()

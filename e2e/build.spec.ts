@@ -1,8 +1,7 @@
 import { expect, goTo, openDemo, test } from './support'
 
 test('a stop is mended by its remedy, and undone', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'All builds')
+  await openDemo(page, '/builds')
   await page.getByRole('link', { name: 'Ploughman 6' }).click()
   await expect(page.locator('[data-rule="no-release-under"]')).toBeVisible()
   await page.getByRole('button', { name: 'Lay a release coat under the top colour' }).click()
@@ -13,8 +12,7 @@ test('a stop is mended by its remedy, and undone', async ({ page }) => {
 })
 
 test('a stop is accepted with a reason, which is logged', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6?part=frame')
+  await openDemo(page, '/builds/ploughman-6?part=frame')
   // The gravest comes first.
   await page.getByRole('button', { name: 'Accept anyway' }).first().click()
   await page.getByRole('button', { name: 'Log the reason' }).click()
@@ -31,8 +29,7 @@ test('a stop is accepted with a reason, which is logged', async ({ page }) => {
 test('steps are added, changed, moved and taken out on the core sample, with the keyboard too', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/lantern-wardens?part=hound')
+  await openDemo(page, '/builds/lantern-wardens?part=hound')
   const steps = page.locator('[data-step]')
   await expect(steps).toHaveCount(7)
 
@@ -63,8 +60,7 @@ test('steps are added, changed, moved and taken out on the core sample, with the
 })
 
 test('a step is dragged by its grip, and the sample answers meanwhile', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/builds/lantern-wardens?part=wardens')
+  await openDemo(page, '/builds/lantern-wardens?part=wardens')
   const steps = page.locator('[data-step]')
   await expect(steps.first()).toContainText('Matt clear')
   const grip = page.getByRole('button', { name: 'Move Matt clear' })

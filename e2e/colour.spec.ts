@@ -1,10 +1,9 @@
-import { expect, goTo, openDemo, test } from './support'
+import { expect, openDemo, test } from './support'
 
 test('thin layers are shown pass by pass, with when to stop and what to begin with', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Colour')
+  await openDemo(page, '/colour')
   await page.getByRole('tab', { name: 'Layer by layer' }).click()
   const passes = page.getByRole('list', { name: 'The face after each pass' }).getByRole('listitem')
   await expect(passes).toHaveCount(4)
@@ -35,8 +34,7 @@ test('thin layers are shown pass by pass, with when to stop and what to begin wi
 })
 
 test('an address that is typed wrongly shows what there is instead', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/colour?do=layers&face=tael&aim=none&veils=x~y~z,~~')
+  await openDemo(page, '/colour?do=layers&face=tael&aim=none&veils=x~y~z,~~')
   await expect(page.getByLabel('Face', { exact: true })).toHaveValue('#C9BFA2')
   await page.goto('/colour?do=cover&over=zzz&paint=none&coat=none')
   await expect(page.getByLabel('Goes on', { exact: true })).toHaveValue('#8B8C8B')
@@ -46,8 +44,7 @@ test('an address that is typed wrongly shows what there is instead', async ({ pa
 })
 
 test('areas beside each other are told apart, and spread', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Colour')
+  await openDemo(page, '/colour')
   await page.getByRole('tab', { name: 'Side by side' }).click()
   const areas = page.getByRole('list', { name: 'Areas, in the order they lie' })
   await expect(areas.getByRole('listitem')).toHaveCount(4)
@@ -71,8 +68,7 @@ test('areas beside each other are told apart, and spread', async ({ page }) => {
 test('a line says how much wash it takes, and which mixes lead from top to bottom', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Colour')
+  await openDemo(page, '/colour')
   await page.getByRole('tab', { name: 'Panel-line colour' }).click()
   await page.getByLabel('Line on the model').fill('5')
   await expect(page.getByText('0.48 ml of wash')).toBeVisible()

@@ -67,8 +67,7 @@ test('a clash is asked about before anything is replaced', async ({ page }, info
 test('a saved mix and a bottle are found again; nonsense is refused with the range', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   await page.getByLabel('Volume (ml)').fill('-3')
   await expect(page.getByText('Enter a number from 0.01 to 10000 ml').first()).toBeVisible()
   await page.getByLabel('Volume (ml)').fill('6')

@@ -9,8 +9,7 @@ import { expect, exported, goTo, openDemo, test } from './support'
 test('a bottle thinned twice shows its share, and a coat planned with it gets the drops made up', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page.getByRole('button', { name: /^Harbour Teal/ }).click()
   const pour = page.getByRole('form', { name: 'Pour into it' })
   await pour.getByLabel('Amount').fill('3.25')
@@ -38,8 +37,7 @@ test('a bottle thinned twice shows its share, and a coat planned with it gets th
 })
 
 test('a mix takes its paint out of the bottles, and undo puts it back', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   await page.getByLabel('Paint', { exact: true }).selectOption({ label: 'Band Ochre, Ferrowick' })
   await page.getByRole('button', { name: /^Thin this mix 48 %/ }).click()
   const mix = page.getByRole('region', { name: 'The mix' })
@@ -58,8 +56,7 @@ test('a mix takes its paint out of the bottles, and undo puts it back', async ({
 test('two-part clear is mixed, its pot life hangs on the line, its label says until when', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   await page
     .getByLabel('Paint', { exact: true })
     .selectOption({ label: 'Two-part Clear, Glasswing' })
@@ -86,8 +83,7 @@ test('two-part clear is mixed, its pot life hangs on the line, its label says un
 })
 
 test('a mix that is too thin is put right, or it says why it can’t be', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   const right = page.getByRole('region', { name: 'Put a mix right' })
   await right.getByLabel('There is').fill('6')
   await right.getByLabel('Paint in it').fill('40')
@@ -141,8 +137,7 @@ function picture(colour: readonly number[], grey: readonly number[]): Buffer {
 test('a patch of a picture is matched by the shelf, and the touch-up mix is kept', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Colour')
+  await openDemo(page, '/colour')
   await expect(page.getByRole('group', { name: 'Other bottles' })).toBeVisible()
   // A warm lamp: the grey corner came out yellowish.
   await page.getByLabel('Take it from a picture').setInputFiles({
@@ -172,8 +167,7 @@ test('a patch of a picture is matched by the shelf, and the touch-up mix is kept
 test('coats to cover and lines for a face are shown; the keyboard reaches every view', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/colour?do=cover')
+  await openDemo(page, '/colour?do=cover')
   await page
     .getByLabel('Paint', { exact: true })
     .selectOption({ label: 'Ember Red, Water acrylic' })
@@ -198,8 +192,7 @@ test('coats to cover and lines for a face are shown; the keyboard reaches every 
 test('a thousand bottles from CSV with three bad rows: named, the rest taken, taken back', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   const rows = Array.from(
     { length: 1000 },
     (_, i) => `Shade ${i},Quarrel,water-acrylic,colour,17,#5B6B3A`,
@@ -244,8 +237,7 @@ test('a thousand bottles from CSV with three bad rows: named, the rest taken, ta
 })
 
 test('a mesh gives its area; a damaged one is refused', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   await page.getByRole('radio', { name: 'For an area and its coats' }).check()
   await page.getByText('Find the area from dimensions or a mesh').click()
   const mesh = page.getByLabel('Choose a mesh')
@@ -272,8 +264,7 @@ test('a mesh gives its area; a damaged one is refused', async ({ page }) => {
 })
 
 test('a bottle that runs short is told, and a substitute is taken', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page.getByRole('button', { name: /^Bone White/ }).click()
   await page.getByLabel('Left in it').fill('0.4')
   await page.getByRole('button', { name: 'Save the bottle' }).click()
@@ -292,8 +283,7 @@ test('a bottle that runs short is told, and a substitute is taken', async ({ pag
 })
 
 test('two-part paint is reckoned by its sheet, and a wrong pour is told', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   const two = page.getByRole('region', { name: 'Two-part paint' })
   await expect(two.getByText('Paint 8.00 ml (8.00 g), hardener 2.00 ml (2.00 g).')).toBeVisible()
   await two.getByLabel('Needed of it').fill('7.5')
@@ -314,8 +304,7 @@ test('two-part paint is reckoned by its sheet, and a wrong pour is told', async 
 })
 
 test('colours go out as a palette and come in again as targets', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/colour')
+  await openDemo(page, '/colour')
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export shelf as palette' }).click()
   const file = await (await waiting).path()
@@ -385,8 +374,7 @@ test('the figures on the screen are those of the command line', async ({ page })
 })
 
 test('the shelf is put in order by what is left and by colour', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page.getByLabel('Order').selectOption('Emptiest first')
   const first = page.getByRole('region', { name: 'Emptiest first' }).getByRole('button').first()
   await expect(first).toContainText('Chalk White')
@@ -397,8 +385,7 @@ test('the shelf is put in order by what is left and by colour', async ({ page })
 })
 
 test('a cup and a needle of one’s own are offered at the mixing desk', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page.getByRole('button', { name: 'Add a tool' }).click()
   const tool = page.getByRole('form', { name: 'A new tool' })
   await tool.getByLabel('Called').fill('Finest needle')

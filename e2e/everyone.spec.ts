@@ -99,8 +99,7 @@ test('in forced colours swatches, levels, bands and the current place can still 
 test('the chart of the room is drawn in the colours of its page, and drawn anew in the other theme’s', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/room')
+  await openDemo(page, '/room')
   const lines = page.locator(
     '.apexcharts-line-series path[stroke], .apexcharts-area-series path[stroke]',
   )

@@ -4,8 +4,7 @@ import { expect, goTo, openDemo, test } from './support'
 test('a technique of one’s own: kept from steps, exported, removed, imported, refused when damaged', async ({
   page,
 }, info) => {
-  await openDemo(page)
-  await page.goto('/builds/gannets-lament?part=hull-port')
+  await openDemo(page, '/builds/gannets-lament?part=hull-port')
   await page.getByRole('button', { name: 'Pick several' }).click()
   await page.getByRole('button', { name: /^Streaks/ }).click()
   await page.getByRole('button', { name: /^Drag the streaks/ }).click()
@@ -42,8 +41,7 @@ test('a technique of one’s own: kept from steps, exported, removed, imported, 
 })
 
 test('steps are shared with another part, taken out, and folded by stage', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/builds/gannets-lament?part=hull-port')
+  await openDemo(page, '/builds/gannets-lament?part=hull-port')
   const steps = page.locator('[data-step]')
   await expect(page.getByRole('button', { name: /^Weathering 2 steps/ })).toBeVisible()
   const all = await steps.count()
@@ -80,8 +78,7 @@ test('the library is narrowed, compared, and read with the keyboard', async ({ p
 test('every finding of a build in one list: filtered, accepted ones with their reason', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6')
+  await openDemo(page, '/builds/ploughman-6')
   await page.getByRole('button', { name: 'All findings' }).click()
   await expect(page.getByRole('button', { name: 'Stops 1' })).toBeVisible()
   await page
@@ -113,8 +110,7 @@ test('spraying asks for protection at the start, once, and logs it', async ({ pa
 test('the schools of a build tell what they bring and cost, and lay the clears', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/lantern-wardens')
+  await openDemo(page, '/builds/lantern-wardens')
   await page.getByText('Finishing choices').click()
   const stages = page.getByRole('combobox', { name: 'Between weathering stages' })
   // Looking through the list changes nothing; Enter does.
@@ -135,8 +131,7 @@ test('the schools of a build tell what they bring and cost, and lay the clears',
 test('a finding leads to its rule in the handbook, and the finder finds chapters and rules', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6?part=frame')
+  await openDemo(page, '/builds/ploughman-6?part=frame')
   await page.locator('[data-rule="no-release-under"]').first().click()
   const row = page.locator('#rule-no-release-under')
   await expect(row).toBeInViewport()

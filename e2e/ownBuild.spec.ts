@@ -292,8 +292,7 @@ test('a half-painted model is taken over, and its clocks run from when it was pa
 test('a build is duplicated, renamed, rescaled, finished, removed, and brought back', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'All builds')
+  await openDemo(page, '/builds')
   await page.getByRole('link', { name: 'Ploughman 6' }).click()
   await page.getByText('About this build').click()
   await page.getByRole('button', { name: 'Duplicate the build' }).click()
@@ -347,8 +346,7 @@ test('an act of before is logged then, its time is put right, and the clocks mov
 test('°F and psi: what is typed and told follows the setting, and files stay metric', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Settings')
+  await openDemo(page, '/settings')
   for (const [of, unit] of [
     ['Degrees', '°F'],
     ['Pressures', 'psi'],

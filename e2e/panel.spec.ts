@@ -112,8 +112,7 @@ test('a starter on the panel: matt under the lining stains, is pinned, wiped aga
 test('a finding is seen, an amount is dragged by keys, and the picture is the command line’s to the byte', async ({
   page,
 }, info) => {
-  await openDemo(page)
-  await page.goto('/builds/gannets-lament?part=hull-port')
+  await openDemo(page, '/builds/gannets-lament?part=hull-port')
   await page.getByRole('link', { name: 'See what it does' }).first().click()
   await expect(page.getByRole('heading', { level: 1, name: 'Test panel' })).toBeVisible()
   await expect(page.getByRole('slider', { name: 'How far it is laid' })).not.toHaveAttribute(
@@ -171,8 +170,7 @@ test('a finding is seen, an amount is dragged by keys, and the picture is the co
 test('a part is painted as itself, a technique and a colour are seen, and what is typed wrongly is told', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/panel?of=lantern-wardens+hound&on=part')
+  await openDemo(page, '/panel?of=lantern-wardens+hound&on=part')
   await expect(page.getByRole('img', { name: /[Hh]ound after/ }).locator('canvas')).toBeVisible()
   await expect(page.getByText('Measuring…')).toHaveCount(0)
   expect(Number.parseFloat((await figure(page, 'Paint on faces')) ?? '')).toBeGreaterThan(10)

@@ -93,8 +93,7 @@ test('a phone’s picture is straightened, loses its place, is pinned, measured 
   browser,
 }) => {
   test.slow()
-  await openDemo(page)
-  await goTo(page, 'Pictures')
+  await openDemo(page, '/pictures')
   const sideways = await photo(page, 4032, 3024)
   await page.getByLabel('Add pictures').setInputFiles(file('Port side.jpg', sideways))
   await page.getByRole('link', { name: /Port side/ }).click()

@@ -109,8 +109,7 @@ test('an accident that was noted is kept, meant, and done again where it fits', 
   page,
 }) => {
   test.slow()
-  await openDemo(page)
-  await goTo(page, 'Log')
+  await openDemo(page, '/log')
   await page.getByPlaceholder('Find in the log').fill('covers the teal')
   await page
     .getByRole('link', { name: /Keep it as a happy accident: Bone covers the teal/ })
@@ -149,8 +148,7 @@ test('what was pinned goes into the plan, and the brief is walked with pictures 
   page,
 }) => {
   test.slow()
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6?part=armour')
+  await openDemo(page, '/builds/ploughman-6?part=armour')
   const pins = page.getByRole('list', { name: 'Pins by zone' })
   await expect(pins.getByText('left out: It works indoors')).toBeVisible()
 
@@ -177,8 +175,7 @@ test('the colour of a test piece, set by the grey beside it, corrects its bottle
   page,
 }) => {
   test.slow()
-  await openDemo(page)
-  await page.goto('/tests')
+  await openDemo(page, '/tests')
   const card = page.getByRole('listitem').filter({ hasText: 'Band Ochre over black' }).first()
   await card.getByRole('link', { name: /Read its colour/ }).click()
   await page.getByRole('radio', { name: 'Read a colour' }).click()
@@ -202,8 +199,7 @@ test('the colour of a test piece, set by the grey beside it, corrects its bottle
 
 test('who is new at something is asked for a test piece', async ({ page }) => {
   test.slow()
-  await openDemo(page)
-  await page.goto('/tests')
+  await openDemo(page, '/tests')
   await page.getByRole('combobox', { name: 'Add one' }).click()
   await page.getByRole('option', { name: 'Panel lining', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Not new at Panel lining any more' })).toBeVisible()

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
-import { expect, exported, goTo, openDemo, test } from './support'
+import { expect, exported, openDemo, test } from './support'
 
 type Clock = { step: string; milestones: Record<string, { at: string } | null> }
 type Plan = {
@@ -24,8 +24,7 @@ const lisbon = new Intl.DateTimeFormat('en-GB', {
 test('a colder room lengthens the clocks by the handbook, and the screen says what the command line says', async ({
   page,
 }, info) => {
-  await openDemo(page)
-  await goTo(page, 'Settings')
+  await openDemo(page, '/settings')
   await page.getByLabel('Temperature').fill('-60')
   await page.getByRole('button', { name: 'Set the room' }).click()
   await expect(page.getByText('Enter a number from -20 to 60 °C, not -60')).toBeVisible()

@@ -32,8 +32,7 @@ test('every screen says what to do while it is empty', async ({ page }) => {
 })
 
 test('times at the bench are changed, and the plan follows', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Settings')
+  await openDemo(page, '/settings')
   await page.getByLabel('Session 1 from').fill('22:00')
   await page.getByRole('button', { name: 'Save these times' }).click()
   await expect(page.getByText('Enter a session that ends after it begins')).toBeVisible()
@@ -68,8 +67,7 @@ test('a day away is left out of the plan', async ({ page }) => {
 })
 
 test('the theme is chosen and kept', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Settings')
+  await openDemo(page, '/settings')
   await page.getByRole('radio', { name: 'Dark' }).click()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
   await page.reload()
@@ -78,8 +76,7 @@ test('the theme is chosen and kept', async ({ page }) => {
 })
 
 test('a bottle is found, changed, taken off and brought back', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page
     .getByLabel('Find a bottle by name, maker, family, role or code')
     .fill('glasswing clear')
@@ -101,8 +98,7 @@ test('a bottle is found, changed, taken off and brought back', async ({ page }) 
 })
 
 test('a bottle gasses off while the clock runs', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await expect(
     page.getByRole('button', { name: /Mountain Cream.*gassing off, 3 h before it sprays/ }),
   ).toBeVisible()
@@ -115,8 +111,7 @@ test('a bottle gasses off while the clock runs', async ({ page }) => {
 })
 
 test('a build is archived and brought back', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'All builds')
+  await openDemo(page, '/builds')
   const row = page.getByRole('listitem').filter({ hasText: 'Ploughman 6' })
   await row.getByRole('button', { name: 'Archive' }).click()
   await page.getByRole('button', { name: /^Finished and archived/ }).click()
@@ -132,8 +127,7 @@ test('a build is archived and brought back', async ({ page }) => {
 })
 
 test('another school of lining is judged at once', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6?part=armour')
+  await openDemo(page, '/builds/ploughman-6?part=armour')
   await expect(page.getByText('No problems found')).toBeVisible()
   await page.getByText('gloss', { exact: true }).click()
   await expect(page.locator('[data-rule="flow-needs-gloss"]')).toBeVisible()
@@ -142,8 +136,7 @@ test('another school of lining is judged at once', async ({ page }) => {
 })
 
 test('a part is added, and nonsense for its area is refused with the range', async ({ page }) => {
-  await openDemo(page)
-  await page.goto('/builds/corriebreck-1100?part=body')
+  await openDemo(page, '/builds/corriebreck-1100?part=body')
   await page.getByText('Another part').click()
   const added = page.locator('details', { hasText: 'Another part' })
   await added.getByLabel('Name').fill('Bumpers')
@@ -157,8 +150,7 @@ test('a part is added, and nonsense for its area is refused with the range', asy
 })
 
 test('a mix for an area splits into fills of the cup', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   await page.getByRole('radio', { name: 'For an area and its coats' }).check()
   await page.getByRole('textbox', { name: 'Coats' }).fill('light, light, wet')
   await page.getByLabel('Cup').selectOption('2')

@@ -3,8 +3,7 @@ import { expect, goTo, openDemo, test } from './support'
 test('several bottles are changed at once and one in place, and both are taken back', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page.getByRole('button', { name: 'Edit several' }).click()
   await page.getByRole('checkbox', { name: 'Tick Lichen Grey' }).check()
   await page.getByRole('checkbox', { name: 'Tick Old Bone' }).check()
@@ -31,8 +30,7 @@ test('several bottles are changed at once and one in place, and both are taken b
 test('a corrected code is found by the old one; a drying sheet is refused until it reads', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   const open = page.getByRole('button', { name: /^Harbour Teal/ })
   await page.getByRole('button', { name: /^Bone White/ }).click()
   const uses = page.getByRole('region', { name: 'Planned with it' })
@@ -62,8 +60,7 @@ test('a corrected code is found by the old one; a drying sheet is refused until 
 })
 
 test('what is used of a tool is counted for its build, and costs it', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Shelf')
+  await openDemo(page, '/shelf')
   await page.getByLabel('Used for').selectOption({ label: 'Ploughman 6' })
   const blades = page.getByRole('listitem').filter({ hasText: 'Knife blades' })
   await expect(blades).toContainText('not used yet, 10 left')
@@ -79,8 +76,7 @@ test('what is used of a tool is counted for its build, and costs it', async ({ p
 test('a wrong pour is put right; what is left of a mix is kept until it is used up', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   const wrongly = page.getByRole('region', { name: 'Poured too much?' })
   await wrongly.getByLabel('Poured of paint').fill('2')
   await wrongly.getByLabel('Poured of thinner').fill('3')
@@ -108,8 +104,7 @@ test('a wrong pour is put right; what is left of a mix is kept until it is used 
 })
 
 test('a step is painted from a saved mix, and its bottles may run short', async ({ page }) => {
-  await openDemo(page)
-  await goTo(page, 'Mix')
+  await openDemo(page, '/mix')
   await page.getByLabel('Paint', { exact: true }).selectOption({ label: 'Kelp Moss, Palewater' })
   await page.getByLabel('Ingredient 2').selectOption({ label: 'Chalk White, Palewater' })
   await page.getByLabel('Parts').nth(1).fill('9')

@@ -49,8 +49,7 @@ test('graded lining asks for gloss first; matt dragged under it is told while it
 }) => {
   // Tall enough that the whole sample can be seen: a drag needs no scrolling.
   await page.setViewportSize({ width: 1280, height: 1500 })
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6?part=armour')
+  await openDemo(page, '/builds/ploughman-6?part=armour')
   await page.getByText('gloss', { exact: true }).click()
   await expect(page.getByText('Lining runs farthest and cleans best')).toBeVisible()
 
@@ -134,8 +133,7 @@ function dryRecoat(info: TestInfo, film: object, climate: object): number {
 test('explain is one key away, and its waits are those of dry in the room as it is', async ({
   page,
 }, info) => {
-  await openDemo(page)
-  await goTo(page, 'Settings')
+  await openDemo(page, '/settings')
   await page.getByLabel('Temperature').fill('14')
   await page.getByRole('button', { name: 'Set the room' }).click()
   await goTo(page, 'Log')

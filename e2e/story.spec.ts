@@ -37,8 +37,7 @@ test('the story of a build is told from its log, printed, and saved as Markdown'
 test('the recipe of a build is exported, and imported as a start for another kit', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/ploughman-6?part=frame')
+  await openDemo(page, '/builds/ploughman-6?part=frame')
   await page.getByText('About this build').click()
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export its recipe' }).click()

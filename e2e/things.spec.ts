@@ -19,8 +19,7 @@ const LATER_PART = '/builds/ploughman-6?part=frame'
 test('spots are found in raking light, keep colour back until they are good, and are looked at again', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/corriebreck-1100?part=sills')
+  await openDemo(page, '/builds/corriebreck-1100?part=sills')
   const prepare = page.getByRole('region', { name: 'Before colour' })
   await prepare.getByRole('heading', { name: 'Before colour' }).click()
   await prepare.getByRole('button', { name: 'Seam' }).focus()
@@ -42,8 +41,7 @@ test('spots are found in raking light, keep colour back until they are good, and
 test('a decal sheet is short by a size: the place that goes without is named before anything is wetted', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto(LATER_PART)
+  await openDemo(page, LATER_PART)
   const decals = page.getByRole('region', { name: 'Decals' })
   await decals.getByRole('heading', { name: 'Decals' }).click()
   await decals.getByText('Type a sheet').click()
@@ -87,8 +85,7 @@ test('a decal sheet is short by a size: the place that goes without is named bef
 test('a stick that is too weak is told where the part is painted, and a second one mends it', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/corriebreck-1100?part=sills')
+  await openDemo(page, '/builds/corriebreck-1100?part=sills')
   const holding = page.getByRole('region', { name: 'How it is held' })
   await holding.getByRole('heading', { name: 'How it is held' }).click()
   await holding.getByLabel('Held by').selectOption('stick')
@@ -115,8 +112,7 @@ test('a stick that is too weak is told where the part is painted, and a second o
 test('a story says where wear goes, and its numbers go into the plan and out again', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto(LATER_PART)
+  await openDemo(page, LATER_PART)
   const shape = page.getByRole('form', { name: 'The shape' })
   await shape.getByLabel(/^Length/).fill('90')
   await shape.getByLabel(/^Width/).fill('40')

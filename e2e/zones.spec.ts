@@ -160,8 +160,7 @@ function shareOf(picture: Locator, [r, g, b]: readonly [number, number, number])
 test('a part is looked at after any of its steps, turned, taken in hand, and its zones chosen', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/corriebreck-1100?part=body')
+  await openDemo(page, '/builds/corriebreck-1100?part=body')
   const zones = page.getByRole('region', { name: 'Zones' })
   const picture = zones.getByRole('img', { name: /^Body, / })
   await expect(picture).toHaveAccessibleName(/after all of it/)
@@ -264,8 +263,7 @@ test('a mesh of ours is zoned, painted and looked at', async ({ page }) => {
 test('a mask is seen along the colours, its edges have their tape, and are pressed at the bench', async ({
   page,
 }) => {
-  await openDemo(page)
-  await page.goto('/builds/corriebreck-1100?part=body')
+  await openDemo(page, '/builds/corriebreck-1100?part=body')
   const masks = page.getByRole('region', { name: 'Masks' })
   const strip = masks.getByRole('table', { name: /under a mask/ })
   await expect(strip.getByRole('row', { name: /^Roof masked/ })).toBeVisible()
