@@ -45,9 +45,9 @@ export function Copies() {
         Copies in this browser
       </h3>
       <p className="text-soft">
-        One a day for a week, and one from before anything that takes much away, for a month. Their
-        pictures stay with them while there is room. They go with the browser’s data: only a file
-        you export outlasts that.
+        One a day for a week, and one from before anything that takes much away, for a month, with
+        their pictures while there is room. They go with the browser’s data: only a file you export
+        outlasts that.
       </p>
       <ul aria-label="Copies" className="mt-2">
         {copies.map((copy) => (
