@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import type { Page, Worker } from '@playwright/test'
 import { expect, exported, goTo, openAt, openDemo, test } from './support'
 
-test('what was wiped is brought back from its copy, and that is taken back too', async ({
+test('what was wiped and forgotten is brought back from its copy, pictures too, and the copy deleted', async ({
   page,
 }) => {
   await openDemo(page)
@@ -18,13 +18,18 @@ test('what was wiped is brought back from its copy, and that is taken back too',
   const copy = page.getByRole('listitem').filter({ hasText: 'before everything was wiped' })
   await copy.getByRole('button', { name: 'Bring it back' }).click()
   await expect(page.getByText('Brought a copy back')).toBeVisible()
-  const { pictures: _, ...after } = await exported(page)
-  const { pictures: __, ...was } = before
-  expect(after).toEqual(was)
+  expect(await exported(page)).toEqual(before)
   const waiting = page.waitForEvent('download')
   await copy.getByRole('button', { name: 'Save as a file' }).click()
   const file = JSON.parse(readFileSync(await (await waiting).path(), 'utf8'))
   expect(file.builds).toEqual(before.builds)
+  await goTo(page, 'Pictures')
+  const pictures = page.getByRole('main').locator('img[src^="blob:"]')
+  await expect(pictures).toHaveCount((before.pictures as unknown[]).length)
+  await goTo(page, 'Settings')
+  await copy.getByRole('button', { name: 'Delete it' }).click()
+  await copy.getByRole('button', { name: 'Delete it for good' }).click()
+  await expect(copy).toHaveCount(0)
 })
 
 test('the rescue page takes the data out, puts it aside and brings it back, without the application', async ({
