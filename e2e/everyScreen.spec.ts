@@ -106,6 +106,9 @@ function tooSmall(page: Page): Promise<string[]> {
   })
 }
 
+/** The pulse of what closes; it lies over the text beside it. */
+const PULSE = '.closing'
+
 /** What axe finds serious, in either theme and where things move. */
 async function barriers(page: Page): Promise<string[]> {
   const found = await seriousOf(page, 'light')
@@ -113,21 +116,25 @@ async function barriers(page: Page): Promise<string[]> {
   await page.emulateMedia({ colorScheme: 'dark' })
   found.push(...(await seriousOf(page, 'dark', 'color-contrast')))
   await page.emulateMedia({ colorScheme: 'light' })
-  // At the height of its pulse what closes stays legible.
+  if ((await page.locator(PULSE).count()) === 0) return found
+  // At the height of its pulse what closes stays legible; what else there is looks as it did.
   await atItsHeight(page, true)
-  found.push(...(await seriousOf(page, 'pulsing', 'color-contrast')))
+  found.push(...(await seriousOf(page, 'pulsing', 'color-contrast', `:has(> ${PULSE})`)))
   await atItsHeight(page, false)
   return found
 }
 
 /** Holds what pulses where it is seen most, or lets it go on. */
 function atItsHeight(page: Page, held: boolean): Promise<void> {
-  return page.evaluate((held) => {
-    for (const { style } of document.querySelectorAll<HTMLElement>('.closing')) {
-      style.animation = held ? 'none' : ''
-      style.opacity = held ? '1' : ''
-    }
-  }, held)
+  return page.evaluate(
+    ([held, pulse]) => {
+      for (const { style } of document.querySelectorAll<HTMLElement>(pulse)) {
+        style.animation = held ? 'none' : ''
+        style.opacity = held ? '1' : ''
+      }
+    },
+    [held, PULSE] as const,
+  )
 }
 
 /** What moves where nothing may, and what moves without end where things may: it can't be stopped, and draws the page anew all evening. */
@@ -148,10 +155,16 @@ async function restless(page: Page): Promise<string[]> {
   return found
 }
 
-/** What axe finds serious on a page, by all of its rules or by one. */
-async function seriousOf(page: Page, look: string, rule?: string): Promise<string[]> {
+/** What axe finds serious on a page or in some of it, by all of its rules or by one. */
+async function seriousOf(
+  page: Page,
+  look: string,
+  rule?: string,
+  part?: string,
+): Promise<string[]> {
   // No frames on these pages: the results needn't go through a page of their own, which takes most of the time.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true)
+  const whole = new AxeBuilder({ page }).setLegacyMode(true)
+  const axe = part ? whole.include(part) : whole
   const { violations } = await (rule ? axe.withRules(rule) : axe).analyze()
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
