@@ -80,6 +80,20 @@ it('what is late goes where the others leave room, and they stay', () => {
   expect([...(near?.starts ?? [])]).toEqual([0, 20, 130, 30])
 })
 
+it('what can’t follow so soon as a plan has it goes behind what stays', () => {
+  const task = (id: string, more = {}) => ({ id, minutes: 10, ...more })
+  const problem: BenchProblem = {
+    format: 'tectoria-bench-problem',
+    version: 1,
+    horizonMinutes: 1000,
+    availability: [[0, 1000]],
+    tasks: [task('before'), task('late'), task('stays')],
+    links: [{ from: 'before', to: 'late', minGap: 10 }],
+  }
+  const near = new Rebuilding(modelOf(problem), new Dice(1)).near(Int32Array.from([15, 20, 28]))
+  expect([...(near?.starts ?? [])]).toEqual([15, 38, 28])
+})
+
 it('turned round, a plan is a plan', () => {
   for (const model of models.slice(0, 20)) {
     const builder = builderOf(model)
