@@ -631,9 +631,9 @@ table('softener-too-strong', [
   },
   { why: 'a mild one alone', steps: printedOn('thin', 'mild'), told: [] },
   {
-    why: 'dusted off before it: no softener',
-    steps: [...printedOn('thin'), { do: 'degrease' }, { do: 'decal-soften', softener: 'strong' }],
-    told: ['6 softener-too-strong risk'],
+    why: 'wiped beside it before that: no softener',
+    steps: [...printedOn('thin'), { do: 'wipe-back' }, { do: 'decal-soften', softener: 'strong' }],
+    told: ['5 clean-too-late risk', '6 softener-too-strong risk'],
   },
 ])
 
@@ -750,6 +750,17 @@ table('what steps and scale say', [
     steps: [{ do: 'prime', coats: ['light', 'light'] }],
     more: { lineDepthMm: 0.015 },
     told: ['0 lines-will-close note'],
+  },
+  {
+    why: 'paint on paint: the lines are cut deeper before the first of it',
+    steps: [
+      { do: 'degrease' },
+      { do: 'prime', coats: ['light'] },
+      DAY,
+      { ...BASE, coats: ['light', 'light'] },
+    ],
+    more: { lineDepthMm: 0.028 },
+    told: ['3 lines-will-close note'],
   },
   {
     why: 'less than half',
