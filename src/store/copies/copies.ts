@@ -34,7 +34,7 @@ export async function keepCopy(
 /** Pictures by the copy that names them. What a copy holds never changes: each is read once. */
 const namedBy = new WeakMap<Store['db'], Map<string, string[]>>()
 
-/** The pictures that a copy would bring a row of back; one that can't be read brings none. */
+/** The pictures that a copy would bring a row of back. @throws Error where a copy can't be read: nobody knows what it names */
 export async function picturesOfCopies(
   { db }: Pick<Store, 'db'>,
   folder: CopyFolder,
@@ -43,11 +43,10 @@ export async function picturesOfCopies(
   namedBy.set(db, known)
   const copies = await copiesIn(folder)
   for (const { name } of copies)
-    if (!known.has(name)) known.set(name, await picturesIn(folder, name).catch(() => []))
+    if (!known.has(name)) known.set(name, await picturesIn(folder, name))
   return new Set(copies.flatMap(({ name }) => known.get(name) ?? []))
 }
 
-/** @throws Error where the copy can't be read */
 async function picturesIn(folder: CopyFolder, name: string): Promise<string[]> {
   const project = JSON.parse(await unpacked(await folder.read(name))) as Project
   return (project.pictures ?? []).map(({ id }) => id)

@@ -6,6 +6,7 @@ import { damagedRows, dropDamaged } from '../actions/damaged'
 import { forgetChanges, wipe } from '../actions/documents'
 import { addPictures, pictureIds, removePicture } from '../actions/pictures'
 import { copiesIn, keepCopy } from '../copies/copies'
+import { packed as packedText } from '../copies/packed'
 import { exportProject } from '../documents'
 import { handOver } from '../handed'
 import { loadRows } from '../rows/loadRows'
@@ -103,15 +104,21 @@ test('what a copy would bring back has its pictures as long as the copy is there
   expect(await photoOf(store, 'a')).toBeNull()
 })
 
-test('a copy that can’t be read keeps no picture, and stops nothing', async () => {
+test('while a copy can’t be read nothing goes that it might name', async () => {
   const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
   const folder = folderOf()
   await addPictures(store, both('a'))
   const name = (await keepCopy(store, folder, 'wipe')) ?? ''
-  folder.files.set(name, new Blob(['words']))
+  const copy = await folder.read(name)
   await removePicture(store, 'a', 'Hull a')
   await store.db.changes.clear()
-  expect(await sweepPhotos(later, undefined, folder)).toBe(1)
+  const nameless = await packedText(JSON.stringify({ pictures: [null] }))
+  for (const content of [new Blob(['words']), nameless, copy]) {
+    folder.files.set(name, content)
+    expect(await sweepPhotos(later, undefined, folder)).toBe(0)
+  }
+  await dropCopy(later, name, folder)
+  expect(await photoOf(store, 'a')).toBeNull()
 })
 
 test('where the room is short, pictures that only a copy names go', async () => {

@@ -101,8 +101,9 @@ async function inNoCopy(
 ): Promise<string[]> {
   const folder = copies ?? (await browserFolder())
   if (!folder || roomWords(await roomHere()) !== null) return [...ids]
-  const named = await picturesOfCopies({ db }, folder)
-  return ids.filter((id) => !named.has(id))
+  // Of a copy that can't be read just now nobody knows what it names.
+  const named = await picturesOfCopies({ db }, folder).catch(() => null)
+  return named ? ids.filter((id) => !named.has(id)) : []
 }
 
 /** Takes pictures away. */
