@@ -117,3 +117,15 @@ test('of a bottle that is thinned already it is told how much of it is paint', (
   expect(told(0.5)).toMatch(/it covers in 12\. Yellow is only 50 % paint\.$/)
   expect(told(1)).toMatch(/it covers in 6\.$/)
 })
+
+test.each<[string, object, boolean]>([
+  ['a clear of its sheen', { sheen: 'matt' }, true],
+  ['a clear of another sheen', { sheen: 'gloss' }, false],
+])('instead of what bites, a bottle from the shelf is offered: %s', (_, fields, offered) => {
+  const bottle = { id: 'm', name: 'Own', family: 'acrylic-pu', role: 'clear', ...fields } as const
+  const steps: Step[] = [{ do: 'clear', family: 'lacquer', sheen: 'matt', coats: ['wet', 'wet'] }]
+  const { findings } = check(sequence(steps), { shelf: [bottle] })
+  const says = findings.flatMap(({ remedies }) => remedies.map(({ say }) => say))
+  expect(says.length).toBeGreaterThan(0)
+  expect(says.some((say) => say.startsWith('Use Own '))).toBe(offered)
+})
