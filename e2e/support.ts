@@ -81,19 +81,18 @@ export async function openDemo(page: Page, path = '/'): Promise<void> {
   if (state) {
     await page.context().setStorageState(state)
     await putPhotos(page)
-    await openAt(page, path)
   } else {
     await takeDemo(page)
     await expect.poll(() => page.evaluate(hasPlan)).toBe(true)
     taken.set(zone, await page.context().storageState({ indexedDB: true }))
-    if (path !== '/') await page.goto(path)
   }
+  await openAt(page, path)
   if (path === '/')
     await expect(page.getByRole('heading', { name: 'Clean up the lining' })).toBeVisible()
 }
 
 /** An empty bench takes the demo. */
-export async function takeDemo(page: Page): Promise<void> {
+async function takeDemo(page: Page): Promise<void> {
   await openAt(page, '/')
   await page.getByRole('button', { name: 'Look at the demo bench' }).click()
   await expect(page.getByRole('heading', { name: 'Clean up the lining' })).toBeVisible()

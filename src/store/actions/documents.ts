@@ -159,7 +159,7 @@ export async function forgetChanges(store: Store): Promise<Written> {
   await forgetTold(store)
   // Nor does what is kept for speed, or for coming back together, still tell of a bench that was wiped.
   if ((await everythingAway(store)).length === 0) await forgetKept(store)
-  // Whoever wiped everything and forgets that means the pictures too, those of a minute ago as well.
+  // Whoever wiped everything and forgets that means the pictures too, those of a minute ago as well, but for what a copy names.
   await sweepPhotos(store, 0)
   return { ok: true, label: 'Forgotten: nothing can be undone any more', undo: false }
 }

@@ -35,8 +35,11 @@ const both = (...ids: string[]) => ids.map((id) => ({ row: row(id), photo: photo
 
 let n = 0
 let store: Store
+/** The same, a day later. */
+let later: Store
 beforeEach(() => {
   store = testStore(`photos ${++n}`)
+  later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
 })
 afterEach(() => store.db.close())
 
@@ -60,7 +63,6 @@ test('a row that can’t be read keeps no picture', async () => {
 test('a removed picture comes back, until it can’t be taken back any more', async () => {
   await addPictures(store, both('a', 'b'))
   await removePicture(store, 'a', 'Hull a')
-  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
   expect(await sweepPhotos(later)).toBe(0)
   await undo(store)
   expect(await store.db.pictures.get('a')).toEqual(row('a'))
@@ -84,7 +86,6 @@ test('whoever wipes everything and forgets it leaves no picture behind', async (
 })
 
 test('what a copy would bring back has its pictures as long as the copy is there', async () => {
-  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
   const folder = folderOf()
   await addPictures(store, both('a', 'b'))
   const name = (await keepCopy(store, folder, 'wipe')) ?? ''
@@ -105,7 +106,6 @@ test('what a copy would bring back has its pictures as long as the copy is there
 })
 
 test('while a copy can’t be read nothing goes that it might name', async () => {
-  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
   const folder = folderOf()
   await addPictures(store, both('a'))
   const name = (await keepCopy(store, folder, 'wipe')) ?? ''
@@ -122,7 +122,6 @@ test('while a copy can’t be read nothing goes that it might name', async () =>
 })
 
 test('where the room is short, pictures that only a copy names go', async () => {
-  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
   const folder = folderOf()
   await addPictures(store, both('a'))
   await keepCopy(store, folder, 'asked')
@@ -136,7 +135,6 @@ test('where the room is short, pictures that only a copy names go', async () => 
 })
 
 test('the picture of a row that couldn’t be read stays until the row is thrown away', async () => {
-  const later = { ...store, now: () => NOW + 24 * 60 * 60_000 }
   await addPictures(store, both('a'))
   await store.db.changes.clear()
   await store.db.pictures.put({ ...row('a'), width: -1 })

@@ -93,7 +93,7 @@ async function namedApart({ db }: Pick<Store, 'db'>): Promise<string[]> {
   return [...changed.map(({ id }) => id), ...apart.map((id) => id.slice(OF_PICTURE.length))]
 }
 
-/** Those of the pictures that no copy would bring back; all of them where the room is short: what is here goes first. */
+/** Those of the pictures that no copy would bring back; where the room is short all of them, since copies give way. */
 async function inNoCopy(
   { db }: Pick<Store, 'db'>,
   ids: readonly string[],

@@ -62,36 +62,33 @@ it('near a plan everything keeps its minute', () => {
   expect([...(same?.starts ?? [])]).toEqual([...starts])
 })
 
-it('what is late goes where the others leave room, and they stay', () => {
-  const task = (id: string, more = {}) => ({ id, minutes: 10, ...more })
-  const problem: BenchProblem = {
+/** What becomes of a plan of tasks of ten minutes, in the order of the tasks, near itself. */
+function near(running: number[], tasks: BenchProblem['tasks'], links: BenchProblem['links']) {
+  const model = modelOf({
     format: 'tectoria-bench-problem',
     version: 1,
     horizonMinutes: 1000,
     availability: [[0, 1000]],
-    tasks: [task('a'), task('b'), task('c'), task('late', { earliest: 15 })],
-    links: [
-      { from: 'a', to: 'b', minGap: 10 },
-      { from: 'b', to: 'c', minGap: 100 },
-    ],
-  }
-  const running = Int32Array.from([0, 20, 130, 10])
-  const near = new Rebuilding(modelOf(problem), new Dice(1)).near(running)
-  expect([...(near?.starts ?? [])]).toEqual([0, 20, 130, 30])
+    tasks,
+    links,
+  })
+  return [...(new Rebuilding(model, new Dice(1)).near(Int32Array.from(running))?.starts ?? [])]
+}
+const task = (id: string, more = {}) => ({ id, minutes: 10, ...more })
+
+it('what is late goes where the others leave room, and they stay', () => {
+  const tasks = [task('a'), task('b'), task('c'), task('late', { earliest: 15 })]
+  const links = [
+    { from: 'a', to: 'b', minGap: 10 },
+    { from: 'b', to: 'c', minGap: 100 },
+  ]
+  expect(near([0, 20, 130, 10], tasks, links)).toEqual([0, 20, 130, 30])
 })
 
 it('what can’t follow so soon as a plan has it goes behind what stays', () => {
-  const task = (id: string, more = {}) => ({ id, minutes: 10, ...more })
-  const problem: BenchProblem = {
-    format: 'tectoria-bench-problem',
-    version: 1,
-    horizonMinutes: 1000,
-    availability: [[0, 1000]],
-    tasks: [task('before'), task('late'), task('stays')],
-    links: [{ from: 'before', to: 'late', minGap: 10 }],
-  }
-  const near = new Rebuilding(modelOf(problem), new Dice(1)).near(Int32Array.from([15, 20, 28]))
-  expect([...(near?.starts ?? [])]).toEqual([15, 38, 28])
+  const tasks = [task('before'), task('late'), task('stays')]
+  const links = [{ from: 'before', to: 'late', minGap: 10 }]
+  expect(near([15, 20, 28], tasks, links)).toEqual([15, 38, 28])
 })
 
 it('turned round, a plan is a plan', () => {

@@ -64,16 +64,15 @@ test('paint that comes too late is told how late it could have come, and how lat
   expect(late?.because).toContain('this comes after 13 h')
 })
 
-test('what comes too late is told how much sooner: past its end the wait goes', () => {
+test('what comes too late is told how much sooner it may come', () => {
   const top: Step = { do: 'base', family: 'alcohol-acrylic' }
-  const after = (wait: string) =>
-    ways('recoat-window-missed', [PRIME, { wait: '24 h' }, { do: 'release' }, { wait }, top])
-  expect(after('13 h')).toContainEqual(
+  const steps: Step[] = [PRIME, { wait: '24 h' }, { do: 'release' }, { wait: '13 h' }, top]
+  expect(ways('recoat-window-missed', steps)).toContainEqual(
     expect.objectContaining({ edit: { replace: { step: 3, with: { wait: '11 h 59 min' } } } }),
   )
 })
 
-test('effects that a matt would hide are moved behind it, in their order', () => {
+test('an effect that a matt would hide is moved behind it, after a night', () => {
   const [graphite, ready]: [Step, Step[]] = [{ do: 'graphite' }, [PRIME, { wait: '24 h' }, BASE]]
   const matt: Step = { do: 'clear', family: 'acrylic-pu', sheen: 'matt' }
   const wait: Step = { wait: '24 h' }

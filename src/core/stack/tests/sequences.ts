@@ -1,5 +1,6 @@
 import type { Sequence, Step } from '../../model/sequence'
 import { check } from '../check'
+import type { Finding } from '../rules/finding'
 
 /** A sequence from its steps, for tests: polystyrene at reference conditions, waits as written. */
 export function sequence(steps: Step[], more: Partial<Sequence> = {}): Sequence {
@@ -12,21 +13,26 @@ export function sequence(steps: Step[], more: Partial<Sequence> = {}): Sequence 
   }
 }
 
-/** Every finding but the cautions, as "step rule severity". */
-export function told(sequence: Sequence): string[] {
-  return check(sequence)
-    .findings.filter((finding) => finding.rule !== 'ppe')
-    .map(({ step, rule, severity }) => `${step} ${rule} ${severity}`)
+/** Every finding but the cautions. */
+export function found(sequence: Sequence): Finding[] {
+  return check(sequence).findings.filter(({ rule }) => rule !== 'ppe')
 }
 
-/** All that is said of a sequence, cautions apart: each finding with its reason, and the ways out of it with what they change. */
-export function said(sequence: Sequence): string {
+/** A finding as "step rule severity". */
+export const lineOf = ({ step, rule, severity }: Finding) => `${step} ${rule} ${severity}`
+
+/** Every finding but the cautions, as "step rule severity". */
+export function told(sequence: Sequence): string[] {
+  return found(sequence).map(lineOf)
+}
+
+/** All that is said by findings: each with its reason, and the ways out of it with what they change. */
+export function said(findings: readonly Finding[]): string {
   const short = (value: unknown) => JSON.stringify(value).replaceAll('"', '')
-  return check(sequence)
-    .findings.filter(({ rule }) => rule !== 'ppe')
-    .flatMap(({ step, rule, severity, because, on, follows, remedies }) => [
-      `${step} ${rule} ${severity}: ${because} ${short({ on, follows })}`,
-      ...remedies.map(({ kind, say, edit }) => `  ${kind}: ${say} ${short(edit)}`),
+  return findings
+    .flatMap((finding) => [
+      `${lineOf(finding)}: ${finding.because} ${short({ on: finding.on, follows: finding.follows })}`,
+      ...finding.remedies.map(({ kind, say, edit }) => `  ${kind}: ${say} ${short(edit)}`),
     ])
     .join('\n')
 }

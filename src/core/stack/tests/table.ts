@@ -1,5 +1,5 @@
 import type { Sequence, Step } from '../../model/sequence'
-import { said, sequence, told } from './sequences'
+import { found, lineOf, said, sequence } from './sequences'
 
 /** A row of a rule's table: the steps, and everything that is told of them, cautions apart. */
 export type RuleCase = { why: string; steps: Step[]; more?: Partial<Sequence>; told: string[] }
@@ -8,8 +8,9 @@ export type RuleCase = { why: string; steps: Step[]; more?: Partial<Sequence>; t
 export function table(name: string, rows: RuleCase[]) {
   describe(name, () => {
     test.each(rows)('$why', ({ steps, more, told: expected }) => {
-      expect(told(sequence(steps, more))).toEqual(expected)
-      expect(said(sequence(steps, more))).toMatchSnapshot()
+      const findings = found(sequence(steps, more))
+      expect(findings.map(lineOf)).toEqual(expected)
+      expect(said(findings)).toMatchSnapshot()
     })
   })
 }
