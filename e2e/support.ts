@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import {
   type BrowserContext,
   test as base,
+  type Download,
   expect,
   type Locator,
   type Page,
@@ -17,7 +18,7 @@ type Watch = { problems: string[] }
 /** Every test watches its page: no request leaves the origin, and the console stays clean. */
 export const test = base.extend<{ watch: Watch }>({
   watch: [
-    async ({ context, baseURL }, use) => {
+    async ({ context, baseURL }, use, info) => {
       const watch: Watch = { problems: [] }
       const own = new URL(baseURL ?? '').origin
       context.on('request', (request) => {
@@ -42,6 +43,7 @@ export const test = base.extend<{ watch: Watch }>({
         watch.problems.push(`page error: ${error.error().message}`)
       })
       await use(watch)
+      if (info.status !== info.expectedStatus) await tellPages(context)
       expect(watch.problems).toEqual([])
     },
     { auto: true },
@@ -49,6 +51,15 @@ export const test = base.extend<{ watch: Watch }>({
 })
 
 export { expect }
+
+/** What the pages of a test that failed show: a run elsewhere leaves nothing else to read. */
+async function tellPages(context: BrowserContext): Promise<void> {
+  for (const page of context.pages()) {
+    const body = page.locator('body')
+    const shown = await body.ariaSnapshot({ timeout: 5_000 }).catch(() => 'nothing')
+    console.log(`${page.url()} shows\n${shown.slice(0, 8_000)}`)
+  }
+}
 
 /** The clock stands at an instant; timers go on. */
 export async function standAt(page: Page, at: Date): Promise<void> {
@@ -163,14 +174,24 @@ export async function exported(page: Page): Promise<Record<string, unknown>> {
   await goTo(page, 'Settings')
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export everything' }).click()
-  const file = await (await waiting).path()
-  const bytes = readFileSync(file)
+  const bytes = readFileSync(await (await orRefused(page, waiting)).path())
   const isArchive = bytes[0] === 0x50 && bytes[1] === 0x4b
   const text = isArchive ? strFromU8(unzipSync(bytes)['project.json'] as Uint8Array) : `${bytes}`
   const project = JSON.parse(text) as Record<string, unknown>
   delete project.exportedAt
   delete project.handed
   return project
+}
+
+/** A download; one that the page refuses or never ends tells what the page said of it. */
+async function orRefused(page: Page, waiting: Promise<Download>): Promise<Download> {
+  const refusal = page.getByText('Nothing was exported')
+  const refused = refusal.waitFor().then(async () => {
+    throw new Error(`${await refusal.textContent()}`)
+  })
+  // Whichever comes second is nobody's.
+  refused.catch(() => undefined)
+  return Promise.race([waiting, refused])
 }
 
 /** Goes to an address, and waits for the plan: what it draws is what may be too wide. */
