@@ -34,6 +34,12 @@ test.each([
   { why: 'nothing logged', acts: [], ml: 10, share: 1 },
   { why: 'drawn from', acts: [draw(1, 2.5)], ml: 7.5, share: 1 },
   { why: 'drawn from more than there is', acts: [draw(1, 30)], ml: 0, share: 1 },
+  {
+    why: 'drawn from twice for one mix',
+    acts: [act('mixed', 1, { drawn: [2, 1].map((ml) => ({ bottle: 'teal', ml })) })],
+    ml: 7,
+    share: 1,
+  },
   { why: 'drawn before its level was written down', acts: [draw(-5, 2.5)], ml: 10, share: 1 },
   {
     why: 'weighed',

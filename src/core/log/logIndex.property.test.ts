@@ -35,7 +35,10 @@ const acts = fc
               }
             : ref),
         ...(kind === 'observed' ? { seen: 'just' as const } : {}),
-        ...(kind === 'mixed' ? { drawn: [{ bottle: 'k', ml }] } : {}),
+        // A mix may take from one bottle twice.
+        ...(kind === 'mixed'
+          ? { drawn: [{ bottle: 'k', ml }, ...(back % 2 > 0 ? [{ bottle: 'k', ml: back }] : [])] }
+          : {}),
         ...(kind === 'poured' || kind === 'weighed' ? { bottle: 'k', ml } : {}),
         ...(kind === 'noted'
           ? { tool: 'needle', ...(back % 3 > 0 ? { uses: back % 3 } : {}) }

@@ -188,12 +188,13 @@ function isOf(act: LoggedAct, bottle: string): boolean {
   return act.bottle === bottle || (act.drawn?.some((portion) => portion.bottle === bottle) ?? false)
 }
 
-function bottlesOf(act: LoggedAct): string[] {
-  return [
-    ...(act.bottle === undefined ? [] : [act.bottle]),
-    ...(act.drawn ?? []).map((portion) => portion.bottle),
-  ]
+/** Each bottle once: a mix may take from one twice. */
+function bottlesOf({ bottle, drawn }: LoggedAct): readonly string[] {
+  const own = bottle === undefined ? NO_BOTTLES : [bottle]
+  return drawn ? [...new Set([...own, ...drawn.map((portion) => portion.bottle)])] : own
 }
+
+const NO_BOTTLES: readonly string[] = []
 
 /** Everything anew, each act once. */
 function sortAll(index: Draft, acts: readonly LoggedAct[]): void {
