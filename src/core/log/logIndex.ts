@@ -1,7 +1,7 @@
 import type { LoggedAct } from '../model/loggedAct'
 import { key, type StepRef } from '../model/stepRef'
 import { type Observation, observationOf } from './observations'
-import { advance, byTime, inTime, type StepProgress } from './progress'
+import { advance, byTime, inTime, isLater, type StepProgress } from './progress'
 
 /** What the log says of one part. A new object whenever it says something else. */
 export type PartLog = {
@@ -81,8 +81,7 @@ export function extendLog(before: LogIndex, acts: readonly LoggedAct[]): LogInde
     mixed: start.mixed,
     observations: start.observations,
   }
-  const touched = touchedBy(acts, added)
-  if (longer && known > 0) touchAll(index, before, touched, added)
+  if (longer && known > 0) touchAll(index, before, touchedBy(acts, added), added)
   else sortAll(index, acts)
   return index
 }
@@ -113,16 +112,10 @@ export function asItWas(
   return at === undefined || at === act.at ? act : { ...act, at }
 }
 
-/** The log as it is read: what was logged last comes first. A log in order of time costs no sorting. */
+/** The log as it is read: what was logged last comes first. */
 export function newestFirst(acts: readonly LoggedAct[]): LoggedAct[] {
-  const inOrder = acts.every((act, i) => i === 0 || isLater(act.at, (acts[i - 1] as LoggedAct).at))
-  return inOrder ? acts.toReversed() : acts.toSorted((a, b) => byTime(b, a))
-}
-
-/** Is an instant later than another? Those of one length in universal time are in order as they are written. */
-function isLater(at: string, before: string): boolean {
-  const asWritten = at.length === before.length && at.endsWith('Z') && before.endsWith('Z')
-  return asWritten ? at > before : Date.parse(at) > Date.parse(before)
+  const isInOrder = acts.every((act, i) => i === 0 || isLater(act, acts[i - 1] as LoggedAct))
+  return isInOrder ? acts.toReversed() : acts.toSorted((a, b) => byTime(b, a))
 }
 
 /** What the log says of a part. */
@@ -198,7 +191,8 @@ const NO_BOTTLES: readonly string[] = []
 
 /** Everything anew, each act once. */
 function sortAll(index: Draft, acts: readonly LoggedAct[]): void {
-  const ordered = inTime(acts.map((act) => asItWas(index, act)))
+  const isCorrected = index.correctors.size > 0
+  const ordered = inTime(isCorrected ? acts.map((act) => asItWas(index, act)) : acts)
   const builds = new Map<string, MutableBuild>()
   const bottles = new Map<string, LoggedAct[]>()
   const mixed: LoggedAct[] = []

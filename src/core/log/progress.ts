@@ -23,8 +23,18 @@ export function byTime(a: LoggedAct, b: LoggedAct): number {
   return Date.parse(a.at) - Date.parse(b.at) || KIND_ORDER[a.kind] - KIND_ORDER[b.kind]
 }
 
-/** Acts oldest first; the instant of each is read once, however many there are. */
+/** Is an act of a later instant than another? Those of one length in universal time are in order as they are written. */
+export function isLater({ at }: LoggedAct, { at: before }: LoggedAct): boolean {
+  const asWritten = at.length === before.length && at.endsWith('Z') && before.endsWith('Z')
+  return asWritten ? at > before : Date.parse(at) > Date.parse(before)
+}
+
+/** Acts oldest first; the instant of each is read once at the most, and of those that are in order already none. */
 export function inTime(acts: readonly LoggedAct[]): LoggedAct[] {
+  const follows = (act: LoggedAct, before: LoggedAct) =>
+    isLater(act, before) ||
+    (act.at === before.at && KIND_ORDER[act.kind] >= KIND_ORDER[before.kind])
+  if (acts.every((act, i) => i === 0 || follows(act, acts[i - 1] as LoggedAct))) return [...acts]
   return acts
     .map((act) => ({ act, at: Date.parse(act.at), kind: KIND_ORDER[act.kind] }))
     .sort((a, b) => a.at - b.at || a.kind - b.kind)
