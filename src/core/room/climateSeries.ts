@@ -34,8 +34,28 @@ function countUntil(reads: readonly AirRead[], at: number): number {
   return low
 }
 
+/** The part of the day that it is in the room's zone: by its offset, on a day on which the clocks change by the clock. */
+function blockOf(room: Room, at: number): number {
+  const offset = offsetOn(room, Math.floor(at / DAY))
+  if (offset === null) return changingBlock(room, at)
+  const local = (at + offset) % DAY
+  return Math.floor((local < 0 ? local + DAY : local) / HOUR / BLOCK_HOURS)
+}
+
+/** How far the zone's clocks are before universal time, ms, on a day since the epoch; null: they change on it. */
+function offsetOn({ zone, memo }: Room, day: number): number | null {
+  const known = memo.offsets.get(day)
+  if (known !== undefined) return known
+  const [before, after] = [day, day + 1].map(
+    (begins) => DateTime.fromMillis(begins * DAY, { zone }).offset * MINUTE,
+  ) as [number, number]
+  const offset = before === after ? before : null
+  memo.offsets.set(day, offset)
+  return offset
+}
+
 /** Zones begin their hours on a quarter: within one the block is the same, and is asked once. */
-function blockOf({ zone, memo }: Room, at: number): number {
+function changingBlock({ zone, memo }: Room, at: number): number {
   const quarter = Math.floor(at / QUARTER)
   const known = memo.blocks.get(quarter)
   if (known !== undefined) return known

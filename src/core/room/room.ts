@@ -27,7 +27,9 @@ export type Room = {
   memo: {
     patterns: Map<number, DailyPattern | null>
     series: Map<number, ClimateSeries>
-    /** Block of the day of each quarter of an hour since the epoch, in the room's zone. */
+    /** How far the zone's clocks are before universal time, ms, by the day since the epoch; null: they change on it. */
+    offsets: Map<number, number | null>
+    /** Block of the day of each quarter of an hour since the epoch, of days on which the clocks change. */
     blocks: Map<number, number>
   }
 }
@@ -55,6 +57,7 @@ export function roomOf(project: RoomOf, before?: { of: RoomOf; room: Room }): Ro
     memo: {
       patterns: new Map(),
       series: new Map(),
+      offsets: before?.room.zone === zone ? before.room.memo.offsets : new Map(),
       blocks: before?.room.zone === zone ? before.room.memo.blocks : new Map(),
     },
   }
