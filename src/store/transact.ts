@@ -1,4 +1,4 @@
-import { indexLog, type LogIndex, progressOfStep } from '@/core/log'
+import { indexLog, type LogIndex } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import { sameValue } from '@/core/model/sameValue'
 import type { StepRef } from '@/core/model/stepRef'
@@ -173,8 +173,7 @@ function readingOf(store: Store): Reading {
         db.acts.where('bottle').above('').filter(isOf).toArray(),
         db.acts.where('mix').above('').filter(isOf).toArray(),
       ])
-      const acts = [...filled, ...mixed, ...(await undoingOf(store))]
-      return indexLog(acts.filter((act) => readRow('acts', act).ok))
+      return indexLog(readable(await withUndoers(store, [...filled, ...mixed])))
     },
   }
 }
@@ -186,17 +185,27 @@ async function actsOf({ db }: Store, ref: StepRef | { build: string }): Promise<
     'step' in ref
       ? await index.equals([ref.build, ref.part, ref.step]).toArray()
       : await index.between([ref.build, '', ''], [ref.build, LAST, LAST]).toArray()
-  return [...own, ...(await undoingOf({ db }))].filter((act) => readRow('acts', act).ok)
+  return readable(await withUndoers({ db }, own))
 }
 
 /** Behind every id. */
 const LAST = '\uffff'
 
-function undoingOf({ db }: Pick<Store, 'db'>): Promise<LoggedAct[]> {
-  return db.acts.where('undoes').above('').toArray()
+function readable(acts: readonly LoggedAct[]): LoggedAct[] {
+  return acts.filter((act) => readRow('acts', act).ok)
 }
 
-/** How far a step has come, by the log as it is in the transaction. */
-export async function progressNow(read: Reading, ref: StepRef) {
-  return progressOfStep(await read.log(ref), ref)
+/** Acts, those that take them back, and those that take these back in turn. */
+async function withUndoers(
+  { db }: Pick<Store, 'db'>,
+  acts: readonly LoggedAct[],
+): Promise<LoggedAct[]> {
+  const all = new Map(acts.map((act) => [act.id, act]))
+  for (let ids = [...all.keys()]; ids.length > 0; ) {
+    const undoers = await db.acts.where('undoes').anyOf(ids).toArray()
+    const more = undoers.filter(({ id }) => !all.has(id))
+    for (const act of more) all.set(act.id, act)
+    ids = more.map(({ id }) => id)
+  }
+  return [...all.values()]
 }

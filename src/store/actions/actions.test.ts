@@ -135,9 +135,12 @@ describe('undo and redo', () => {
     expect((await progress())?.coatEnds ?? []).toEqual([])
     await redo(store)
     expect((await progress())?.coatEnds).toHaveLength(1)
+    expect(await coat(1)).toMatchObject({ ok: false })
     await undo(store)
     expect((await progress())?.coatEnds ?? []).toEqual([])
-    expect((await storedActs(store)).map(({ kind }) => kind)).toEqual([
+    expect(await coat(1)).toMatchObject({ ok: true })
+    expect((await storedActs(store)).map(({ kind }) => kind).sort()).toEqual([
+      'coat-done',
       'coat-done',
       'undone',
       'undone',

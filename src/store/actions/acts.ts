@@ -1,11 +1,11 @@
 import { isJoint } from '@/core/builds'
-import { type BenchAct, record, type StepProgress } from '@/core/log'
+import { type BenchAct, type LogIndex, progressOfStep, record, type StepProgress } from '@/core/log'
 import type { BuildStep } from '@/core/model/build'
 import { coatsMeant } from '@/core/model/coats'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import type { PartRef, StepRef } from '@/core/model/stepRef'
 import type { Store } from '../store'
-import { type Decision, progressNow, type Reading, transact, type Written } from '../transact'
+import { type Decision, type Reading, transact, type Written } from '../transact'
 import { put } from './rows'
 
 /** What the person who logs an act takes for so: which coat comes next, from 1; null: the act has none, or it doesn't matter. */
@@ -75,10 +75,10 @@ async function actsOf(
 ): Promise<{ acts: LoggedAct[] } | { refused: string }> {
   const step = await stepOf(read, ref)
   if (!step) return { refused: 'That step isn’t there any more. Nothing was logged.' }
-  const progress = await progressNow(read, ref)
+  const log = await read.log(ref)
+  const progress = progressOfStep(log, ref)
   const coats = coatsMeant(step, ref.part)
-  const why =
-    againstProgress(act, believed, progress, coats) ?? (await echoOf(store, read, ref, act))
+  const why = againstProgress(act, believed, progress, coats) ?? echoOf(log, act, store.now())
   if (why !== null) return { refused: why }
   return { acts: record(ref, act, progress, coats, believed.at ?? store.now(), store.newId) }
 }
@@ -121,18 +121,12 @@ function againstProgress(
 }
 
 /** An observation or a note that was logged a moment ago; null: it is a new one. */
-async function echoOf(
-  store: Store,
-  read: Reading,
-  ref: StepRef,
-  act: BenchAct,
-): Promise<string | null> {
+function echoOf(log: LogIndex, act: BenchAct, now: number): string | null {
   if (act.kind !== 'observed' && act.kind !== 'noted') return null
-  const log = await read.log(ref)
   const again = log.acts.some(
     (old) =>
       old.kind === act.kind &&
-      Math.abs(store.now() - Date.parse(old.at)) < ECHO &&
+      Math.abs(now - Date.parse(old.at)) < ECHO &&
       (act.kind === 'noted' ? old.text === act.text : sameObservation(old, act)),
   )
   return again ? 'That was logged a moment ago: it was not logged again.' : null
