@@ -27,8 +27,8 @@ export type Reading = {
   all: <T extends DataTable>(table: T) => Promise<Rows[T][]>
   /** What is logged of a step, or of all steps of a build. */
   log: (ref: StepRef | { build: string }) => Promise<LogIndex>
-  /** What is logged of a bottle. */
-  bottleLog: (bottle: string) => Promise<LogIndex>
+  /** What is logged of some bottles: all that are asked for in one reading. */
+  bottleLog: (bottles: readonly string[]) => Promise<LogIndex>
 }
 
 /** What an action wants written, under what name; or why it writes nothing. */
@@ -166,16 +166,17 @@ function readingOf(store: Store): Reading {
       })
     },
     log: async (ref) => indexLog(await actsOf(store, ref)),
-    bottleLog: async (bottle) => {
-      const isOf = (act: LoggedAct) =>
-        act.bottle === bottle || (act.drawn ?? []).some((portion) => portion.bottle === bottle)
-      const [filled, mixed] = await Promise.all([
-        db.acts.where('bottle').above('').filter(isOf).toArray(),
-        db.acts.where('mix').above('').filter(isOf).toArray(),
-      ])
-      return indexLog(readable(await withUndoers(store, [...filled, ...mixed])))
-    },
+    bottleLog: async (bottles) => indexLog(await bottleActs(store, new Set(bottles))),
   }
+}
+
+/** The acts that fill, draw from or weigh one of these bottles, and those that take acts back. */
+async function bottleActs(store: Store, bottles: ReadonlySet<string>): Promise<LoggedAct[]> {
+  const isOf = ({ bottle = '', drawn = [] }: LoggedAct) =>
+    bottles.has(bottle) || drawn.some((portion) => bottles.has(portion.bottle))
+  const { acts } = store.db
+  const own = await acts.where('bottle').above('').or('mix').above('').filter(isOf).toArray()
+  return readable(await withUndoers(store, own))
 }
 
 /** The acts of a step or a build, and those that take acts back. */

@@ -53,6 +53,7 @@ export function changeBottles(
   return transact(store, async (read) => {
     const writes: Write[] = []
     const builds = new Map<string, Build>()
+    const log = await read.bottleLog(changes.map(({ id }) => id))
     for (const { id, fields } of changes) {
       const row = await read.get('shelf', id)
       if (!row) return { refused: GONE }
@@ -62,7 +63,7 @@ export function changeBottles(
         writes.push(put('shelf', next))
         await repaint(store, read, next, builds)
       }
-      const level = levelOf(row, await read.bottleLog(id))
+      const level = levelOf(row, log)
       const found = {
         ml: leftMl ?? level.ml,
         share: 'share' in fields ? (share ?? 1) : level.share,
@@ -142,6 +143,7 @@ export function importBottles(
 ): Promise<Written> {
   return transact(store, async (read) => {
     const writes: Write[] = []
+    const log = await read.bottleLog(rows.map(({ id }) => id))
     for (const row of rows) {
       const known = await read.get('shelf', row.id)
       if (!known) {
@@ -150,7 +152,7 @@ export function importBottles(
       }
       const { leftMl, leftSince, share } = known
       writes.push(put('shelf', withFields({ ...row, leftMl, leftSince }, { share })))
-      if (levelOf(known, await read.bottleLog(row.id)).ml !== row.leftMl)
+      if (levelOf(known, log).ml !== row.leftMl)
         writes.push(put('acts', levelAct(store, 'weighed', known, row.leftMl)))
     }
     return { label: `Imported ${counted(rows.length, 'bottle')} from ${file}`, writes }
@@ -169,7 +171,7 @@ export function pourInto(store: Store, bottle: string, poured: PouredIn): Promis
       text: what,
       ...(poured.from ? { drawn: [{ bottle: poured.from, ml: poured.ml }] } : {}),
     }
-    const after = levelAfter(levelOf(row, await read.bottleLog(bottle)), act, bottle)
+    const after = levelAfter(levelOf(row, await read.bottleLog([bottle])), act, bottle)
     if (!(after.ml > 0)) return { refused: 'Nothing was poured.' }
     return {
       label: `Poured ${poured.ml} ml of ${what} into ${row.name}`,
