@@ -273,6 +273,9 @@ describe('a cold night', () => {
   it('laid after the change it knows only the cold', () => {
     expect(reachedAt(film(), 'touch', 200, series)).toBeCloseTo(200 + 20 * Math.exp(0.45), 6)
   })
+  it.each([50, 500])('before it is laid, at minute %d, it has come nowhere', (laid) => {
+    expect(progress(film(), 'touch', laid, laid - 40, series)).toBe(0)
+  })
   it('what never comes, never comes', () => {
     const wash = film({ clock: 'watercolour', family: 'watercolour' })
     expect(reachedAt(wash, 'recoat', 0, series)).toBeNull()

@@ -122,6 +122,12 @@ const BAD = [
   },
   {
     read: readMix,
+    value: { ...MIX, volumeMl: undefined, area: 100, cupMl: 0.4 },
+    path: 'cupMl',
+    expected: 'a cup of more than 0.46 ml',
+  },
+  {
+    read: readMix,
     value: { ...MIX, ingredients: [] },
     path: 'ingredients',
     expected: 'paint first',
@@ -322,6 +328,8 @@ test.each([
   [{ coats: 2 }, ['light', 'light']],
   [{ coats: 2, tool: 'brush' }, ['brush', 'brush']],
   [{ tool: 'flat-brush' }, undefined],
+  // A brush loses nothing, however small its cup is.
+  [{ coats: 1, tool: 'brush', cupMl: 0.1 }, ['brush']],
 ])('%j says as many coats', (more, coats) => {
   const parsed = readMix({ ...MIX, volumeMl: undefined, area: 100, ...more })
   expect(parsed.ok && parsed.value.coats).toEqual(coats)

@@ -1,6 +1,6 @@
 import * as v from 'valibot'
-import { MIX_COATS, MIX_TOOLS } from '../knowledge/mixing'
-import { isBrush } from '../mixing/coverage'
+import { MARGIN, MIX_COATS, MIX_TOOLS } from '../knowledge/mixing'
+import { isBrush, laysNothing, lostPerFill } from '../mixing/coverage'
 import { mix } from '../mixing/mix'
 import { nameField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
@@ -44,6 +44,18 @@ export const mixSchema = v.pipe(
     (request) => request.volumeMl !== undefined || request.area !== undefined,
     VOLUME_OR_AREA,
   ),
+  v.rawCheck(({ dataset, addIssue }) => {
+    if (!dataset.typed) return
+    const { cupMl, volumeMl, tool = 'airbrush', margin = MARGIN } = dataset.value
+    if (cupMl === undefined || volumeMl !== undefined || !laysNothing(cupMl, tool, margin)) return
+    const lost = round(lostPerFill(tool, margin), 2)
+    const item = { type: 'object', origin: 'value', input: dataset.value, key: 'cupMl' } as const
+    addIssue({
+      input: cupMl,
+      message: `a cup of more than ${lost} ml: as much stays in it and in the needle at each fill`,
+      path: [{ ...item, value: cupMl }],
+    })
+  }),
 )
 
 /** A mix request that was read. */

@@ -7,6 +7,9 @@ import {
   WET_FILM_UM,
 } from '../knowledge/mixing'
 
+/** What is less than this is nothing, ml. */
+const HAIR = 1e-9
+
 /** Brushes lose nothing in cup and needle, and lay the brush's own film. */
 export function isBrush(tool: MixTool): boolean {
   return tool === 'brush' || tool === 'flat-brush'
@@ -31,24 +34,31 @@ export function coatVolume(area: number, coat: MixCoat, tool: MixTool, open: boo
   return (area * (WET_FILM_UM[coat] / 10_000)) / LANDS[tool][open ? 'open' : 'large']
 }
 
+/** What a fill loses in cup and needle, with the margin on it, ml. Source: handbook 4.4. */
+export function lostPerFill(tool: MixTool, margin: number): number {
+  return isBrush(tool) ? 0 : LOSS_PER_FILL * (1 + margin)
+}
+
+/** Does such a cup lay nothing of what is filled into it? Source: handbook 4.4. */
+export function laysNothing(cupMl: number, tool: MixTool, margin: number): boolean {
+  return cupMl - lostPerFill(tool, margin) < HAIR
+}
+
 /**
  * How much to mix: every coat, the loss of every fill, and the margin on both.
  *
  * @returns ml and the number of fills. Source: handbook 4.4.
+ * @throws RangeError if the cup holds no more than a fill loses (the border refuses that)
  */
 export function mixVolume(request: CoverageRequest): { ml: number; fills: number } {
   const { area, tool, open, cupMl, margin } = request
-  const paint = request.coats.reduce((sum, coat) => sum + coatVolume(area, coat, tool, open), 0)
-  const loss = isBrush(tool) ? 0 : LOSS_PER_FILL
-  const total = (fills: number) => (paint + loss * fills) * (1 + margin)
-  if (cupMl === null) return { ml: total(1), fills: 1 }
-  let fills = 1
-  while (total(fills) > fills * cupMl + 1e-9) {
-    if (fills > paint / Math.max(1e-6, cupMl / (1 + margin) - loss) + 2)
-      return { ml: total(fills), fills: Math.ceil(total(fills) / cupMl) }
-    fills += 1
-  }
-  return { ml: total(fills), fills }
+  const coats = request.coats.reduce((sum, coat) => sum + coatVolume(area, coat, tool, open), 0)
+  const paint = coats * (1 + margin)
+  const lost = lostPerFill(tool, margin)
+  if (cupMl !== null && laysNothing(cupMl, tool, margin))
+    throw new RangeError('mixVolume: the cup lays nothing')
+  const fills = cupMl === null ? 1 : Math.max(1, Math.ceil((paint - HAIR) / (cupMl - lost)))
+  return { ml: paint + lost * fills, fills }
 }
 
 /**

@@ -157,12 +157,24 @@ describe('whole drops', () => {
     expect(dropError(wanted, [28, 36])).toBeCloseTo(0, 12)
     expect(dropError(wanted, [29, 36])).toBeCloseTo(1.7544, 3)
     expect(dropError(wanted, [0, 0])).toBe(100)
+    const alone = [
+      { ml: 1, dropsPerMl: 28 },
+      { ml: 0, dropsPerMl: 36 },
+    ]
+    expect(dropError(alone, [28, 0])).toBe(0)
   })
 
   it('at least one of each, and the size from which it rounds well', () => {
     const made = mix({ ingredients: two(19, 1), volumeMl: 0.4, round: 'drops' })
     expect(Math.min(...made.ingredients.map((ingredient) => ingredient.drops))).toBe(1)
     expect(made.warnings[0]).toMatch(/off the ratio at this size; from [\d.]+ ml on/)
+  })
+
+  test.each([
+    [2.6, 3],
+    [2.4, 2],
+  ])('of which no other errs less, as many as are nearest: %d', (ml, drops) => {
+    expect(roundToDrops([{ ml, dropsPerMl: 1 }])).toEqual([drops])
   })
 
   it('none of what the mix has nothing of', () => {
@@ -238,7 +250,8 @@ describe('how much to mix, handbook 4.4', () => {
     } as const
     expect(mixVolume({ ...asked, cupMl: null }).ml).toBeCloseTo((2 * 0.86308 + 0.4) * 1.15, 3)
     expect(mixVolume({ ...asked, cupMl: 2 })).toMatchObject({ fills: 2 })
-    expect(mixVolume({ ...asked, cupMl: 0.4 }).fills).toBeGreaterThan(5)
+    expect(mixVolume({ ...asked, cupMl: 0.5 })).toMatchObject({ fills: 50 })
+    expect(() => mixVolume({ ...asked, cupMl: 0.46 })).toThrow('lays nothing')
   })
   it('a brush leaves nothing in a cup', () => {
     const made = mixVolume({
