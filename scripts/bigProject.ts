@@ -33,15 +33,16 @@ export function bigProject(now: number, sizes: Sizes = BIG): Project {
   const acts = demo.acts ?? []
   const room = sizes.acts - acts.length
   const logged = finished.flatMap((build, i) => logOf(build, now - BEHIND - (i + 1) * 20 * DAY))
-  const notes = Array.from({ length: Math.max(0, room - logged.length) }, (_, i) =>
-    noteOf(finished[i % finished.length] as Build, i, now),
+  const shelf = shelfOf(demo.shelf ?? [], sizes.bottles)
+  const beside = Array.from({ length: Math.max(0, room - logged.length) }, (_, i) =>
+    besideOf(finished[i % finished.length] as Build, shelf, i, now),
   )
-  const all = [...logged, ...notes].slice(0, room)
+  const all = [...logged, ...beside].slice(0, room)
   all.sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
   return {
     ...demo,
     builds: [...own, ...finished],
-    shelf: shelfOf(demo.shelf ?? [], sizes.bottles),
+    shelf,
     acts: [...all, ...acts],
     climate: [...readings(now, sizes.readings), ...(demo.climate ?? [])],
   }
@@ -109,10 +110,33 @@ function logOf(build: Build, begin: number): LoggedAct[] {
   return acts
 }
 
-function noteOf(build: Build, number: number, now: number): LoggedAct {
-  const at = new Date(now - BEHIND - number * 23 * MINUTE).toISOString()
-  const text = `Looked at it again, ${number}`
-  return { id: `note.${number}`, at, kind: 'noted', build: build.id, text }
+/** What is logged beside the steps: of ten a mix, something poured in, a bottle weighed, else notes; some are taken back or corrected. */
+function besideOf(build: Build, shelf: readonly Bottle[], number: number, now: number): LoggedAct {
+  const at = new Date(now - BEHIND - number * 23 * MINUTE)
+  const act = { id: `beside.${number}`, at: at.toISOString() }
+  // The one before it, since the higher number is the older.
+  const older = `beside.${number + 1}`
+  if (number % 100 === 53) return { ...act, kind: 'undone', undoes: older }
+  if (number % 200 === 54)
+    return {
+      ...act,
+      kind: 'corrected',
+      corrects: older,
+      happenedAt: new Date(+at - DAY).toISOString(),
+    }
+  const bottle = (shelf[number % shelf.length] as Bottle).id
+  const thinner = (shelf[(number + 1) % shelf.length] as Bottle).id
+  const drawn = [bottle, thinner].map((id) => ({ bottle: id, ml: 0.4 }))
+  switch (number % 10) {
+    case 0:
+      return { ...act, kind: 'mixed', build: build.id, mix: `mix.${number}`, drawn }
+    case 1:
+      return { ...act, kind: 'poured', bottle, ml: 1, share: 0, drawn: drawn.slice(1) }
+    case 2:
+      return { ...act, kind: 'weighed', bottle, ml: 6 }
+    default:
+      return { ...act, kind: 'noted', build: build.id, text: `Looked at it again, ${number}` }
+  }
 }
 
 /** One reading every ten minutes until now, warm by day and damp by night. */

@@ -56,6 +56,7 @@ function MixingDesk() {
             label="Cup"
             className="max-w-48"
             value={cup}
+            error={errors.cupMl}
             onChange={(event) => setCup(event.target.value)}
             choices={[
               ...cups.map((ml) => ({ value: String(ml), say: `${ml} ml` })),

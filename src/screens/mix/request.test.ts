@@ -46,6 +46,13 @@ it('an area with its coats and a cup comes in fills', () => {
   )
 })
 
+it('a cup that lays nothing is refused in its own field', () => {
+  const { mixed, errors } = read(BEGIN, { by: 'area', coats: 'light' }, '0.4')
+  expect(mixed).toBeNull()
+  expect(errors.cupMl).toMatch(/^Enter a cup of more than 0.46 ml.*, not 0.4$/)
+  expect(read(BEGIN, {}, '0.4').mixed?.fills).toBeGreaterThan(1)
+})
+
 test.each([
   [{ volume: '-1' }, 'volumeMl', /Enter a number from 0\.01/],
   [{ volume: 'much' }, 'volumeMl', /not “much”/],
