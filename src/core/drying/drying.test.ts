@@ -186,6 +186,18 @@ const films = fc
     return drying
   })
 
+// Handbook 2.3: a paste is what it is thinned with, a paint what it is made of.
+test.each([
+  { family: 'texture', solvent: undefined, waterBorne: true },
+  { family: 'texture', solvent: 'spirit-mild', waterBorne: false },
+  { family: 'water-acrylic', solvent: 'spirit-mild', waterBorne: true },
+  { family: 'enamel', solvent: undefined, waterBorne: false },
+] as const)('$family with $solvent: damp air holds it back, $waterBorne', (row) => {
+  const { family, solvent } = row
+  const { drying } = resolveStep({ do: 'base', family, ...(solvent ? { solvent } : {}) }, null)
+  expect(drying?.waterBorne).toBe(row.waterBorne)
+})
+
 const points = fc.constantFrom<ClockPoint>(...MILESTONES)
 const SEED = { seed: 20260317, numRuns: 300 }
 
