@@ -49,6 +49,10 @@ describe('correcting a mix, handbook 4.3', () => {
     expect(found.kind).toBe(expected.kind)
     if (found.kind === 'add' && expected.ml) expect(found.ml).toBeCloseTo(expected.ml, 9)
   })
+  it('a drop is enough where little is missing', () => {
+    const found = correction({ ml: 0.6, share: 1 }, 0, 0.9)
+    expect(found).toMatchObject({ kind: 'add', ml: expect.closeTo(0.6 / 9, 9) })
+  })
   test.each([
     { now: 0.3, added: 0.5, target: 0.7, because: 'neat paint', nearest: 0.5 },
     { now: 0.3, added: 0.1, target: 0.7, because: 'neat paint', nearest: 0.3 },
@@ -62,23 +66,28 @@ describe('correcting a mix, handbook 4.3', () => {
     },
   )
 
-  it('a half-used cup is topped up to volume and share at once', () => {
+  it('a half-used cup is topped up to volume and share at once, with any two liquids', () => {
+    const liquids = fc.oneof(fc.constant<[number, number]>([1, 0]), fc.tuple(share, share))
     fc.assert(
-      fc.property(ml, share, share, ml, (left, now, target, more) => {
+      fc.property(ml, share, share, ml, liquids, (left, now, target, more, [first, second]) => {
+        fc.pre(Math.abs(first - second) > 0.01)
         const total = left + more
-        const found = topUp({ ml: left, share: now }, 1, 0, target, total)
+        const cup = { ml: left, share: now }
+        const found = topUp(cup, first, second, target, total)
         if (found.kind === 'never') {
+          // What is added has a share between the two: theirs alone is as far as it goes.
+          const [thin, thick] = [first, second]
+            .map((added) => shareTogether([cup, { ml: more, share: added }]))
+            .sort((a, b) => a - b) as [number, number]
+          expect(target > thin + 1e-6 && target < thick - 1e-6).toBe(false)
           if (found.leastMl === null) return
-          const again = topUp({ ml: left, share: now }, 1, 0, target, found.leastMl + 1e-6)
+          const again = topUp(cup, first, second, target, found.leastMl + 1e-6)
           expect(found.leastMl > total - 1e-6 || again.kind === 'add').toBe(true)
           return
         }
+        expect(Math.min(found.first, found.second)).toBeGreaterThanOrEqual(0)
         expect(found.first + found.second).toBeCloseTo(more, 6)
-        const poured = [
-          { ml: left, share: now },
-          { ml: found.first, share: 1 },
-          { ml: found.second, share: 0 },
-        ]
+        const poured = [cup, { ml: found.first, share: first }, { ml: found.second, share: second }]
         expect(shareTogether(poured)).toBeCloseTo(target, 6)
       }),
       RUNS,
