@@ -22,6 +22,7 @@ test.each([
   { why: 'it had to have begun', starts: { a: 200, b: 541 }, moved: ['a', 'b'] },
   { why: 'up to the closed hours', starts: { a: 0, b: 50 }, moved: [] },
   { why: 'into them', starts: { a: 0, b: 51 }, moved: ['b'] },
+  { why: 'from the end of the closed hours on', starts: { a: 0, b: 80 }, moved: [] },
   { why: 'past the end of its session', starts: { a: 0, b: 91 }, moved: ['b'] },
   { why: 'a wait that is too short now', starts: { a: 10, b: 24 }, moved: ['b'] },
   { why: 'a window that has closed', starts: { a: 0, b: 500 }, moved: ['b'] },
