@@ -147,8 +147,13 @@ async function putPhotos(page: Page): Promise<void> {
           return { ...row, blob: await answer.blob() }
         }),
       )
-      const writing = db.transaction(table, 'readwrite').objectStore(table)
-      await Promise.all(whole.map((row) => asked(writing.put(row))))
+      const writing = db.transaction(table, 'readwrite', { durability: 'strict' })
+      for (const row of whole) writing.objectStore(table).put(row)
+      // A page that leaves before they are written takes them along.
+      await new Promise((resolve, reject) => {
+        writing.oncomplete = resolve
+        writing.onerror = writing.onabort = () => reject(writing.error)
+      })
     }
     db.close()
   })

@@ -17,6 +17,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { saveBlob, saveFile } from '@/ui/saveFile'
 import { localDay } from '@/ui/time'
 import { Elsewhere } from '../shared/Elsewhere'
+import { sayUnread } from '../shared/exportedWords'
 import { focusFirstError } from '../shared/fieldText'
 import { readForm } from '../shared/forms'
 import { useArchive } from '../shared/useArchive'
@@ -161,10 +162,12 @@ function BuildActs({ build }: { build: Build }) {
     const own = oneBuild(project, build.id)
     const ids = (own.pictures ?? []).map(({ id }) => id)
     if (ids.length === 0) return save(`${build.id}.json`, own)
-    const { packed } = await import('@/store/photos/archive')
     try {
+      const { packed } = await import('@/store/photos/archive')
       const photo = (id: string) => store.ask('photoOf', id)
-      saveBlob(`${build.id}.zip`, await packed(photo, JSON.stringify(own, null, 2), ids))
+      const { file, unread } = await packed(photo, JSON.stringify(own, null, 2), ids)
+      saveBlob(`${build.id}.zip`, file)
+      if (unread.length > 0) say(sayUnread(unread))
     } catch (error) {
       say(`Nothing was exported: ${reasonOf(error)}`)
     }

@@ -17,6 +17,7 @@ import { saveBlob, saveFile } from '@/ui/saveFile'
 import { clockTime } from '@/ui/time'
 import { BeingRead } from '../shared/BeingRead'
 import { useDropped } from '../shared/dropped'
+import { sayUnread } from '../shared/exportedWords'
 import { useNow } from '../shared/now'
 import { useReading } from '../shared/useReading'
 import { BackupFile } from './BackupFile'
@@ -41,7 +42,7 @@ function useExport() {
       setPacking('Packing…')
       const { packed } = await import('@/store/photos/archive')
       running.current = new AbortController()
-      const file = await packed(
+      const { file, unread } = await packed(
         (id) => store.ask('photoOf', id),
         await store.ask('handOver'),
         await store.ask('pictureIds'),
@@ -49,6 +50,7 @@ function useExport() {
         running.current.signal,
       )
       saveBlob(`${name}.zip`, file)
+      if (unread.length > 0) say(sayUnread(unread))
       await store.ask('rememberExport')
     } catch (error) {
       const isStopped = running.current?.signal.aborted

@@ -4,6 +4,7 @@ import {
   type FileEntry,
   TextReader,
   TextWriter,
+  Uint8ArrayReader,
   ZipReader,
   ZipWriter,
 } from '@zip.js/zip.js'
@@ -22,11 +23,14 @@ const AS_IT_IS = {
 /** Largest text of a project and largest picture, unpacked, and most entries, that an archive is read with. */
 const MOST = { text: 50_000_000, photo: 60_000_000, entries: 20_000 } as const
 
+/** An archive that was made, and the pictures that are here but couldn't be read: it is made without them. */
+export type Packed = { file: Blob; unread: readonly string[] }
+
 /**
  * A project's text with pictures beside it, in one file, one after the other; those that aren't in this browser are left out.
  *
  * @param photoOf a picture; null: it isn't here
- * @param tell how many of how many pictures are in it
+ * @param tell how many of how many pictures were looked at
  * @param signal stops it
  * @throws where it is stopped
  * Source: docs/formats.md.
@@ -37,17 +41,24 @@ export async function packed(
   ids: readonly string[],
   tell: (done: number, all: number) => void = () => undefined,
   signal?: AbortSignal,
-): Promise<Blob> {
+): Promise<Packed> {
   const zip = new ZipWriter(new BlobWriter('application/zip'), AS_IT_IS)
+  const unread: string[] = []
   await zip.add('project.json', new TextReader(text))
   for (const [i, id] of ids.entries()) {
     signal?.throwIfAborted()
-    const photo = await photoOf(id)
+    // Read before it is put in: one that fails halfway would spoil the archive.
+    const photo = await bytesOf(photoOf(id)).catch(() => unread.push(id) && null)
     // Pictures are as small as they get.
-    if (photo) await zip.add(placeOf(id), new BlobReader(photo), { level: 0 })
+    if (photo) await zip.add(placeOf(id), new Uint8ArrayReader(photo), { level: 0 })
     tell(i + 1, ids.length)
   }
-  return zip.close()
+  return { file: await zip.close(), unread }
+}
+
+async function bytesOf(photo: Promise<Blob | null>): Promise<Uint8Array | null> {
+  const blob = await photo
+  return blob && new Uint8Array(await blob.arrayBuffer())
 }
 
 /** An archive whose pictures are read when they are asked for. */

@@ -150,17 +150,35 @@ test('the picture of a row that couldn’t be read stays until the row is thrown
 test('an archive has the pictures byte for byte', async () => {
   await addPictures(store, both('a', 'b'))
   const told: number[] = []
-  const file = await packed(
+  const { file, unread } = await packed(
     (id) => photoOf(store, id),
     await handOver(store),
     [...(await pictureIds(store)), 'gone'],
     (done) => told.push(done),
   )
   expect(told).toEqual([1, 2, 3])
+  expect(unread).toEqual([])
   const archive = await openArchive(file)
   expect(JSON.parse(archive.project ?? '').pictures).toEqual([row('a'), row('b')])
   expect([...archive.photos.keys()]).toEqual(['a', 'b'])
   expect(await textOf((await archive.photos.get('b')?.()) ?? null)).toBe('photo of b'.repeat(200))
+  await archive.close()
+})
+
+test('an archive is made without a picture that can’t be read, and says so', async () => {
+  const rotten = () => Promise.reject(new DOMException('gone', 'NotReadableError'))
+  const photos: Record<string, () => Promise<Blob>> = {
+    a: async () => new Blob(['photo of a']),
+    b: rotten,
+    c: async () => Object.assign(new Blob(['half of it']), { arrayBuffer: rotten }),
+    d: async () => new Blob(['photo of d']),
+  }
+  const one = (id: string) => (photos[id] as () => Promise<Blob>)()
+  const { file, unread } = await packed(one, '{}', Object.keys(photos))
+  expect(unread).toEqual(['b', 'c'])
+  const archive = await openArchive(file)
+  expect([...archive.photos.keys()]).toEqual(['a', 'd'])
+  expect(await textOf((await archive.photos.get('d')?.()) ?? null)).toBe('photo of d')
   await archive.close()
 })
 
