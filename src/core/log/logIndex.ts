@@ -264,8 +264,7 @@ function touchAll(
     index.bottles.set(bottle, bottleActs(index, before, bottle, touched))
   for (const tool of new Set(touched.flatMap(({ tool: id }) => id ?? [])))
     index.tools.set(tool, toolUses(index, before, tool, touched, taken))
-  if (touched.some(({ kind }) => kind === 'mixed'))
-    index.mixed = standing(index, [...before.mixed, ...touched.filter(isMixed)])
+  index.mixed = carriedOn(index, before.mixed, touched.filter(isMixed))
   if (touched.some(({ kind }) => kind === 'observed'))
     index.observations = [...index.builds.values()]
       .flatMap(({ parts }) => [...parts.values()])
@@ -295,12 +294,24 @@ function push(groups: Map<string, LoggedAct[]>, id: string, act: LoggedAct): voi
   else groups.set(id, [act])
 }
 
-/** The acts of a list that stand, each once, in order of time. */
+/** Acts that stood, in order of time, with what the touched ones of them came to. */
+function carriedOn(
+  index: Draft,
+  before: readonly LoggedAct[],
+  touched: readonly LoggedAct[],
+): readonly LoggedAct[] {
+  if (touched.length === 0) return before
+  const again = new Set(touched.map(({ id }) => id))
+  return inTime([...before.filter(({ id }) => !again.has(id)), ...standing(index, touched)])
+}
+
+/** The acts of a list that stand, in order of time. */
 function standing(index: Draft, acts: readonly LoggedAct[]): LoggedAct[] {
-  return [...new Map(acts.map((act) => [act.id, act])).values()]
-    .filter((act) => !speaksOfAnother(act) && stands(index, act))
-    .map((act) => asItWas(index, act))
-    .sort(byTime)
+  return inTime(
+    acts
+      .filter((act) => !speaksOfAnother(act) && stands(index, act))
+      .map((act) => asItWas(index, act)),
+  )
 }
 
 function touchStep(index: Draft, { build, part, step }: LoggedAct & StepRef): void {
@@ -322,9 +333,13 @@ function bottleActs(
   before: LogIndex,
   bottle: string,
   touched: readonly LoggedAct[],
-): LoggedAct[] {
+): readonly LoggedAct[] {
   const known = before.bottles.get(bottle) ?? []
-  return standing(index, [...known, ...touched.filter((act) => isOf(act, bottle))])
+  return carriedOn(
+    index,
+    known,
+    touched.filter((act) => isOf(act, bottle)),
+  )
 }
 
 function toolUses(
