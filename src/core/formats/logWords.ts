@@ -3,20 +3,29 @@ import { stepName } from '../knowledge/stepName'
 import { isAct } from '../model/isAct'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
+import { rowById } from '../model/rowById'
 
 /** One entry of the log in words, with the part and the build that it is of. */
 export function entryWords(act: LoggedAct, project: Project): { says: string; of: string } {
-  const build = project.builds?.find(({ id }) => id === act.build)
+  return entry(act, project, 0)
+}
+
+/** So many acts that speak of one another are followed: a log from elsewhere may have them in a ring. */
+const DEEPEST = 20
+
+function entry(act: LoggedAct, project: Project, depth: number): { says: string; of: string } {
+  const build = rowById(project.builds, act.build)
   const part = build?.parts.find(({ id }) => id === act.part)
   const step = build?.steps.find(({ id }) => id === act.step)
   return {
-    says: sentence(act, step && isAct(step) ? stepName(step) : 'A step', project),
+    says: sentence(act, step && isAct(step) ? stepName(step) : 'A step', project, depth),
     of: [part?.name, build?.name].filter(Boolean).join(' · '),
   }
 }
 
-function sentence(act: LoggedAct, step: string, project: Project): string {
-  const bottle = () => project.shelf?.find(({ id }) => id === act.bottle)?.name ?? 'A bottle'
+function sentence(act: LoggedAct, step: string, project: Project, depth: number): string {
+  const bottle = () => rowById(project.shelf, act.bottle)?.name ?? 'A bottle'
+  const meant = () => depth < DEEPEST && rowById(project.acts, act.undoes ?? act.corrects)
   const ml = `${act.ml ?? 0} ml`
   switch (act.kind) {
     case 'started':
@@ -30,7 +39,7 @@ function sentence(act: LoggedAct, step: string, project: Project): string {
     case 'observed':
       return `${step}: ${SEEN_WORDS[act.seen ?? 'not-yet']} (${MILESTONE_WORDS[act.milestone ?? 'touch']})`
     case 'mixed':
-      return `Mixed ${project.mixes?.find(({ id }) => id === act.mix)?.name ?? act.text ?? 'a mix'}`
+      return `Mixed ${rowById(project.mixes, act.mix)?.name ?? act.text ?? 'a mix'}`
     case 'filled':
       return `${bottle()} filled to ${ml}`
     case 'poured':
@@ -40,12 +49,25 @@ function sentence(act: LoggedAct, step: string, project: Project): string {
     case 'noted':
       return act.text ?? ''
     case 'corrected': {
-      const meant = project.acts?.find(({ id }) => id === act.corrects)
-      return `Time put right: ${(meant ? sentence(meant, step, project) : step).toLowerCase()}`
+      const other = meant()
+      return `Time put right: ${other ? entry(other, project, depth + 1).says : step}`
     }
-    case 'undone':
-      return 'Took the act before back'
+    case 'undone': {
+      const other = meant()
+      if (!other) return 'Took an act back'
+      const { says } = entry(other, project, depth + 1)
+      // Who takes a taking back back brings back what it took.
+      return other.kind === 'undone' ? turned(says) : `${TOOK}${says}`
+    }
   }
+}
+
+const TOOK = 'Took back: '
+const BROUGHT = 'Brought back: '
+
+function turned(says: string): string {
+  if (says.startsWith(TOOK)) return BROUGHT + says.slice(TOOK.length)
+  return says.startsWith(BROUGHT) ? TOOK + says.slice(BROUGHT.length) : says
 }
 
 function shareWords({ share }: LoggedAct): string {

@@ -46,11 +46,10 @@ function Log() {
   const [typed, setTyped] = useState(useSearchParams().get('find') ?? '')
   const sought = useDeferredValue(typed.trim().toLowerCase())
   const newest = useMemo(() => newestFirst(log.acts), [log])
-  const acts = useMemo(
-    () =>
-      newest.filter((act) => (build === '' || act.build === build) && speaks(act, sought, project)),
-    [newest, build, sought, project],
-  )
+  const acts = useMemo(() => {
+    const own = build === '' ? newest : newest.filter((act) => act.build === build)
+    return sought === '' ? own : own.filter((act) => speaks(act, sought, project))
+  }, [newest, build, sought, project])
   return (
     <div className="max-w-4xl p-4 lg:p-6">
       <div className="flex flex-wrap items-end justify-between gap-4">
@@ -94,7 +93,6 @@ function Log() {
 
 /** Does an entry say what is sought? */
 function speaks(act: LoggedAct, sought: string, project: Project): boolean {
-  if (sought === '') return true
   const { says, of } = entryWords(act, project)
   return `${says} ${of}`.toLowerCase().includes(sought)
 }
