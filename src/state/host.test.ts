@@ -80,8 +80,12 @@ describe('the host of a worker', () => {
     expect(begun[1]?.ended).toBe(false)
   })
 
-  it('gives up after three failures in a row, until something changed', async () => {
+  it.each([
+    { answers: 'an answer of one that lasts', after: 10_000, more: 3 },
+    { answers: 'one at its beginning', after: 9_999, more: 1 },
+  ])('gives up after three failures in a row: after $answers, $more more', async (row) => {
     const { host, begun } = nearHost(doubler)
+    const clock = jest.spyOn(performance, 'now').mockReturnValue(0)
     const failOnce = async () => {
       const waiting = host.ask((worker) => worker.never())
       begun.at(-1)?.fail('broken')
@@ -89,11 +93,11 @@ describe('the host of a worker', () => {
     }
     await failOnce()
     await failOnce()
-    // An answer in between: the count begins anew.
+    host.begin()
+    clock.mockReturnValue(row.after)
     await host.ask(two)
-    await failOnce()
-    await failOnce()
-    await failOnce()
+    for (let i = 0; i < row.more; i++) await failOnce()
+    clock.mockRestore()
     const had = begun.length
     await expect(host.ask(two)).rejects.toThrow('again and again')
     expect(begun).toHaveLength(had)

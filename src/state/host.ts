@@ -31,6 +31,10 @@ export type Fail = (how: { message: string }) => void
 
 /** After so many failures in a row nothing is begun again before something changed, or the page is loaded again. */
 const MOST_FAILURES = 3
+/** What answers after so long works again, ms: one that only ever answers its first question fails in a row all the same. */
+const LASTING = 10_000
+
+type Running<T> = { worker: WorkerLike; remote: Remote<T>; greeted: Promise<void>; at: number }
 
 /** What was asked of a worker that was ended. */
 export class WorkerEnded extends Error {}
@@ -45,7 +49,7 @@ export function hostWorker<T>(
   greet: (worker: Remote<T>, fail: Fail) => Promise<void> = async () => undefined,
   connect: (worker: WorkerLike) => Remote<T> = (worker) => wrap<T>(worker as Worker),
 ): Host<T> {
-  let running: { worker: WorkerLike; remote: Remote<T>; greeted: Promise<void> } | null = null
+  let running: Running<T> | null = null
   const open = new Set<(error: Error) => void>()
   let failures = 0
 
@@ -67,7 +71,7 @@ export function hostWorker<T>(
     worker.addEventListener('error', fail)
     worker.addEventListener('messageerror', fail)
     const remote = connect(worker)
-    const begun = { worker, remote, greeted: greet(remote, fail) }
+    const begun = { worker, remote, greeted: greet(remote, fail), at: performance.now() }
     running = begun
     // One that was told nothing can answer nothing.
     begun.greeted.catch(fail)
@@ -84,11 +88,11 @@ export function hostWorker<T>(
         )
       open.add(reject)
       const settled = () => open.delete(reject)
-      const { remote, greeted } = running ?? begin()
+      const { remote, greeted, at } = running ?? begin()
       greeted
         .then(() => question(remote))
         .then((answer) => {
-          failures = 0
+          if (performance.now() - at >= LASTING) failures = 0
           if (settled()) resolve(answer)
         })
         .catch((error: unknown) => {
