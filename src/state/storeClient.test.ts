@@ -88,10 +88,13 @@ describe('the store as a page has it', () => {
 
   it('one that fails again and again is begun no more, and whoever asks is told', async () => {
     const store = testStore(`client ${++n}`)
-    const never = () => new Promise<never>(() => undefined)
+    let late: (now: 'here') => unknown = () => undefined
     const { client, begun: workers } = nearStore(store, store.now, () => ({
       ...storeDesk(() => store),
-      open: never,
+      open: (_by, stands) => {
+        late = stands
+        return new Promise<never>(() => undefined)
+      },
     }))
     client.watched('newest')
     for (let i = 0; i < 3; i++) {
@@ -102,6 +105,8 @@ describe('the store as a page has it', () => {
     expect(workers()).toHaveLength(3)
     // What is shown grows old from here on, and says so.
     await until(() => client.standing.get() === 'failed')
+    await late('here')
+    expect(client.standing.get()).toBe('failed')
   })
 
   it('one that ends without a word is heard of, and what was asked of it isn’t waited for', async () => {

@@ -34,9 +34,13 @@ export function storeClient(
 ): StoreClient {
   const standing = writable<PageStanding>('here')
   const seen = new Map<Watchable, Writable<unknown>>()
+  /** What one of the workers said before it ended may come late: for good is for good. */
+  const stands = (now: PageStanding) => {
+    if (standing.get() !== 'failed') standing.set(now)
+  }
   const host = hostOf(async (desk, fail) => {
     const life = newId()
-    await desk.open(by, proxy(standing.set), life)
+    await desk.open(by, proxy(stands), life)
     // Held by the worker for as long as it lives: one that ends without a word is heard of too.
     void globalThis.navigator?.locks?.request(life, () => fail({ message: 'it ended' }))
   })
