@@ -331,8 +331,11 @@ test('a page whose workers break again and again says that what it shows grows o
       .catch(() => undefined)
   // Each that is there, over and over: one that is only just begun may not hear it.
   const breaking = setInterval(() => page.workers().forEach(breaks), 300)
-  await expect(page.getByText('failed again and again in this tab')).toBeVisible()
-  clearInterval(breaking)
+  try {
+    await expect(page.getByText('failed again and again in this tab')).toBeVisible()
+  } finally {
+    clearInterval(breaking)
+  }
   await expect(page.getByRole('button', { name: 'Save what it shows' })).toBeVisible()
   await page.getByRole('button', { name: 'Load it anew' }).click()
   await expect(page.locator('[data-bench-buttons]')).toBeVisible()

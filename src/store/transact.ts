@@ -1,4 +1,4 @@
-import { indexLog, type LogIndex } from '@/core/log'
+import { bottlesOf, indexLog, type LogIndex } from '@/core/log'
 import type { LoggedAct } from '@/core/model/loggedAct'
 import { sameValue } from '@/core/model/sameValue'
 import type { StepRef } from '@/core/model/stepRef'
@@ -172,8 +172,7 @@ function readingOf(store: Store): Reading {
 
 /** The acts that fill, draw from or weigh one of these bottles, and those that take acts back. */
 async function bottleActs(store: Store, bottles: ReadonlySet<string>): Promise<LoggedAct[]> {
-  const isOf = ({ bottle = '', drawn = [] }: LoggedAct) =>
-    bottles.has(bottle) || drawn.some((portion) => bottles.has(portion.bottle))
+  const isOf = (act: LoggedAct) => bottlesOf(act).some((bottle) => bottles.has(bottle))
   const { acts } = store.db
   const own = await acts.where('bottle').above('').or('mix').above('').filter(isOf).toArray()
   return readable(await withUndoers(store, own))

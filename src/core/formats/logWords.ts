@@ -56,7 +56,6 @@ function sentence(act: LoggedAct, step: string, project: Project, depth: number)
       const other = meant()
       if (!other) return 'Took an act back'
       const { says } = entry(other, project, depth + 1)
-      // Who takes a taking back back brings back what it took.
       return other.kind === 'undone' ? turned(says) : `${TOOK}${says}`
     }
   }
@@ -65,6 +64,7 @@ function sentence(act: LoggedAct, step: string, project: Project, depth: number)
 const TOOK = 'Took back: '
 const BROUGHT = 'Brought back: '
 
+/** Who takes a taking back back brings back what it took. */
 function turned(says: string): string {
   if (says.startsWith(TOOK)) return BROUGHT + says.slice(TOOK.length)
   return says.startsWith(BROUGHT) ? TOOK + says.slice(BROUGHT.length) : says

@@ -1,7 +1,7 @@
 import * as v from 'valibot'
-import { MARGIN, MIX_COATS, MIX_TOOLS } from '../knowledge/mixing'
+import { MIX_COATS, MIX_TOOLS } from '../knowledge/mixing'
 import { isBrush, laysNothing, lostPerFill } from '../mixing/coverage'
-import { mix } from '../mixing/mix'
+import { laidWith, mix } from '../mixing/mix'
 import { nameField, ranged } from '../model/fields'
 import { formatProblem, type Parsed, parse } from '../model/input'
 import { round } from './round'
@@ -46,7 +46,8 @@ export const mixSchema = v.pipe(
   ),
   v.rawCheck(({ dataset, addIssue }) => {
     if (!dataset.typed) return
-    const { cupMl, volumeMl, tool = 'airbrush', margin = MARGIN } = dataset.value
+    const { cupMl, volumeMl } = dataset.value
+    const { tool, margin } = laidWith(dataset.value)
     if (cupMl === undefined || volumeMl !== undefined || !laysNothing(cupMl, tool, margin)) return
     const lost = round(lostPerFill(tool, margin), 2)
     const item = { type: 'object', origin: 'value', input: dataset.value, key: 'cupMl' } as const

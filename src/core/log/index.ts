@@ -2,6 +2,7 @@ export { levelAfter, levelOf, levelsHoldFrom } from './levels'
 export { loggedIn } from './logged'
 export {
   asItWas,
+  bottlesOf,
   indexLog,
   type LogIndex,
   newestFirst,

@@ -177,12 +177,8 @@ function touchedBy(acts: readonly LoggedAct[], added: readonly LoggedAct[]): Log
   return [...touched]
 }
 
-function isOf(act: LoggedAct, bottle: string): boolean {
-  return act.bottle === bottle || (act.drawn?.some((portion) => portion.bottle === bottle) ?? false)
-}
-
-/** Each bottle once: a mix may take from one twice. */
-function bottlesOf({ bottle, drawn }: LoggedAct): readonly string[] {
+/** The bottles that an act fills, draws from or weighs, each once: a mix may take from one twice. */
+export function bottlesOf({ bottle, drawn }: LoggedAct): readonly string[] {
   const own = bottle === undefined ? NO_BOTTLES : [bottle]
   return drawn ? [...new Set([...own, ...drawn.map((portion) => portion.bottle)])] : own
 }
@@ -334,12 +330,8 @@ function bottleActs(
   bottle: string,
   touched: readonly LoggedAct[],
 ): readonly LoggedAct[] {
-  const known = before.bottles.get(bottle) ?? []
-  return carriedOn(
-    index,
-    known,
-    touched.filter((act) => isOf(act, bottle)),
-  )
+  const own = touched.filter((act) => bottlesOf(act).includes(bottle))
+  return carriedOn(index, before.bottles.get(bottle) ?? [], own)
 }
 
 function toolUses(

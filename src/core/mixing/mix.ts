@@ -100,6 +100,14 @@ function dropsPerMl(ingredient: Ingredient, index: number): number {
   return shareOf(ingredient, index) > 0 ? DROPS_PER_ML.paint : DROPS_PER_ML.thinner
 }
 
+/** What a mix is laid with and how much of it is spare, where a request doesn't say. Source: handbook 4.4. */
+export function laidWith({
+  tool = 'airbrush',
+  margin = MARGIN,
+}: Pick<MixRequest, 'tool' | 'margin'>) {
+  return { tool, margin }
+}
+
 function sizeOf(request: MixRequest): { ml: number; fills: number } {
   const cupMl = request.cupMl ?? null
   if (request.volumeMl !== undefined) {
@@ -107,13 +115,13 @@ function sizeOf(request: MixRequest): { ml: number; fills: number } {
     return { ml: request.volumeMl, fills }
   }
   if (request.area === undefined) throw new RangeError('mix: says neither volumeMl nor area')
+  const laid = laidWith(request)
   return mixVolume({
+    ...laid,
     area: request.area,
-    coats: request.coats ?? [isBrush(request.tool ?? 'airbrush') ? 'brush' : 'light'],
-    tool: request.tool ?? 'airbrush',
+    coats: request.coats ?? [isBrush(laid.tool) ? 'brush' : 'light'],
     open: request.open ?? false,
     cupMl,
-    margin: request.margin ?? MARGIN,
   })
 }
 

@@ -49,6 +49,7 @@ export function roomOf(project: RoomOf, before?: { of: RoomOf; room: Room }): Ro
     return { ...before.room, outlook, memo: { ...before.room.memo, series: new Map() } }
   }
   const reads = readsOf(climate ?? [], before)
+  const known = before?.room.zone === zone ? before.room.memo : null
   return {
     reads,
     zone,
@@ -57,8 +58,8 @@ export function roomOf(project: RoomOf, before?: { of: RoomOf; room: Room }): Ro
     memo: {
       patterns: new Map(),
       series: new Map(),
-      offsets: before?.room.zone === zone ? before.room.memo.offsets : new Map(),
-      blocks: before?.room.zone === zone ? before.room.memo.blocks : new Map(),
+      offsets: known?.offsets ?? new Map(),
+      blocks: known?.blocks ?? new Map(),
     },
   }
 }
