@@ -112,7 +112,7 @@ test.each([
   expect([...strongComponents(next)]).toEqual(groups)
 })
 
-// As for the search (searched.test.ts): another way to a plan is no mistake that a test of plans can see.
+// As for the search (way.test.ts): another way to a plan is no mistake that a test of plans can see.
 describe('rebuilding goes the way that was written down', () => {
   test.each([
     ...Object.entries(BENCH_SHAPES).map(([name, shape]) => ({
