@@ -148,3 +148,10 @@ it('minutes never grow by rounding', () => {
   expect(minutesFrom(0, [{ from: 30_000, to: 150_000 }])).toEqual([[1, 2]])
   expect(minutesFrom(0, [{ from: 30_000, to: 50_000 }])).toEqual([])
 })
+
+it('a minute is a minute, a year from the zero too', () => {
+  const zero = Date.parse('2026-03-24T00:00:00Z')
+  const from = Date.parse('2027-03-24T00:00:00Z')
+  const to = from + 24 * 3_600_000
+  expect(minutesFrom(zero, [{ from, to }])).toEqual([[365 * 1440, 366 * 1440]])
+})

@@ -51,6 +51,24 @@ test.each([
     makespan: null,
   },
   {
+    why: 'an order that fits to the minute is open, the first task first',
+    one: problem({
+      tasks: [task('a', 30), task('b', 10, { earliest: 30 })],
+      links: [{ from: 'a', to: 'b', minGap: -100, maxGap: 0 }],
+      horizonMinutes: 40,
+    }),
+    makespan: 40,
+  },
+  {
+    why: 'an order that fits to the minute is open, the second task first',
+    one: problem({
+      tasks: [task('b', 10, { earliest: 30 }), task('a', 30)],
+      links: [{ from: 'a', to: 'b', minGap: -100, maxGap: 0 }],
+      horizonMinutes: 40,
+    }),
+    makespan: 40,
+  },
+  {
     why: 'another paint needs a clean-out between',
     one: problem({
       tasks: [

@@ -1,8 +1,10 @@
 import type { BenchProblem } from '../problem'
 import { BENCH_SHAPES, generate, scatter } from '../tests/generate'
 import { Driver } from './driver'
-import { modelOf } from './model'
+import { type Model, modelOf } from './model'
+import { networkOf } from './network'
 import { polish } from './polish'
+import { Dice, Search } from './search'
 import { qualitiesOf } from './secondaryObjectives'
 
 /** So much work, and every question after it is counted. */
@@ -49,6 +51,10 @@ function stepsOf(problem: BenchProblem, start: Start = {}): string {
   return told.join('; ')
 }
 
+/** When the last task of a plan ends, minutes. */
+const endOf = ({ minutes }: Model, starts: Int32Array) =>
+  starts.reduce((end, start, task) => Math.max(end, start + (minutes[task] ?? 0)), 0)
+
 /** The same with two airbrushes, each act on one of them. */
 function onTwoGuns(problem: BenchProblem): BenchProblem {
   const tasks = problem.tasks?.map((task, i) => (task.setup ? { ...task, gun: i % 2 } : task))
@@ -85,5 +91,22 @@ describe('every step of the search is as it was written down', () => {
     const guide = Int32Array.from({ length: 24 }, (_, i) => (i % 7) * 1440 + i)
     const ways = [{ guide }, { guide, first: true }]
     expect(ways.map((start) => stepsOf(bench, start))).toMatchSnapshot()
+  })
+
+  it('where no-goods are forgotten on the way', () => {
+    const model = modelOf(generate(22, { ...BENCH_SHAPES.evenings, tasks: 22 }))
+    const search = new Search(networkOf(model), new Dice(1))
+    const { engine } = search.network
+    const { budget } = counted(Number.POSITIVE_INFINITY)
+    const least = search.lowerBound
+    const told: string[] = []
+    for (let round = 0; round < 30; round++) {
+      const found = search.run({ conflicts: 40, restart: 40, budget, by: 'clashes' })
+      if (found === null) break
+      if (found !== 'open' && found !== 'refuted') search.endBy(endOf(model, found.starts) - 1)
+      engine.forget(20)
+      told.push(`${engine.conflicts} ${engine.followed} ${search.lowerBound - least}`)
+    }
+    expect(told).toMatchSnapshot()
   })
 })
