@@ -1,4 +1,5 @@
 import type { Project } from '@/core/model/project'
+import { asciiText } from '@/store/asciiText'
 import type { TextAt } from '@/store/keptBench'
 import type { ReadText } from '@/store/reading'
 import type { Write } from '@/store/tables'
@@ -45,7 +46,7 @@ const texts = new WeakMap<Project, string>()
 
 /** A project as text: made once for all who are told of it. */
 export function textOf(project: Project): string {
-  const text = texts.get(project) ?? JSON.stringify(project)
+  const text = texts.get(project) ?? asciiText(project)
   texts.set(project, text)
   return text
 }

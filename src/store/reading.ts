@@ -1,4 +1,5 @@
 import { inTime } from '@/core/log/progress'
+import { asciiText } from './asciiText'
 import { projectOf } from './documents'
 import { keptBench, type TextAt } from './keptBench'
 import { loadRows } from './rows/loadRows'
@@ -17,7 +18,7 @@ export async function readAll(store: Store): Promise<ReadText> {
   const { tables, seq } = await loadRows(store)
   const project = projectOf(tables)
   if (project.acts) project.acts = inTime(project.acts)
-  return { text: JSON.stringify(project), seq, since: [], isKept: false }
+  return { text: asciiText(project), seq, since: [], isKept: false }
 }
 
 /** What a page begins with: years of it come as one text, where it is kept. */
