@@ -292,3 +292,32 @@ describe('intervals', () => {
     expect(nextIn([[0, 2]], 3)).toBe(Number.POSITIVE_INFINITY)
   })
 })
+
+// Three of two paints on one evening, cleaned out between in no time: any order ends as soon.
+const PAINTED = problem({
+  tasks: ['grey', 'teal', 'grey'].map((setup, i) =>
+    task(`t${i}`, 10, { needs: ['airbrush'], setup }),
+  ),
+  availability: [[0, 200]],
+  changeover: { resource: 'airbrush', minutes: 0 },
+})
+
+test.each([
+  { why: 'a guide that was bettered already stays', settled: true, keeps: true },
+  { why: 'one that was not is bettered', settled: false, keeps: false },
+])('$why', ({ settled, keeps }) => {
+  const late = {
+    ...PAINTED,
+    tasks: [...(PAINTED.tasks ?? []), task('last', 10, { earliest: 190 })],
+  }
+  const guide = { t0: 0, t1: 10, t2: 20, last: 190 }
+  const { starts, qualities } = solve(late, { guide, settled })
+  expect(qualities?.cleanOuts).toBe(keeps ? 2 : 1)
+  expect(JSON.stringify(starts) === JSON.stringify(guide)).toBe(keeps)
+})
+
+it('where the guide can be ended sooner it is bettered too, settled or not', () => {
+  const guide = { t0: 0, t1: 60, t2: 120 }
+  const { makespan, qualities } = solve(PAINTED, { guide, settled: true })
+  expect([makespan, qualities?.cleanOuts]).toEqual([30, 1])
+})

@@ -18,6 +18,8 @@ function counted(most: number) {
   return { budget, told: () => `asked ${asked}, spent ${budget.spent}` }
 }
 
+/** Work for each way, and for what comes after it. */
+const MOST = 1500
 const WORTH = { evening: 300, cleanOut: 20 }
 
 /** One number that says which starts these are. */
@@ -28,10 +30,10 @@ const markOf = (starts: Int32Array) =>
 type Start = { guide?: Int32Array; first?: boolean }
 
 /** Each step of the way to the soonest finish and to the better plan, in counts: a step more or less shows. */
-function stepsOf(problem: BenchProblem, start: Start = {}): string {
+function stepsOf(problem: BenchProblem, start: Start = {}, most = MOST): string {
   const model = modelOf(problem)
   if (model.domains.some((domain) => domain === null)) return 'a task fits nowhere'
-  const way = counted(1500)
+  const way = counted(most)
   const bettered: number[] = []
   const { best, lowerBound, proved } = new Driver(
     model,
@@ -42,7 +44,7 @@ function stepsOf(problem: BenchProblem, start: Start = {}): string {
   const told = [`ends ${bettered.join(' ')}`, `not before ${lowerBound}`, `${proved}`, way.told()]
   if (!best) return told.join('; ')
   for (const worth of [{ evening: 0, cleanOut: 0 }, WORTH, { ...WORTH, evening: 0 }]) {
-    const after = counted(1500)
+    const after = counted(MOST)
     const plan = polish(model, best, worth, after.budget)
     const { sessions, cleanOuts, tight } = qualitiesOf(model, plan)
     const mark = `${sessions} ${cleanOuts} ${tight} ${markOf(plan.starts)}`
@@ -84,6 +86,11 @@ describe('every step of the search is as it was written down', () => {
   it('on a bench that is too large for propagation', () => {
     const bench = generate(160, { ...BENCH_SHAPES.scarce, tasks: 160 })
     expect([stepsOf(bench, { first: true }), stepsOf(bench)]).toMatchSnapshot()
+  })
+
+  it('on a crowded bench, for longer', () => {
+    const bench = generate(5, { ...BENCH_SHAPES.tight, tasks: 56 })
+    expect(stepsOf(bench, {}, 6 * MOST)).toMatchSnapshot()
   })
 
   it('from a plan that runs', () => {
