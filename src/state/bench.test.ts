@@ -101,6 +101,9 @@ describe('the bench', () => {
 
   it('tells each worker everything once', async () => {
     const { asked, begun, end } = await open(await started())
+    // The one for questions waits until the first look is drawn.
+    expect(begun.map((workers) => workers.length)).toEqual([1, 1, 0])
+    await until(() => begun[2]?.length === 1 && asked.open === 3)
     expect(begun.map((workers) => workers.length)).toEqual([1, 1, 1])
     expect(asked.open).toBe(3)
     end()

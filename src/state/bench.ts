@@ -5,7 +5,7 @@ import type { BenchWorker } from '@/workers/benchMessages'
 import { reckonedAt } from './clock'
 import { type Documents, documentsOf, givenProject } from './documents'
 import { type Messages, messagesOf } from './messages'
-import { type Parts, partsOf } from './parts'
+import { type Parts, partsOf, UNDISTURBED } from './parts'
 import { type KeptPlan, type Plan, planOf } from './plan'
 import type { StoreClient } from './storeClient'
 import { wish } from './wish'
@@ -109,11 +109,15 @@ export function benchOf(store: StoreClient, hostOf: typeof benchWorker = benchWo
     messages,
     questions,
     start: () => {
+      let beginning: ReturnType<typeof setTimeout> | undefined
       const hearing = [
         documents.onWrites(changed),
         wish.subscribe(replan),
-        // The first question finds its worker ready.
-        parts.plans.subscribe(() => questions.begin()),
+        // The first question finds its worker ready, and the first look wasn't held up by it.
+        parts.plans.subscribe(() => {
+          beginning ??= setTimeout(questions.begin, UNDISTURBED)
+        }),
+        () => clearTimeout(beginning),
         documents.start(),
       ]
       // It takes as long to begin as the documents take to be read.

@@ -11,7 +11,7 @@ const answer = (order: string[], changed: PartPlan[], rest = false): PartsAnswer
 })
 
 /** Parts over a worker that gives these answers one after the other; each waits until it is let go. */
-function partsWith(answers: (PartsAnswer | Error)[]) {
+function partsWith(answers: (PartsAnswer | Error)[], drawn = async () => {}) {
   const gates: (() => void)[] = []
   const asked: number[] = []
   const near = {
@@ -24,7 +24,7 @@ function partsWith(answers: (PartsAnswer | Error)[]) {
   }
   const { host, begun } = nearHost(() => near as unknown as BenchWorker)
   let now = 0
-  const parts = partsOf(host, () => ++now)
+  const parts = partsOf(host, () => ++now, drawn)
   const letGo = async () => {
     await settle()
     gates.shift()?.()
@@ -56,7 +56,7 @@ describe('what every part says', () => {
     expect(parts.plans.get()).toEqual([plan('p', 2)])
   })
 
-  it('is shown as far as it is told, and the rest is asked for at once', async () => {
+  it('is shown as far as it is told, and the rest is asked for then', async () => {
     const { parts, asked, letGo } = partsWith([
       answer(['p'], [plan('p')], true),
       answer(['o', 'p'], [plan('o')]),
@@ -67,6 +67,19 @@ describe('what every part says', () => {
     await letGo()
     expect(names(parts.plans.get())).toEqual(['o', 'p'])
     expect(asked).toHaveLength(2)
+  })
+
+  it('the rest waits until what was told first is drawn', async () => {
+    let tell = () => {}
+    const drawn = () => new Promise<void>((resolve) => (tell = resolve))
+    const answers = [answer(['p'], [plan('p')], true), answer(['o', 'p'], [plan('o')])]
+    const { parts, asked, letGo } = partsWith(answers, drawn)
+    parts.refresh()
+    await letGo()
+    expect([names(parts.plans.get()), asked.length]).toEqual([['p'], 1])
+    tell()
+    await letGo()
+    expect([names(parts.plans.get()), asked.length]).toEqual([['o', 'p'], 2])
   })
 
   it('keeps the very plans of parts that did not change, and drops parts that are gone', async () => {

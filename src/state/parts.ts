@@ -16,7 +16,13 @@ export type Parts = {
   forget: () => void
 }
 
-export function partsOf(host: Host<BenchWorker>, now: () => number): Parts {
+/** So long the page draws what it was told first, before more is reckoned beside it, ms. */
+export const UNDISTURBED = 150
+
+const undisturbed = () => new Promise<void>((resolve) => setTimeout(resolve, UNDISTURBED))
+
+/** @param drawn waits until what was told first is drawn */
+export function partsOf(host: Host<BenchWorker>, now: () => number, drawn = undisturbed): Parts {
   const plans = writable<readonly PartPlan[] | null>(null)
   const failure = writable<string | null>(null)
   let known = new Map<string, PartPlan>()
@@ -41,8 +47,11 @@ export function partsOf(host: Host<BenchWorker>, now: () => number): Parts {
     try {
       const answer = await host.ask((worker) => worker.parts(now()))
       takeIn(answer)
-      again ||= answer.rest
       failure.set(null)
+      if (answer.rest) {
+        await drawn()
+        again = true
+      }
     } catch (error) {
       failure.set(reasonOf(error))
     }

@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon'
-import { indexLog, newestFirst, stands } from '../log/logIndex'
+import { indexLog, stands } from '../log/logIndex'
+import { inTime } from '../log/progress'
 import type { LoggedAct } from '../model/loggedAct'
 import type { Project } from '../model/project'
 import { writeCsv } from './csv'
@@ -29,14 +30,12 @@ const LOG_COLUMNS = [
 /** The log as CSV (RFC 4180), the oldest act first. */
 export function logCsv(project: Project): string {
   const log = indexLog(project.acts ?? [])
-  const rows = newestFirst(log.acts)
-    .reverse()
-    .map((act) => ({
-      ...act,
-      ...namesIn(act, project),
-      says: entryWords(act, project).says,
-      takenBack: stands(log, act) ? '' : 'yes',
-    }))
+  const rows = inTime(log.acts).map((act) => ({
+    ...act,
+    ...namesIn(act, project),
+    says: entryWords(act, project).says,
+    takenBack: stands(log, act) ? '' : 'yes',
+  }))
   return writeCsv(LOG_COLUMNS, rows)
 }
 
@@ -53,7 +52,7 @@ export function logMarkdown(project: Project, zone: string): string {
   const log = indexLog(project.acts ?? [])
   const lines: string[] = []
   let day = ''
-  for (const act of newestFirst(log.acts).reverse()) {
+  for (const act of inTime(log.acts)) {
     const at = DateTime.fromISO(act.at, { zone }).setLocale('en-GB')
     const today = at.toFormat('cccc, d LLLL yyyy')
     if (today !== day) lines.push(...(day === '' ? [] : ['']), `## ${today}`, '')

@@ -1,6 +1,11 @@
 import fc from 'fast-check'
+import type { LoggedAct } from '../model/loggedAct'
 import { ACT_KINDS } from '../model/vocabulary'
-import { byTime, inTime } from './progress'
+import { inTime } from './progress'
+
+const orderOf = ({ kind }: LoggedAct) => ACT_KINDS.indexOf(kind)
+const byTime = (a: LoggedAct, b: LoggedAct) =>
+  Date.parse(a.at) - Date.parse(b.at) || orderOf(a) - orderOf(b)
 
 const NOW = Date.parse('2026-03-17T18:00:00Z')
 const acts = fc.array(

@@ -1,7 +1,7 @@
 import type { LoggedAct } from '../model/loggedAct'
 import { key, type StepRef } from '../model/stepRef'
 import { type Observation, observationOf } from './observations'
-import { advance, byTime, inTime, isLater, type StepProgress } from './progress'
+import { advance, inTime, type StepProgress } from './progress'
 
 /** What the log says of one part. A new object whenever it says something else. */
 export type PartLog = {
@@ -114,8 +114,7 @@ export function asItWas(
 
 /** The log as it is read: what was logged last comes first. */
 export function newestFirst(acts: readonly LoggedAct[]): LoggedAct[] {
-  const isInOrder = acts.every((act, i) => i === 0 || isLater(act, acts[i - 1] as LoggedAct))
-  return isInOrder ? acts.toReversed() : acts.toSorted((a, b) => byTime(b, a))
+  return inTime(acts).reverse()
 }
 
 /** What the log says of a part. */

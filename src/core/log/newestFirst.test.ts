@@ -11,7 +11,7 @@ describe('the log as it is read', () => {
       acts: at('2026-03-01T10:00:00Z', '2026-03-01T10:30:00+01:00', '2026-03-01T10:00:00.500Z'),
       ids: '201',
     },
-    { what: 'at one instant', acts: at('2026-03-01T10:00:00Z', '2026-03-01T10:00:00Z'), ids: '01' },
+    { what: 'at one instant', acts: at('2026-03-01T10:00:00Z', '2026-03-01T10:00:00Z'), ids: '10' },
   ])('has the newest first: $what', ({ acts, ids }) => {
     expect(
       newestFirst(acts)

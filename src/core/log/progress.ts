@@ -18,13 +18,8 @@ const KIND_ORDER = Object.fromEntries(ACT_KINDS.map((kind, i) => [kind, i])) as 
   number
 >
 
-/** Oldest first. */
-export function byTime(a: LoggedAct, b: LoggedAct): number {
-  return Date.parse(a.at) - Date.parse(b.at) || KIND_ORDER[a.kind] - KIND_ORDER[b.kind]
-}
-
 /** Is an act of a later instant than another? Those of one length in universal time are in order as they are written. */
-export function isLater({ at }: LoggedAct, { at: before }: LoggedAct): boolean {
+function isLater({ at }: LoggedAct, { at: before }: LoggedAct): boolean {
   const asWritten = at.length === before.length && at.endsWith('Z') && before.endsWith('Z')
   return asWritten ? at > before : Date.parse(at) > Date.parse(before)
 }

@@ -73,11 +73,13 @@ function gassingTimers(project: Project, now: number): RunningTimer[] {
 
 /** Two-part paint that was mixed is sprayed out in its pot life. Source: handbook 3.4. */
 function potLives(project: Project, log: LogIndex): RunningTimer[] {
+  const mixes = new Map(project.mixes?.map((mix) => [mix.id, mix]))
   return log.mixed.flatMap((act): RunningTimer[] => {
-    const mix = project.mixes?.find(({ id }) => id === act.mix)
+    const mix = act.mix === undefined ? undefined : mixes.get(act.mix)
+    if (!mix) return []
     const from = Date.parse(act.at)
-    const to = mix ? hardensAt(project, mix, from) : null
-    if (!mix || to === null) return []
+    const to = hardensAt(project, mix, from)
+    if (to === null) return []
     return [{ id: `pot.${act.id}`, kind: 'pot-life', name: mix.name, from, to, own: false }]
   })
 }
