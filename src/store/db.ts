@@ -26,7 +26,7 @@ export type Db = Dexie & Tables
 
 /** The name of the browser's database, and the version that this code reads and writes. */
 export const DATABASE = 'tectoria'
-export const DATABASE_VERSION = 8
+export const DATABASE_VERSION = 9
 
 /** All tables but those of pictures: a change of rows never waits for a picture, nor carries one. */
 export function rowTables({ tables }: Db): Table[] {
@@ -37,7 +37,8 @@ export function rowTables({ tables }: Db): Table[] {
  * Opens the database. Version 2 has the modeller's own techniques, version 3 pins and timers, version 4 tools; version 5 has
  * indexes of the log, what was written for other tabs, damaged rows, the plan that was made last, and bottles whose level follows from the log;
  * version 6 has meshes; version 7 what is known of pictures, test pieces and accidents, and the pictures themselves apart from all rows;
- * version 8 finds changes by their tab, and their names without their rows.
+ * version 8 finds changes by their tab, and their names without their rows; version 9 finds acts by their kind, and by the act that they
+ * correct.
  *
  * What is confirmed is on the disk: a phone that dies a moment later has it.
  */
@@ -74,7 +75,10 @@ export function openDatabase(name = DATABASE): Db {
     photos: 'id',
     thumbs: 'id',
   })
-  db.version(DATABASE_VERSION).stores({ changes: '++seq, undone, by, [seq+label]' })
+  db.version(8).stores({ changes: '++seq, undone, by, [seq+label]' })
+  db.version(DATABASE_VERSION).stores({
+    acts: 'id, at, undoes, corrects, kind, [build+part+step]',
+  })
   return db
 }
 

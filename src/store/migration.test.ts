@@ -30,9 +30,9 @@ async function opened(version: number, name = `old ${version}`) {
   return { store, loaded, tables }
 }
 
-test.each([1, 2, 3, 4, 5, 6, 7])('a browser of version %i keeps everything', async (version) => {
+test.each([1, 2, 3, 4, 5, 6, 7, 8])('a browser of version %i keeps everything', async (version) => {
   const { store, loaded, tables } = await opened(version)
-  expect(store.db.verno).toBe(8)
+  expect(store.db.verno).toBe(9)
   expect(await store.db.damaged.count()).toBe(0)
   for (const [table, rows] of Object.entries(tables)) {
     if (table === 'changes') continue

@@ -170,22 +170,24 @@ function readingOf(store: Store): Reading {
   }
 }
 
-/** The acts that fill, draw from or weigh one of these bottles, and those that take acts back. */
+/** Kinds of acts that fill, draw from or weigh bottles. */
+const OF_BOTTLES: LoggedAct['kind'][] = ['mixed', 'filled', 'poured', 'weighed']
+
+/** The acts that fill, draw from or weigh one of these bottles, and those that speak of them. */
 async function bottleActs(store: Store, bottles: ReadonlySet<string>): Promise<LoggedAct[]> {
   const isOf = (act: LoggedAct) => bottlesOf(act).some((bottle) => bottles.has(bottle))
-  const { acts } = store.db
-  const own = await acts.where('bottle').above('').or('mix').above('').filter(isOf).toArray()
-  return readable(await withUndoers(store, own))
+  const own = await store.db.acts.where('kind').anyOf(OF_BOTTLES).filter(isOf).toArray()
+  return readable(await withSpeakers(store, own))
 }
 
-/** The acts of a step or a build, and those that take acts back. */
+/** The acts of a step or a build, and those that speak of them. */
 async function actsOf({ db }: Store, ref: StepRef | { build: string }): Promise<LoggedAct[]> {
   const index = db.acts.where('[build+part+step]')
   const own =
     'step' in ref
       ? await index.equals([ref.build, ref.part, ref.step]).toArray()
       : await index.between([ref.build, '', ''], [ref.build, LAST, LAST]).toArray()
-  return readable(await withUndoers({ db }, own))
+  return readable(await withSpeakers({ db }, own))
 }
 
 /** Behind every id. */
@@ -195,15 +197,16 @@ function readable(acts: readonly LoggedAct[]): LoggedAct[] {
   return acts.filter((act) => readRow('acts', act).ok)
 }
 
-/** Acts, those that take them back, and those that take these back in turn. */
-async function withUndoers(
+/** Acts, those that take them back or put their time right, and those that speak of these in turn. */
+async function withSpeakers(
   { db }: Pick<Store, 'db'>,
   acts: readonly LoggedAct[],
 ): Promise<LoggedAct[]> {
   const all = new Map(acts.map((act) => [act.id, act]))
   for (let ids = [...all.keys()]; ids.length > 0; ) {
     const undoers = await db.acts.where('undoes').anyOf(ids).toArray()
-    const more = undoers.filter(({ id }) => !all.has(id))
+    const correctors = await db.acts.where('corrects').anyOf(ids).toArray()
+    const more = [...undoers, ...correctors].filter(({ id }) => !all.has(id))
     for (const act of more) all.set(act.id, act)
     ids = more.map(({ id }) => id)
   }

@@ -3,6 +3,7 @@ import { base64Of } from '@/core/model/base64'
 import type { Bottle } from '@/core/model/bottle'
 import type { Build } from '@/core/model/build'
 import type { Edit } from '@/core/model/edit'
+import type { LoggedAct } from '@/core/model/loggedAct'
 import type { Mesh } from '@/core/model/mesh'
 import type { StoredMix } from '@/core/model/mix'
 import { exportProject } from '../documents'
@@ -293,6 +294,35 @@ describe('bottles', () => {
     await changeBottles(store, [{ id: 'k', fields: { leftMl: 10 } }], 'Changed').then((again) =>
       expect(again).toMatchObject({ ok: false }),
     )
+  })
+
+  const later = (minutes: number) => new Date(NOW + minutes * 60_000).toISOString()
+  test.each([
+    {
+      why: 'drawn from by a mix that was not kept',
+      acts: [{ id: 'x', at: later(300), kind: 'mixed', drawn: [{ bottle: 'k', ml: 5 }] }],
+      shown: 7,
+      found: 12,
+    },
+    {
+      why: 'poured into before it was weighed, as was put right later',
+      acts: [
+        { id: 'x', at: later(300), kind: 'weighed', bottle: 'k', ml: 5 },
+        { id: 'y', at: later(310), kind: 'poured', bottle: 'k', ml: 2 },
+        { id: 'z', at: later(320), kind: 'corrected', corrects: 'y', happenedAt: later(290) },
+      ],
+      shown: 5,
+      found: 7,
+    },
+  ] as const)('what is found in one is kept where it isn’t what is shown: $why', async (of) => {
+    const { acts, shown, found } = of
+    await addBottle(store, BOTTLE)
+    await store.db.acts.bulkPut(structuredClone([...acts]) as LoggedAct[])
+    expect((await levelNow()).ml).toBe(shown)
+    const now = { ...store, now: () => NOW + 400 * 60_000 }
+    const written = await changeBottles(now, [{ id: 'k', fields: { leftMl: found } }], 'Found')
+    expect(written).toMatchObject({ ok: true })
+    expect((await levelNow()).ml).toBe(found)
   })
 
   it('given another colour recolour what is still to be painted from them, and not what is laid', async () => {
