@@ -136,7 +136,7 @@ function Elsewhere({ plan, task, now }: { plan: BenchPlan; task: ScheduledTask; 
         <ul className="mt-2" aria-label="Sessions it may go to">
           {places.map((place) => (
             <PlaceRow
-              key={place.session.from}
+              key={place.session.to}
               {...{ place, now }}
               finish={finishOf(plan)}
               onKeep={() => keep(place)}

@@ -167,7 +167,7 @@ function Ground({
             : undefined
           return (
             <div
-              key={session.from}
+              key={session.to}
               data-place={place ? (place.outcome ? 'open' : 'closed') : undefined}
               className={cx(
                 'absolute border-x',

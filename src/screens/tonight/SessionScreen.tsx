@@ -88,7 +88,7 @@ function Acts({ card }: { card: SessionCard }) {
         const { act: name, build, colour } = namesOf(project, act)
         const run = act.batch === null ? [] : card.acts.filter(({ batch }) => batch === act.batch)
         return (
-          <li key={`${act.tasks[0]} ${act.from}`}>
+          <li key={act.tasks[0]}>
             {act.cleanOutBefore && (
               <p className="border-t border-rule py-1.5 pl-[4.75rem] text-sm text-soft">
                 Clean the airbrush: another paint follows

@@ -59,7 +59,7 @@ export function Evenings({
       >
         {evenings.map((evening) => (
           <Column
-            key={evening.session.from}
+            key={evening.session.to}
             {...{ evening, chosen, onChoose, moves, now }}
             isPlace={drag.isPlace}
             onKey={(event, block) =>
