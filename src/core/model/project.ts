@@ -11,6 +11,7 @@ import { storedMixSchema } from './mix'
 import { variantSchema } from './panel'
 import { pictureSchema } from './picture'
 import { PROJECT_FORMAT, PROJECT_VERSION } from './projectFormat'
+import { broughtUp } from './projectUpgrades'
 import { sessionsSchema } from './sessions'
 import { ownTechniqueSchema } from './technique'
 import { testPieceSchema } from './testPiece'
@@ -61,5 +62,5 @@ export type Project = v.InferOutput<typeof projectSchema>
 /** Reads a project from outside: shapes only; what refers to what is judged in formats/. */
 export function parseProject(value: unknown): Parsed<Project> {
   const problem = formatProblem(value, PROJECT_FORMAT, PROJECT_VERSION)
-  return problem ? { ok: false, problems: [problem] } : parse(projectSchema, value)
+  return problem ? { ok: false, problems: [problem] } : parse(projectSchema, broughtUp(value))
 }
