@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { RowClash, Side } from '@/core/model/mergeRows'
+import type { ProjectList } from '@/core/model/projectLists'
 import { useProject, useStock } from '@/state/hooks'
 import { useRun, useStore } from '@/state/writing'
 import { Button } from '@/ui/Button'
@@ -116,6 +117,26 @@ function Clashes({ clashes }: { clashes: readonly RowClash[] }) {
   )
 }
 
+/** What lists of a project are called; those of the rescue page (public/rescue.js), which has no code of ours, too. */
+const LISTS: Record<ProjectList | 'sessions', string> = {
+  builds: 'builds',
+  shelf: 'bottles',
+  mixes: 'mixes',
+  acts: 'entries of the log',
+  climate: 'readings of the room',
+  panels: 'panels tried',
+  corrections: 'corrections of drying times',
+  techniques: 'techniques of your own',
+  pins: 'steps kept in their evening',
+  timers: 'clocks',
+  tools: 'tools',
+  meshes: 'meshes',
+  pictures: 'pictures',
+  tests: 'test pieces',
+  accidents: 'happy accidents',
+  sessions: 'your times at the bench',
+}
+
 /** So many names are told. */
 const TOLD = 8
 
@@ -147,7 +168,7 @@ function Counts({ rows }: Pick<Preview, 'rows'>) {
           .map((row) => (
             <tr key={row.list} className="border-t border-rule">
               <th scope="row" className="font-normal">
-                {row.list}
+                {LISTS[row.list]}
               </th>
               <td className="text-right">{row.added.length}</td>
               <td className="text-right">{row.replaced.length}</td>
