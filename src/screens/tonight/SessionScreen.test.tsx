@@ -37,7 +37,7 @@ const project: Project = {
     },
   ],
 }
-const mockState = stateOf(project)
+let mockState = stateOf(project)
 
 it('a plan that is made anew in a running session leaves the button in hand where it is', () => {
   const { rerender } = render(<SessionScreen />)
@@ -49,4 +49,19 @@ it('a plan that is made anew in a running session leaves the button in hand wher
   rerender(<SessionScreen />)
   expect(time()).not.toEqual(before)
   expect(document.activeElement).toBe(done)
+})
+
+it('a coat that another one comes before can’t be done yet', () => {
+  const primed = { id: 's', parts: ['p'], do: 'prime' as const, coats: ['light', 'light'] as const }
+  const sanded = { id: 't', parts: ['q'], do: 'sand' as const }
+  const part = (id: string) => ({ id, name: id, substrate: 'polystyrene' as const, areaCm2: 50 })
+  const build = { id: 'b', name: 'Skiff', parts: ['p', 'q'].map(part) }
+  const builds = [{ ...build, steps: [{ ...primed, coats: [...primed.coats] }, sanded] }]
+  mockState = stateOf({ ...project, builds })
+  render(<SessionScreen />)
+  const [first, second] = screen.getAllByRole('button', { name: /^Coat/ })
+  expect([first, second].map((one) => [one?.textContent, one?.hasAttribute('disabled')])).toEqual([
+    [expect.stringContaining('Coat 1 done'), false],
+    [expect.stringContaining('Coat 2 done'), true],
+  ])
 })

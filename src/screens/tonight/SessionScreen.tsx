@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import type { PartPlan } from '@/core/builds'
 import { counted } from '@/core/model/counted'
 import { isSamePart, key, stepOf } from '@/core/model/stepRef'
 import type { CardAct, SessionCard } from '@/core/schedule'
@@ -125,15 +126,18 @@ function Acts({ card }: { card: SessionCard }) {
   )
 }
 
+/** Is it, or the first coat of it, what comes next on its part? */
+function isNext(parts: readonly PartPlan[], act: CardAct): boolean {
+  const next = parts.find((plan) => isSamePart(plan, act))?.next
+  return next?.step === act.step && (next.coat ?? null) === (act.coats?.[0] ?? null)
+}
+
 /** The same work on several parts: mixed once, and one button logs all that are as far. */
 function Run({ acts }: { acts: readonly CardAct[] }) {
   const project = useProject()
   const parts = useParts()
   const run = useRun()
-  const asFar = acts.filter((act) => {
-    const next = parts.find((plan) => isSamePart(plan, act))?.next
-    return next?.step === act.step && (next.coat ?? null) === (act.coats?.[0] ?? null)
-  })
+  const asFar = acts.filter((act) => isNext(parts, act))
   const [first, ...rest] = asFar
   const names = listed(acts.map((act) => namesOf(project, act).part))
   if (!first) return null
@@ -166,8 +170,7 @@ function Tick({ act, first }: { act: CardAct; first: boolean }) {
   const parts = useParts()
   const run = useRun()
   const place = stepOf(act)
-  const next = parts.find((plan) => isSamePart(plan, act))?.next
-  const ready = next?.step === act.step
+  const ready = isNext(parts, act)
   const tick = () => {
     const name = capital(actOnPart(project, place))
     return act.coats
