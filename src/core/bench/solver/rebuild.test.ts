@@ -1,4 +1,5 @@
 import type { BenchProblem } from '../problem'
+import { endOf } from '../tests/endOf'
 import { BENCH_SHAPES, generate, scatter } from '../tests/generate'
 import { build, builderOf, latestBegins } from './construct'
 import { dispatch } from './dispatch'
@@ -15,9 +16,6 @@ const models = [
   ),
   ...Array.from({ length: 60 }, (_, seed) => modelOf(scatter(seed, 3 + (seed % 14)))),
 ].filter(({ domains }) => domains.every((domain) => domain !== null))
-
-const endOf = (minutes: readonly number[], starts: Int32Array) =>
-  starts.reduce((end, start, task) => Math.max(end, start + (minutes[task] ?? 0)), 0)
 
 describe('what is put together keeps every constraint', () => {
   test.each([

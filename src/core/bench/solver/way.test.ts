@@ -1,7 +1,8 @@
 import type { BenchProblem } from '../problem'
+import { endOf } from '../tests/endOf'
 import { BENCH_SHAPES, generate, scatter } from '../tests/generate'
 import { Driver } from './driver'
-import { type Model, modelOf } from './model'
+import { modelOf } from './model'
 import { networkOf } from './network'
 import { polish } from './polish'
 import { Dice, Search } from './search'
@@ -52,10 +53,6 @@ function stepsOf(problem: BenchProblem, start: Start = {}, most = MOST): string 
   }
   return told.join('; ')
 }
-
-/** When the last task of a plan ends, minutes. */
-const endOf = ({ minutes }: Model, starts: Int32Array) =>
-  starts.reduce((end, start, task) => Math.max(end, start + (minutes[task] ?? 0)), 0)
 
 /** The same with two airbrushes, each act on one of them. */
 function onTwoGuns(problem: BenchProblem): BenchProblem {
@@ -110,7 +107,8 @@ describe('every step of the search is as it was written down', () => {
     for (let round = 0; round < 30; round++) {
       const found = search.run({ conflicts: 40, restart: 40, budget, by: 'clashes' })
       if (found === null) break
-      if (found !== 'open' && found !== 'refuted') search.endBy(endOf(model, found.starts) - 1)
+      if (found !== 'open' && found !== 'refuted')
+        search.endBy(endOf(model.minutes, found.starts) - 1)
       engine.forget(20)
       told.push(`${engine.conflicts} ${engine.followed} ${search.lowerBound - least}`)
     }
